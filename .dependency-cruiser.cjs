@@ -1,0 +1,47 @@
+/** Imports only point down: e2e > app > features > ui > storage | workers | catalogue > core. */
+const below = {
+  features: ["app", "e2e"],
+  ui: ["app", "e2e", "features"],
+  storage: ["app", "e2e", "features", "ui", "catalogue", "workers"],
+  workers: ["app", "e2e", "features", "ui", "catalogue", "storage"],
+  catalogue: ["app", "e2e", "features", "ui", "storage", "workers"],
+  core: ["app", "e2e", "features", "ui", "storage", "workers", "catalogue"],
+  app: ["e2e"],
+};
+
+module.exports = {
+  forbidden: [
+    ...Object.entries(below).map(([folder, above]) => ({
+      name: `${folder}-imports-down-only`,
+      severity: "error",
+      from: { path: `^${folder}/`, pathNot: "\\.test\\.tsx?$" },
+      to: { path: `^(${above.join("|")})/` },
+    })),
+    {
+      name: "core-imports-nothing",
+      comment: "Catalogue rows, clocks and formatters are passed in.",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.(test|bench)\\.ts$" },
+      to: { pathNot: "^core/" },
+    },
+    {
+      name: "features-never-import-each-other",
+      severity: "error",
+      from: { path: "^features/([^/]+)/" },
+      to: { path: "^features/", pathNot: "^features/$1/" },
+    },
+    {
+      name: "only-storage-imports-dexie",
+      severity: "error",
+      from: { pathNot: "^storage/" },
+      to: { path: "node_modules/dexie" },
+    },
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: { extensions: [".ts", ".tsx", ".js", ".cjs", ".json"] },
+  },
+};

@@ -1,0 +1,89 @@
+import { Command } from "cmdk";
+import { useNavigate, useRevalidator } from "react-router";
+import { writeSetting } from "../storage/index.ts";
+import { Overlay } from "../ui/Overlay.tsx";
+import { type PageCommand, sendCommand } from "../ui/pageCommand.ts";
+
+interface Entry {
+  readonly name: string;
+  readonly group: string;
+  readonly keys?: string;
+  readonly run: () => void;
+}
+
+/** Finds and runs any command by its words. */
+export default function CommandPalette({
+  cameras,
+  camera,
+  onClose,
+  onShortcuts,
+}: {
+  readonly cameras: readonly { readonly id: string; readonly name: string }[];
+  readonly camera: string | null;
+  readonly onClose: () => void;
+  readonly onShortcuts: () => void;
+}) {
+  const navigate = useNavigate();
+  const { revalidate } = useRevalidator();
+  const go = (to: string) => () => void navigate(to);
+  const unit = (value: "mm" | "in") => () => void writeSetting("unit", value).then(revalidate);
+  const page = (command: PageCommand) => () => sendCommand(command);
+  const entries: readonly Entry[] = [
+    { name: "Go to the Shelf", group: "Places", run: go("/") },
+    { name: "Go to the Field", group: "Places", run: go("/field") },
+    { name: "Go to the Log", group: "Places", run: go("/log") },
+    { name: "Go to Method", group: "Places", run: go("/method") },
+    ...cameras.flatMap(({ id, name }) => [
+      { name: `${name}: open on the Bench`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}`) },
+      { name: `${name}: cut sheet`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}/make`) },
+      { name: `${name}: take to the Field`, group: "Cameras", run: go(`/field?camera=${encodeURIComponent(id)}`) },
+    ]),
+    { name: "New camera", group: "Work", run: go("/new") },
+    ...(camera === null
+      ? []
+      : [
+          { name: "Undo", group: "Work", keys: "Ctrl Z", run: page("undo") },
+          { name: "Redo", group: "Work", keys: "Ctrl Shift Z", run: page("redo") },
+          { name: "Duplicate this camera", group: "Work", run: page("duplicate") },
+          { name: "Export this camera as a file", group: "Work", run: page("export-camera") },
+        ]),
+    { name: "Measure in millimetres", group: "Settings", run: unit("mm") },
+    { name: "Measure in inches", group: "Settings", run: unit("in") },
+    { name: "Show the keys", group: "Settings", keys: "?", run: onShortcuts },
+  ];
+  const groups = [...new Set(entries.map(({ group }) => group))];
+  return (
+    <Overlay title="Commands" onClose={onClose}>
+      <Command label="Commands" loop>
+        <Command.Input autoFocus placeholder="Type what you want to do" className="entry mb-2" />
+        <Command.List className="max-h-[50vh] overflow-auto">
+          <Command.Empty className="p-3 text-quiet">No command of that name.</Command.Empty>
+          {groups.map((group) => (
+            <Command.Group
+              key={group}
+              heading={group}
+              className="[&_[cmdk-group-heading]]:stamp [&_[cmdk-group-heading]]:mt-2"
+            >
+              {entries
+                .filter((entry) => entry.group === group)
+                .map(({ name, keys, run }) => (
+                  <Command.Item
+                    key={name}
+                    value={name}
+                    onSelect={() => {
+                      onClose();
+                      run();
+                    }}
+                    className="flex min-h-9 cursor-pointer items-center px-2 data-[selected=true]:bg-kraft-pale"
+                  >
+                    {name}
+                    {keys && <kbd className="ml-auto font-sans text-quiet text-sm">{keys}</kbd>}
+                  </Command.Item>
+                ))}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </Overlay>
+  );
+}

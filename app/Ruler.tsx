@@ -1,0 +1,89 @@
+import { NavLink, useLocation } from "react-router";
+import { cx } from "../ui/cx.ts";
+
+/** Where the places lead; Bench and Make belong to the camera last worked on. */
+function places(
+  current: string | null,
+): readonly { readonly name: string; readonly to: string; readonly is: RegExp }[] {
+  const camera = current === null ? null : `/cameras/${encodeURIComponent(current)}`;
+  return [
+    { name: "Shelf", to: "/", is: /^\/(new)?$/ },
+    ...(camera
+      ? [
+          { name: "Bench", to: camera, is: /^\/cameras\/[^/]+\/?$/ },
+          { name: "Make", to: `${camera}/make`, is: /^\/cameras\/[^/]+\/make/ },
+        ]
+      : []),
+    { name: "Field", to: "/field", is: /^\/field/ },
+    { name: "Log", to: "/log", is: /^\/log/ },
+    { name: "Method", to: "/method", is: /^\/method/ },
+  ];
+}
+
+/** The places, marked off on a rule along the top of the board; a red pointer stands at the present one. */
+export function Ruler({ current }: { readonly current: string | null }) {
+  const { pathname } = useLocation();
+  return (
+    <header className="relative bg-card">
+      <nav aria-label="Places" className="flex h-12 items-stretch overflow-x-auto pl-4 sm:pl-6">
+        <NavLink
+          to="/"
+          className="mr-4 hidden shrink-0 items-center gap-2 pr-2 sm:mr-8 sm:flex"
+          aria-label="Still Box, to the Shelf"
+        >
+          <svg viewBox="0 0 24 24" width="22" height="22" aria-hidden="true">
+            <rect x="2" y="4" width="20" height="16" fill="none" stroke="currentColor" strokeWidth="2" />
+            <circle cx="12" cy="12" r="1.8" fill="var(--sb-action)" />
+          </svg>
+          <span className="font-semibold text-[1.05rem] tracking-tight">Still Box</span>
+        </NavLink>
+        {places(current).map(({ name, to, is }) => {
+          const here = is.test(pathname);
+          return (
+            <NavLink
+              key={name}
+              to={to}
+              aria-current={here ? "page" : undefined}
+              className={cx(
+                "relative flex min-w-16 shrink-0 items-center border-line border-l px-3 font-stamp text-[0.95rem] uppercase tracking-[0.09em] sm:min-w-24 sm:px-4",
+                here ? "text-ink" : "text-quiet hover:text-ink",
+              )}
+            >
+              {name}
+              {here && (
+                <svg
+                  viewBox="0 0 14 9"
+                  width="14"
+                  height="9"
+                  className="absolute -bottom-px left-[0.9rem] z-10"
+                  aria-hidden="true"
+                >
+                  <path d="M0 9L7 0L14 9Z" fill="var(--sb-action)" />
+                </svg>
+              )}
+            </NavLink>
+          );
+        })}
+      </nav>
+      <Ticks />
+    </header>
+  );
+}
+
+/** The rule's millimetres, as a tiled pattern. */
+function Ticks() {
+  return (
+    <svg className="block h-2.5 w-full border-ink border-b" aria-hidden="true">
+      <defs>
+        <pattern id="ruler-ticks" width="40" height="10" patternUnits="userSpaceOnUse">
+          <path
+            d="M.5 10V1M4.5 10V6M8.5 10V6M12.5 10V6M16.5 10V6M20.5 10V4M24.5 10V6M28.5 10V6M32.5 10V6M36.5 10V6"
+            stroke="var(--sb-quiet)"
+            strokeWidth="1"
+          />
+        </pattern>
+      </defs>
+      <rect width="100%" height="10" fill="url(#ruler-ticks)" />
+    </svg>
+  );
+}

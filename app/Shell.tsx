@@ -1,0 +1,84 @@
+import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { useNavigation, useParams } from "react-router";
+import { tinykeys } from "tinykeys";
+import { askToPersist } from "../storage/index.ts";
+import { cx } from "../ui/cx.ts";
+import { Ruler } from "./Ruler.tsx";
+
+const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
+const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
+
+type Overlay = "palette" | "shortcuts" | null;
+
+/** Everything round a page: the rule with the places, the palette, the sheet of shortcuts. */
+export function Shell({
+  cameras,
+  current,
+  children,
+}: {
+  readonly cameras: readonly { readonly id: string; readonly name: string }[];
+  readonly current: string | null;
+  readonly children: ReactNode;
+}) {
+  const params = useParams();
+  const [overlay, setOverlay] = useState<Overlay>(null);
+  const busy = useNavigation().state !== "idle";
+  const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
+  useEffect(() => {
+    void askToPersist();
+  }, []);
+  useEffect(
+    () =>
+      tinykeys(window, {
+        "$mod+KeyK": (event) => {
+          event.preventDefault();
+          setOverlay("palette");
+        },
+        "Shift+?": (event) => {
+          if (isTyping(event)) return;
+          event.preventDefault();
+          setOverlay("shortcuts");
+        },
+      }),
+    [],
+  );
+  return (
+    <div className={cx("min-h-screen", busy && "cursor-progress")}>
+      <Ruler current={params.id ?? known} />
+      {children}
+      <div className="fixed bottom-2 left-3 z-30 hidden gap-1 text-[0.83rem] md:flex">
+        <button
+          type="button"
+          className="border border-line bg-card px-2 py-1 text-quiet hover:text-ink"
+          onClick={() => setOverlay("palette")}
+        >
+          Commands <kbd className="font-sans">Ctrl K</kbd>
+        </button>
+        <button
+          type="button"
+          className="border border-line bg-card px-2 py-1 text-quiet hover:text-ink"
+          onClick={() => setOverlay("shortcuts")}
+        >
+          Keys <kbd className="font-sans">?</kbd>
+        </button>
+      </div>
+      <Suspense>
+        {overlay === "palette" && (
+          <CommandPalette
+            cameras={cameras}
+            camera={params.id ?? null}
+            onClose={() => setOverlay(null)}
+            onShortcuts={() => setOverlay("shortcuts")}
+          />
+        )}
+        {overlay === "shortcuts" && <ShortcutSheet onClose={() => setOverlay(null)} />}
+      </Suspense>
+    </div>
+  );
+}
+
+/** Keys typed into a field are not commands. */
+function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target;
+  return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
+}

@@ -1,0 +1,91 @@
+import type { ReactNode } from "react";
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
+import { listCameras, readSettings } from "../storage/index.ts";
+import { Toaster } from "../ui/Toaster.tsx";
+import { UnitContext } from "../ui/UnitContext.ts";
+import type { Route } from "./+types/root";
+import "./app.css";
+import { Ruler } from "./Ruler.tsx";
+import { Shell } from "./Shell.tsx";
+import { tokensCss } from "./tokensCss.ts";
+
+export const meta: Route.MetaFunction = () => [
+  { title: "Still Box" },
+  { name: "description", content: "Design, build and use pinhole cameras made from boxes, cans and film canisters." },
+];
+
+export function Layout({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <style>{tokensCss}</style>
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        {children}
+        <ScrollRestoration />
+        <Scripts />
+      </body>
+    </html>
+  );
+}
+
+/** What every page needs: the maker's unit, the cameras' names, the one last worked on. */
+export async function clientLoader() {
+  const [settings, { cameras }] = await Promise.all([readSettings(), listCameras()]);
+  return {
+    unit: settings.unit,
+    cameras: cameras.map(({ id, name }) => ({ id, name })),
+    current: settings.fieldCamera,
+  };
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return (
+    <>
+      <Ruler current={null} />
+      <p className="p-8 text-quiet">Opening the box.</p>
+    </>
+  );
+}
+
+export default function Root({ loaderData }: Route.ComponentProps) {
+  return (
+    <UnitContext.Provider value={loaderData.unit}>
+      <Toaster>
+        <Shell {...loaderData}>
+          <Outlet />
+        </Shell>
+      </Toaster>
+    </UnitContext.Provider>
+  );
+}
+
+export function ErrorBoundary() {
+  const error = useRouteError();
+  const lost = isRouteErrorResponse(error) && error.status === 404;
+  return (
+    <>
+      <Ruler current={null} />
+      <main className="mx-auto max-w-xl p-8">
+        <h1 className="mb-3 font-semibold text-2xl">{lost ? "There is nothing here" : "Something went wrong"}</h1>
+        <p className="mb-4">
+          {lost
+            ? "The camera or page may have been deleted, or the address is mistyped."
+            : "What you made is stored in this browser and is not touched by this."}
+        </p>
+        {!lost && (
+          <pre className="sheet mb-4 overflow-auto p-3 text-sm">{error instanceof Error ? error.message : ""}</pre>
+        )}
+        <a className="underline underline-offset-4" href="/">
+          Back to the Shelf
+        </a>
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,14 @@
+import { index, type RouteConfig, route } from "@react-router/dev/routes";
+
+export default [
+  index("routes/shelf.tsx"),
+  route("new", "routes/new.tsx"),
+  route("cameras/:id", "routes/bench.tsx"),
+  route("cameras/:id/make", "routes/make.tsx"),
+  route("field", "routes/field.tsx"),
+  route("log", "routes/log.tsx"),
+  route("method", "routes/method.tsx"),
+  route("api/solve", "routes/api.solve.ts"),
+  route("api/demo", "routes/api.demo.ts"),
+  route("schema/:name", "routes/schema.ts"),
+] satisfies RouteConfig;

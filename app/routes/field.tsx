@@ -1,0 +1,28 @@
+import { data } from "react-router";
+import { FieldPage } from "../../features/field/FieldPage.tsx";
+import { saveShot } from "../../features/field/fieldAction.ts";
+import { listCameras, readSettings } from "../../storage/index.ts";
+import type { Route } from "./+types/field";
+
+export const meta: Route.MetaFunction = () => [{ title: "Field · Still Box" }];
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  const [{ cameras }, settings] = await Promise.all([listCameras(), readSettings()]);
+  const asked = new URL(request.url).searchParams.get("camera") ?? settings.running?.cameraId ?? settings.fieldCamera;
+  const camera = cameras.find(({ id }) => id === asked) ?? cameras[0] ?? null;
+  return { cameras, camera, settings };
+}
+clientLoader.hydrate = true as const;
+
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  const answer = await saveShot(await request.formData());
+  return data(answer, { status: answer.saved === null ? 422 : 200 });
+}
+
+export function HydrateFallback() {
+  return <p className="p-8 text-quiet">Looking at the light.</p>;
+}
+
+export default function Field({ loaderData, actionData }: Route.ComponentProps) {
+  return <FieldPage key={loaderData.camera?.id ?? "none"} {...loaderData} answer={actionData ?? null} />;
+}

@@ -1,0 +1,31 @@
+import { formats } from "../../catalogue/formats.ts";
+import { lightTable } from "../../catalogue/lightTable.ts";
+import { media } from "../../catalogue/media.ts";
+import { plates } from "../../catalogue/plates.ts";
+import { schools } from "../../core/hole/index.ts";
+import { MethodPage } from "../../features/method/MethodPage.tsx";
+import type { Route } from "./+types/method";
+
+export const meta: Route.MetaFunction = () => [{ title: "Method · Still Box" }];
+
+/** The reference catalogue, with the source of every row. */
+export function loader() {
+  return {
+    schools: schools.map(({ id, name, constant, source, idea, validRange }) => ({
+      id,
+      name,
+      constant,
+      source,
+      idea,
+      validRange,
+    })),
+    formats,
+    media,
+    lightTable,
+    plates,
+  };
+}
+
+export default function Method({ loaderData }: Route.ComponentProps) {
+  return <MethodPage {...loaderData} />;
+}

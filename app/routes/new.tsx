@@ -1,0 +1,24 @@
+import { data, redirect } from "react-router";
+import { NewCameraPage } from "../../features/shelf/NewCameraPage.tsx";
+import { makeCamera } from "../../features/shelf/newCameraAction.ts";
+import type { Route } from "./+types/new";
+
+export const meta: Route.MetaFunction = () => [{ title: "New camera · Still Box" }];
+
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  const made = await makeCamera(await request.formData());
+  return "id" in made ? redirect(`/cameras/${encodeURIComponent(made.id)}`) : data(made, { status: 422 });
+}
+
+export default function NewCamera({ actionData }: Route.ComponentProps) {
+  return (
+    <>
+      {actionData?.failed && (
+        <p role="alert" className="bg-action px-6 py-2 text-on-action">
+          {actionData.failed.message}
+        </p>
+      )}
+      <NewCameraPage refused={actionData?.errors ?? {}} />
+    </>
+  );
+}

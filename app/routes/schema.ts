@@ -1,0 +1,20 @@
+import archive from "../../core/document/schemas/archive.schema.json";
+import camera from "../../core/document/schemas/camera.schema.json";
+import exposure from "../../core/document/schemas/exposure.schema.json";
+import film from "../../core/document/schemas/film.schema.json";
+import hole from "../../core/document/schemas/hole.schema.json";
+import solve from "../../core/document/schemas/solve.schema.json";
+import { refused } from "../headless.ts";
+import type { Route } from "./+types/schema";
+
+const SCHEMAS: Readonly<Record<string, unknown>> = { archive, camera, exposure, film, hole, solve };
+
+/** The JSON Schemas of every format, under `/schema/`. */
+export function loader({ params }: Route.LoaderArgs): Response {
+  const schema = SCHEMAS[params.name.replace(/(\.schema)?\.json$/, "")];
+  if (schema === undefined) {
+    const names = Object.keys(SCHEMAS).map((name) => `${name}.schema.json`);
+    return refused(404, [{ path: "", message: `is not one of ${names.join(", ")}` }]);
+  }
+  return Response.json(schema, { headers: { "Content-Type": "application/schema+json" } });
+}

@@ -1,0 +1,72 @@
+import type { Camera } from "../container/index.ts";
+import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../drawing/index.ts";
+import { illumination, rayTo, stopsLost } from "../rays/index.ts";
+import type { OpticalModel } from "../solve/index.ts";
+import type { Layout } from "./layout.ts";
+
+const COLUMNS = 33;
+const ROWS = 25;
+/** Stands for “in the dark” on the contour grid. */
+const DARK = 20;
+
+/** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
+export function sheetView(camera: Camera, model: OpticalModel, layout: Layout): readonly Mark[] {
+  const { pixel, sheetMiddle, roomWidth, high, wall } = layout;
+  const { film } = camera.chambers[0];
+  const across = camera.container.shape === "box" ? (film.x ?? 0) : (film.slide ?? 0);
+  const left = sheetMiddle.x + across - film.width / 2;
+  const top = sheetMiddle.y - (film.y ?? 0) - film.height / 2;
+  const at = (s: number, t: number): Point => ({ x: left + film.width / 2 + s, y: top + film.height / 2 - t });
+  const holeAt = {
+    x: sheetMiddle.x + (camera.container.shape === "box" ? (model.place.x ?? 0) : 0),
+    y: sheetMiddle.y - model.place.y,
+  };
+  const cross = 6 * pixel;
+  return [
+    rectangle("guide", {
+      x: sheetMiddle.x - roomWidth / 2,
+      y: sheetMiddle.y - high / 2,
+      width: roomWidth,
+      height: high,
+    }),
+    rectangle("sheet", { x: left, y: top, width: film.width, height: film.height }),
+    ...stopLines(model, at, pixel),
+    line("axis", { x: holeAt.x - cross, y: holeAt.y }, { x: holeAt.x + cross, y: holeAt.y }),
+    line("axis", { x: holeAt.x, y: holeAt.y - cross }, { x: holeAt.x, y: holeAt.y + cross }),
+    label(
+      camera.container.shape === "box" ? "SHEET, FROM ITS BACK" : "SHEET UNROLLED, FROM ITS BACK",
+      { x: sheetMiddle.x - roomWidth / 2, y: sheetMiddle.y - Math.max(high, film.height) / 2 - wall - 16 * pixel },
+      11 * pixel,
+      { layer: "stamp", anchor: "start" },
+    ),
+  ];
+}
+
+function stopLines(model: OpticalModel, at: (s: number, t: number) => Point, pixel: number): readonly Mark[] {
+  const grid = stopsGrid(model, at);
+  return [0.5, 1, 2, 3, DARK - 1].flatMap((level) => {
+    const pieces = contour(grid, level);
+    const highest = pieces
+      .flatMap(({ points }) => points)
+      .reduce<Point | null>((a, b) => (a === null || b.y > a.y ? b : a), null);
+    if (highest === null) return [];
+    const text = level === DARK - 1 ? "dark" : `−${level}`;
+    return [...pieces, label(text, { x: highest.x, y: highest.y - 7 * pixel }, 10 * pixel, { layer: "contour" })];
+  });
+}
+
+function stopsGrid(model: OpticalModel, at: (s: number, t: number) => Point): Grid {
+  const place = (column: number, row: number): readonly [number, number] => [
+    model.width * (column / (COLUMNS - 1) - 0.5),
+    model.height * (row / (ROWS - 1) - 0.5),
+  ];
+  const values = new Float64Array(COLUMNS * ROWS);
+  for (let row = 0; row < ROWS; row++) {
+    for (let column = 0; column < COLUMNS; column++) {
+      const [s, t] = place(column, row);
+      const lost = stopsLost(illumination(model.aperture, model.distance, rayTo(model.place, model.surface, s, t)));
+      values[row * COLUMNS + column] = Math.min(DARK, lost ?? DARK);
+    }
+  }
+  return { columns: COLUMNS, rows: ROWS, values, at: (column, row) => at(...place(column, row)) };
+}

@@ -1,0 +1,28 @@
+export {
+  type Aim,
+  type Camera,
+  type CameraKind,
+  type Container,
+  cameraKind,
+  type DesignLight,
+  type HoleRule,
+  type Measurement,
+  measuredDiameter,
+  solveRequest,
+} from "./camera.ts";
+export { type DesignFault, type DesignField, designFaults, type LengthWords } from "./designFaults.ts";
+export {
+  DEFAULT_CONTRAST,
+  DEFAULT_RULE,
+  fieldValue,
+  settled,
+  targetDiameter,
+  withAim,
+  withContainer,
+  withField,
+  withFilm,
+  withHole,
+  withSheet,
+} from "./edits.ts";
+export { type NewCamera, newCamera } from "./newCamera.ts";
+export { HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";

@@ -1,0 +1,224 @@
+import { label, line, type Mark, moved, type Point, quarterTurned, rectangle, type Scene } from "../drawing/index.ts";
+import { checkRulers } from "./checkRulers.ts";
+import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN } from "./paper.ts";
+import type { Part } from "./part.ts";
+
+/** What stands at the foot of every page. */
+export interface PageTitle {
+  readonly camera: string;
+  readonly date: string;
+}
+
+/** A printed page and what is on it. */
+export interface Page {
+  readonly scene: Scene;
+  readonly caption: string;
+}
+
+interface Placed {
+  readonly page: number;
+  readonly marks: readonly Mark[];
+  readonly caption: string;
+}
+
+const GAP = 8;
+
+/**
+ * Parts laid on pages at true size: packed in rows where they fit (turned where that helps), cut into overlapping tiles
+ * where they don't. Every page has its check rulers and title.
+ *
+ * @param parts at true size, mm
+ * @param paper upright
+ * @param title for the foot
+ */
+export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle): readonly Page[] {
+  const area = { width: paper.width - 2 * PRINTER_MARGIN, height: paper.height - 2 * PRINTER_MARGIN - FOOT };
+  const upright = parts.map((part) => fitted(part, area));
+  const small = upright.filter((part) => part.width <= area.width && part.height <= area.height);
+  const large = upright.filter((part) => !small.includes(part));
+  const packed = pack(small, area);
+  const packedPages = packed.reduce((most, { page }) => Math.max(most, page + 1), 0);
+  const tiled: Placed[] = [];
+  let next = packedPages;
+  for (const part of large) {
+    const tiles = tile(part, area, next);
+    tiled.push(...tiles);
+    next += tiles.length;
+  }
+  const placed = [...packed, ...tiled];
+  return Array.from({ length: next }, (_, page) => {
+    const mine = placed.filter((each) => each.page === page);
+    const caption = mine.map((each) => each.caption).join(" · ");
+    return {
+      caption,
+      scene: {
+        bounds: { x: 0, y: 0, width: paper.width, height: paper.height },
+        marks: [
+          ...mine.flatMap(({ marks }) => moved(marks, PRINTER_MARGIN, PRINTER_MARGIN)),
+          ...checkRulers({ x: PRINTER_MARGIN, y: paper.height - PRINTER_MARGIN - FOOT + 8 }),
+          ...foot(paper, title, page + 1, next),
+        ],
+      },
+    };
+  });
+}
+
+/** The part, turned a quarter where only that makes it fit. */
+function fitted(part: Part, area: { width: number; height: number }): Part {
+  const fits = part.width <= area.width && part.height <= area.height;
+  const fitsTurned = part.height <= area.width && part.width <= area.height;
+  if (fits || !fitsTurned) return part;
+  return { ...part, width: part.height, height: part.width, marks: moved(quarterTurned(part.marks), part.height, 0) };
+}
+
+/** Rows of parts, tallest first, page by page. */
+function pack(parts: readonly Part[], area: { width: number; height: number }): readonly Placed[] {
+  const placed: Placed[] = [];
+  let [page, x, y, row] = [0, 0, 0, 0];
+  for (const part of [...parts].sort((a, b) => b.height - a.height)) {
+    if (x > 0 && x + part.width > area.width) [x, y, row] = [0, y + row + GAP, 0];
+    if (y > 0 && y + part.height > area.height) [page, x, y, row] = [page + 1, 0, 0, 0];
+    placed.push({ page, marks: moved(part.marks, x, y), caption: part.name });
+    x += part.width + GAP;
+    row = Math.max(row, part.height);
+  }
+  return placed;
+}
+
+/** Overlapping tiles of a part larger than a page, each cut off at its window and marked where the next one starts. */
+function tile(part: Part, area: { width: number; height: number }, firstPage: number): readonly Placed[] {
+  const strideX = area.width - OVERLAP;
+  const strideY = area.height - OVERLAP;
+  const columns = Math.max(1, Math.ceil((part.width - OVERLAP) / strideX));
+  const rows = Math.max(1, Math.ceil((part.height - OVERLAP) / strideY));
+  const name = (column: number, row: number): string => `${String.fromCharCode(65 + row)}${column + 1}`;
+  return Array.from({ length: columns * rows }, (_, index) => {
+    const column = index % columns;
+    const row = Math.floor(index / columns);
+    const window = { x: column * strideX, y: row * strideY, width: area.width, height: area.height };
+    const marks = moved(clipped(part.marks, window), -window.x, -window.y);
+    return {
+      page: firstPage + index,
+      caption: `${part.name}, tile ${name(column, row)} of ${columns * rows}`,
+      marks: [
+        ...marks,
+        ...joins(area, { left: column > 0, right: column + 1 < columns, top: row > 0, bottom: row + 1 < rows }),
+        ...neighbourNames(area, column, row, columns, rows, name),
+      ],
+    };
+  });
+}
+
+interface Sides {
+  readonly left: boolean;
+  readonly right: boolean;
+  readonly top: boolean;
+  readonly bottom: boolean;
+}
+
+/** The line on which two pages meet, in the middle of their overlap, with a cross at each end to lay on each other. */
+function joins({ width, height }: { width: number; height: number }, sides: Sides): readonly Mark[] {
+  const half = OVERLAP / 2;
+  const upright = (x: number): readonly Mark[] => [
+    line("guide", { x, y: 0 }, { x, y: height }),
+    ...[15, height / 2, height - 15].flatMap((y) => cross({ x, y })),
+  ];
+  const level = (y: number): readonly Mark[] => [
+    line("guide", { x: 0, y }, { x: width, y }),
+    ...[15, width / 2, width - 15].flatMap((x) => cross({ x, y })),
+  ];
+  return [
+    ...(sides.left ? upright(half) : []),
+    ...(sides.right ? upright(width - half) : []),
+    ...(sides.top ? level(half) : []),
+    ...(sides.bottom ? level(height - half) : []),
+  ];
+}
+
+function cross({ x, y }: Point): readonly Mark[] {
+  return [line("cut", { x: x - 3, y }, { x: x + 3, y }), line("cut", { x, y: y - 3 }, { x, y: y + 3 })];
+}
+
+function neighbourNames(
+  { width, height }: { width: number; height: number },
+  column: number,
+  row: number,
+  columns: number,
+  rows: number,
+  name: (column: number, row: number) => string,
+): readonly Mark[] {
+  const small = (text: string, at: Point, turn = 0): Mark => label(text, at, 2.8, { layer: "stamp", turn });
+  return [
+    small(name(column, row), { x: width / 2, y: height - OVERLAP - 4 }),
+    ...(column + 1 < columns ? [small(`to ${name(column + 1, row)}`, { x: width - 8, y: height / 3 }, 90)] : []),
+    ...(column > 0 ? [small(`to ${name(column - 1, row)}`, { x: 8, y: height / 3 }, 90)] : []),
+    ...(row + 1 < rows ? [small(`to ${name(column, row + 1)}`, { x: width / 3, y: height - 8 })] : []),
+    ...(row > 0 ? [small(`to ${name(column, row - 1)}`, { x: width / 3, y: 8 })] : []),
+  ];
+}
+
+/** Marks cut off at a window; labels are kept where their anchor is inside. */
+function clipped(
+  marks: readonly Mark[],
+  window: { x: number; y: number; width: number; height: number },
+): readonly Mark[] {
+  const inside = ({ x, y }: Point): boolean =>
+    x >= window.x && x <= window.x + window.width && y >= window.y && y <= window.y + window.height;
+  return marks.flatMap((mark): Mark[] => {
+    if (mark.kind === "label") return inside(mark.at) ? [mark] : [];
+    if (mark.kind === "circle") return circleInside(mark.centre, mark.radius, window) ? [mark] : [];
+    const points = mark.closed ? [...mark.points, mark.points[0] as Point] : mark.points;
+    return points.slice(1).flatMap((to, i): Mark[] => {
+      const piece = clipPiece(points[i] as Point, to, window);
+      return piece === null ? [] : [line(mark.layer, ...piece)];
+    });
+  });
+}
+
+function circleInside(
+  { x, y }: Point,
+  radius: number,
+  window: { x: number; y: number; width: number; height: number },
+): boolean {
+  return (
+    x + radius > window.x &&
+    x - radius < window.x + window.width &&
+    y + radius > window.y &&
+    y - radius < window.y + window.height
+  );
+}
+
+/** Liang–Barsky: the part of a straight piece inside a window. */
+function clipPiece(
+  from: Point,
+  to: Point,
+  window: { x: number; y: number; width: number; height: number },
+): readonly [Point, Point] | null {
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  let [start, end] = [0, 1];
+  const edges = [
+    [-dx, from.x - window.x],
+    [dx, window.x + window.width - from.x],
+    [-dy, from.y - window.y],
+    [dy, window.y + window.height - from.y],
+  ] as const;
+  for (const [p, q] of edges) {
+    if (p === 0 && q < 0) return null;
+    if (p < 0) start = Math.max(start, q / p);
+    if (p > 0) end = Math.min(end, q / p);
+  }
+  if (start >= end) return null;
+  const at = (share: number): Point => ({ x: from.x + share * dx, y: from.y + share * dy });
+  return [at(start), at(end)];
+}
+
+function foot(paper: Paper, title: PageTitle, page: number, pages: number): readonly Mark[] {
+  const y = paper.height - PRINTER_MARGIN;
+  const right = paper.width - PRINTER_MARGIN;
+  return [
+    rectangle("guide", { x: PRINTER_MARGIN, y: y - FOOT + 4, width: right - PRINTER_MARGIN, height: FOOT - 4 }),
+    label(title.camera, { x: right - 3, y: y - 16 }, 4.2, { layer: "stamp", anchor: "end" }),
+    label(`${title.date} · page ${page} of ${pages}`, { x: right - 3, y: y - 10 }, 3, { anchor: "end" }),
+    label("Print at 100 %, not “fit to page”", { x: right - 3, y: y - 5 }, 3, { anchor: "end" }),
+  ];
+}

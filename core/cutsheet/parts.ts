@@ -1,0 +1,165 @@
+import { type Camera, measuredDiameter, PLATE_SIZE } from "../container/index.ts";
+import { type LabelMark, label, line, type Mark, outline, type Point, rectangle } from "../drawing/index.ts";
+import type { SheetFormat } from "../sheet/index.ts";
+import type { Part } from "./part.ts";
+
+/** What the cut sheet is drawn from. */
+export interface CutOrder {
+  readonly camera: Camera;
+  /** Diameter of the hole to make, mm. */
+  readonly diameter: number;
+  /** Format the sheet is cut from, if it is a catalogued one. */
+  readonly format: SheetFormat | null;
+  /** Writes a length as the maker reads it. */
+  readonly words: (mm: number) => string;
+}
+
+const TEXT = 3.2;
+const CROSS = 5;
+/** Body opening drawn where the design has none: 1/4 in, common practice. */
+const USUAL_OPENING = 6.35;
+/** Overlap of a wrapped template, mm. */
+const TAB = 12;
+
+/** The parts of a camera: its face or unrolled wall, the plate blank, the sheet with its trim lines. */
+export function cutParts(order: CutOrder): readonly Part[] {
+  const { container } = order.camera;
+  const wall = container.shape === "box" ? facePart(order) : unrolledWall(order);
+  return [wall, plateBlank(order), sheetPart(order)];
+}
+
+function facePart({ camera, words }: CutOrder): Part {
+  const { container } = camera;
+  const [hole] = camera.chambers[0].holes;
+  const [width, height] = container.shape === "box" ? [container.width, container.height] : [0, 0];
+  // The template lies on the outside of the front, which is seen from the other side: left and right change places.
+  const at: Point = { x: width / 2 - (hole.x ?? 0), y: height / 2 - (hole.y ?? 0) };
+  const centred = (hole.x ?? 0) === 0 && (hole.y ?? 0) === 0;
+  const corners: readonly Point[] = [
+    { x: 0, y: 0 },
+    { x: width, y: height },
+    { x: width, y: 0 },
+    { x: 0, y: height },
+  ];
+  return {
+    id: "face",
+    name: "Front of the box, outside",
+    width,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width, height }),
+      ...(centred ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
+      ...holeMarks(camera, at, words),
+      text(`Front, outside: ${words(width)} × ${words(height)} (inner size)`, { x: 4, y: height - 4 }),
+      text("TOP", { x: width / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
+    ],
+  };
+}
+
+function unrolledWall({ camera, words }: CutOrder): Part {
+  const { container } = camera;
+  const [hole] = camera.chambers[0].holes;
+  const inner = container.shape === "cylinder" ? container.diameter : 0;
+  const round = Math.PI * (inner + 2 * container.wall);
+  const { height } = container;
+  const at: Point = { x: round / 2, y: height / 2 - (hole.y ?? 0) };
+  const { film } = camera.chambers[0];
+  const sheetTop = height / 2 - (film.y ?? 0) - film.height / 2;
+  return {
+    id: "wall",
+    name: "Wall, unrolled: wrap it round the outside",
+    width: round + TAB,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: round + TAB, height }),
+      line("trim", { x: round, y: 0 }, { x: round, y: height }),
+      line("guide", { x: round / 2, y: 0 }, { x: round / 2, y: height }),
+      line("guide", { x: 0, y: sheetTop }, { x: round, y: sheetTop }),
+      line("guide", { x: 0, y: sheetTop + film.height }, { x: round, y: sheetTop + film.height }),
+      text("sheet’s lower edge, inside", { x: 4, y: Math.min(height - 2, sheetTop + film.height - 2) }),
+      ...holeMarks(camera, at, words),
+      text("TOP", { x: round / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
+      text(`once round: ${words(round)}`, { x: 4, y: 5 }),
+      text("overlap", { x: round + TAB / 2, y: height / 2 }, { anchor: "middle", turn: 90 }),
+    ],
+  };
+}
+
+/** Opening to cut, centre cross, place of the plate. */
+function holeMarks(camera: Camera, at: Point, words: (mm: number) => string): readonly Mark[] {
+  const [hole] = camera.chambers[0].holes;
+  const opening = hole.openingDiameter ?? USUAL_OPENING;
+  const half = PLATE_SIZE / 2;
+  return [
+    { kind: "circle", layer: "cut", centre: at, radius: opening / 2 },
+    line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
+    line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
+    rectangle("guide", { x: at.x - half, y: at.y - half, width: PLATE_SIZE, height: PLATE_SIZE }),
+    text(`cut an opening ${words(opening)} wide`, { x: at.x + half + 2, y: at.y - 2 }),
+    text("plate goes behind the dotted square", { x: at.x + half + 2, y: at.y + 3 }),
+  ];
+}
+
+function plateBlank({ camera, diameter, words }: CutOrder): Part {
+  const half = PLATE_SIZE / 2;
+  const diamond: readonly Point[] = [
+    { x: half, y: 0 },
+    { x: PLATE_SIZE, y: half },
+    { x: half, y: PLATE_SIZE },
+    { x: 0, y: half },
+  ];
+  const thickness = camera.chambers[0].holes[0].plateThickness ?? 0;
+  const measured = measuredDiameter(camera);
+  const beside = PLATE_SIZE + 3;
+  return {
+    id: "plate",
+    name: "Plate blank",
+    width: PLATE_SIZE + 62,
+    height: PLATE_SIZE,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: PLATE_SIZE, height: PLATE_SIZE }),
+      outline("guide", diamond),
+      line("guide", { x: half, y: 0 }, { x: half, y: PLATE_SIZE }),
+      line("guide", { x: 0, y: half }, { x: PLATE_SIZE, y: half }),
+      { kind: "circle", layer: "cut", centre: { x: half, y: half }, radius: diameter / 2 },
+      text(`plate ${words(PLATE_SIZE)} square, ${words(thickness)} thick`, { x: beside, y: 3 }),
+      text(`${measured === null ? "hole to make" : "hole as measured"}: Ø ${diameter.toFixed(3)} mm`, {
+        x: beside,
+        y: 8,
+      }),
+      text("burnish the edges: cut metal is sharp", { x: beside, y: 13 }),
+    ],
+  };
+}
+
+function sheetPart({ camera, format, words }: CutOrder): Part {
+  const { film } = camera.chambers[0];
+  const lying = film.width >= film.height;
+  const whole = format ?? { width: film.width, height: film.height };
+  const [long, short] = [Math.max(whole.width, whole.height), Math.min(whole.width, whole.height)];
+  const width = Math.max(lying ? long : short, film.width);
+  const height = Math.max(lying ? short : long, film.height);
+  const trimmed = width > film.width + 0.01 || height > film.height + 0.01;
+  return {
+    id: "sheet",
+    name: trimmed ? "Sheet with trim lines" : "Sheet, goes in whole",
+    width,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width, height }),
+      ...(width > film.width + 0.01 ? [line("trim", { x: film.width, y: 0 }, { x: film.width, y: height })] : []),
+      ...(height > film.height + 0.01 ? [line("trim", { x: 0, y: film.height }, { x: width, y: film.height })] : []),
+      text(`${format ? `${format.name}: ` : ""}${words(width)} × ${words(height)}`, { x: 4, y: 5 }),
+      text(
+        trimmed
+          ? `cut to ${words(film.width)} × ${words(film.height)}: put tape marks on the cutter before the light goes out`
+          : "goes in whole: nothing to cut in the dark",
+        { x: 4, y: 10 },
+      ),
+    ],
+  };
+}
+
+function text(words: string, at: Point, more: Partial<Pick<LabelMark, "anchor" | "turn" | "layer">> = {}): Mark {
+  return label(words, at, TEXT, { anchor: "start", ...more });
+}

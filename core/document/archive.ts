@@ -1,0 +1,69 @@
+import type { Camera } from "../container/index.ts";
+import type { Fault } from "../solve/index.ts";
+import { failure, type Result, success } from "../units/index.ts";
+import type { Exposure } from "./exposure.ts";
+import { schemaFaults } from "./faults.ts";
+import { archiveSchema } from "./generated/validators.js";
+import { cameraFaults } from "./parseCamera.ts";
+import { migrate, type VersionedFormat } from "./version.ts";
+
+/** `still-box/archive`, all of a maker's data. */
+export const ARCHIVE_FORMAT: VersionedFormat = { format: "still-box/archive", current: 1, migrations: {} };
+
+/** A record of a collection this version keeps but does not yet open. */
+export interface KeptRecord {
+  readonly id: string;
+}
+
+/** A picture in the archive: where its bytes lie in the zip and their SHA-256. */
+export interface ArchivePicture {
+  readonly file: string;
+  readonly sha256: string;
+  readonly name?: string;
+  readonly type?: string;
+}
+
+/** The collections beside cameras and exposures, kept whole so that nothing is lost on the way through. */
+export const KEPT_COLLECTIONS = ["media", "sheets", "loads", "processing", "negatives", "sites"] as const;
+export type KeptCollection = (typeof KEPT_COLLECTIONS)[number];
+
+/** `archive.json`. */
+export interface Archive extends Readonly<Partial<Record<KeptCollection, readonly KeptRecord[]>>> {
+  readonly format: string;
+  readonly version: number;
+  readonly exportedAt?: string;
+  readonly cameras?: readonly Camera[];
+  readonly exposures?: readonly Exposure[];
+  readonly settings?: Readonly<Record<string, unknown>>;
+  readonly pictures?: readonly ArchivePicture[];
+}
+
+/**
+ * Reads an archive's `archive.json`. Every camera, exposure and record is checked before anything is returned, and no
+ * identifier may stand twice in its collection.
+ */
+export function parseArchive(data: unknown): Result<Archive, readonly Fault[]> {
+  const migrated = migrate(data, ARCHIVE_FORMAT);
+  if (!migrated.ok) return migrated;
+  const faults = schemaFaults(archiveSchema, migrated.value);
+  if (faults.length > 0) return failure(faults);
+  const archive = migrated.value as unknown as Archive;
+  const crossed = [
+    ...(archive.cameras ?? []).flatMap((camera, index) =>
+      cameraFaults(camera).map((fault) => ({ ...fault, path: `/cameras/${index}${fault.path}` })),
+    ),
+    ...(["cameras", "exposures", ...KEPT_COLLECTIONS] as const).flatMap((name) => twice(archive[name] ?? [], name)),
+  ];
+  return crossed.length > 0 ? failure(crossed) : success(archive);
+}
+
+function twice(records: readonly KeptRecord[], collection: string): readonly Fault[] {
+  const seen = new Set<string>();
+  return records.flatMap(({ id }, index) => {
+    if (!seen.has(id)) {
+      seen.add(id);
+      return [];
+    }
+    return [{ path: `/${collection}/${index}/id`, message: `must be its own; “${id}” stands there already` }];
+  });
+}

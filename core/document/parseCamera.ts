@@ -1,0 +1,36 @@
+import type { Camera } from "../container/index.ts";
+import { type Fault, filmFaults, holeFaults } from "../solve/index.ts";
+import { failure, type Result, success } from "../units/index.ts";
+import { schemaFaults } from "./faults.ts";
+import { cameraSchema } from "./generated/validators.js";
+import { migrate, type VersionedFormat } from "./version.ts";
+
+/** `still-box/camera`, the design file. */
+export const CAMERA_FORMAT: VersionedFormat = { format: "still-box/camera", current: 1, migrations: {} };
+
+/**
+ * Reads a camera document: migrates older versions, then checks schema and the rules between fields.
+ *
+ * @param data parsed JSON
+ * @returns the camera with every unknown field kept, or every fault with its JSON Pointer
+ */
+export function parseCamera(data: unknown): Result<Camera, readonly Fault[]> {
+  const migrated = migrate(data, CAMERA_FORMAT);
+  if (!migrated.ok) return migrated;
+  const faults = schemaFaults(cameraSchema, migrated.value);
+  if (faults.length > 0) return failure(faults);
+  const camera = migrated.value as unknown as Camera;
+  const crossed = cameraFaults(camera);
+  return crossed.length > 0 ? failure(crossed) : success(camera);
+}
+
+/** The rules between fields of a camera whose schema is met. */
+export function cameraFaults(camera: Camera): readonly Fault[] {
+  return camera.chambers.flatMap((chamber, index) => {
+    const path = `/chambers/${index}`;
+    return [
+      ...chamber.holes.flatMap((hole, number) => holeFaults(hole, `${path}/holes/${number}`)),
+      ...filmFaults(chamber.film, `${path}/film`),
+    ];
+  });
+}

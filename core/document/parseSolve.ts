@@ -1,0 +1,18 @@
+import { crossChecks, type Fault, type SolveRequest } from "../solve/index.ts";
+import { failure, type Result, success } from "../units/index.ts";
+import { schemaFaults } from "./faults.ts";
+import { solveSchema } from "./generated/validators.js";
+
+/**
+ * Checks a request of `POST /api/solve` against its schema and the rules between fields.
+ *
+ * @param data parsed JSON
+ * @returns the request, or every fault with its JSON Pointer
+ */
+export function parseSolve(data: unknown): Result<SolveRequest, readonly Fault[]> {
+  const faults = schemaFaults(solveSchema, data);
+  if (faults.length > 0) return failure(faults);
+  const request = data as SolveRequest;
+  const crossed = crossChecks(request);
+  return crossed.length > 0 ? failure(crossed) : success(request);
+}

@@ -1,0 +1,19 @@
+export { contour, type Grid } from "./contours.ts";
+export { type Dimension, dimension } from "./dimension.ts";
+export { hatchedRing, hatchedStrip } from "./hatching.ts";
+export {
+  arcPoints,
+  type LabelMark,
+  label,
+  line,
+  type Mark,
+  moved,
+  outline,
+  type Point,
+  quarterTurned,
+  type Rectangle,
+  rectangle,
+  type Scene,
+} from "./scene.ts";
+export { INK, type InkName, LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
+export { pathOf, sceneToSvg } from "./toSvg.ts";

@@ -1,0 +1,110 @@
+import type { Layer } from "./tokens.ts";
+
+/** A point of a drawing: mm, x to the right, y down (as paper and screens have it). */
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+export interface Rectangle extends Point {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A run of straight pieces; curves are drawn fine enough not to show (see {@link arcPoints}). */
+export interface LineMark {
+  readonly kind: "line";
+  readonly layer: Layer;
+  readonly points: readonly Point[];
+  readonly closed?: boolean;
+}
+
+export interface CircleMark {
+  readonly kind: "circle";
+  readonly layer: Layer;
+  readonly centre: Point;
+  readonly radius: number;
+}
+
+export interface LabelMark {
+  readonly kind: "label";
+  readonly layer: Layer;
+  readonly at: Point;
+  readonly text: string;
+  /** Height of the type, mm. */
+  readonly size: number;
+  readonly anchor: "start" | "middle" | "end";
+  /** Degrees counter-clockwise. */
+  readonly turn?: number;
+  /** The size this label states, where a viewer may let it be typed over. */
+  readonly field?: string;
+}
+
+export type Mark = LineMark | CircleMark | LabelMark;
+
+/** A drawing in mm: the one model that screen, print, PDF and DXF are made from. */
+export interface Scene {
+  readonly bounds: Rectangle;
+  readonly marks: readonly Mark[];
+}
+
+export function line(layer: Layer, ...points: readonly Point[]): LineMark {
+  return { kind: "line", layer, points };
+}
+
+export function outline(layer: Layer, points: readonly Point[]): LineMark {
+  return { kind: "line", layer, points, closed: true };
+}
+
+export function rectangle(layer: Layer, { x, y, width, height }: Rectangle): LineMark {
+  return outline(layer, [
+    { x, y },
+    { x: x + width, y },
+    { x: x + width, y: y + height },
+    { x, y: y + height },
+  ]);
+}
+
+export function label(
+  text: string,
+  at: Point,
+  size: number,
+  more: Partial<Pick<LabelMark, "anchor" | "turn" | "layer" | "field">> = {},
+): LabelMark {
+  return { kind: "label", layer: "label", anchor: "middle", at, text, size, ...more };
+}
+
+/**
+ * Points on an arc so close that no chord leaves the circle by more than `tolerance`.
+ *
+ * @param centre, radius mm
+ * @param from, to angles in radians, clockwise from 3 o'clock as y points down
+ * @param tolerance mm, > 0
+ */
+export function arcPoints(centre: Point, radius: number, from: number, to: number, tolerance = 0.02): readonly Point[] {
+  const step = 2 * Math.acos(Math.max(-1, 1 - tolerance / Math.max(radius, tolerance)));
+  const count = Math.max(2, Math.ceil(Math.abs(to - from) / step));
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const angle = from + ((to - from) * i) / count;
+    return { x: centre.x + radius * Math.cos(angle), y: centre.y + radius * Math.sin(angle) };
+  });
+}
+
+/** The same marks moved by (dx, dy). */
+export function moved(marks: readonly Mark[], dx: number, dy: number): readonly Mark[] {
+  const shift = ({ x, y }: Point): Point => ({ x: x + dx, y: y + dy });
+  return marks.map((mark) => {
+    if (mark.kind === "line") return { ...mark, points: mark.points.map(shift) };
+    return mark.kind === "circle" ? { ...mark, centre: shift(mark.centre) } : { ...mark, at: shift(mark.at) };
+  });
+}
+
+/** The same marks turned a quarter clockwise about the origin: (x, y) → (−y, x). */
+export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
+  const turn = ({ x, y }: Point): Point => ({ x: -y, y: x });
+  return marks.map((mark) => {
+    if (mark.kind === "line") return { ...mark, points: mark.points.map(turn) };
+    if (mark.kind === "circle") return { ...mark, centre: turn(mark.centre) };
+    return { ...mark, at: turn(mark.at), turn: (mark.turn ?? 0) - 90 };
+  });
+}

@@ -1,0 +1,61 @@
+import type { LabelMark, Mark, Scene } from "./scene.ts";
+import { INK, LAYERS, type Layer, TYPE } from "./tokens.ts";
+
+/**
+ * A drawing as an SVG document at true size: `width` and `height` in mm, `viewBox` to match.
+ *
+ * @param scene drawing in mm
+ * @param title what a reader of the file is told it is
+ */
+export function sceneToSvg(scene: Scene, title: string): string {
+  const { x, y, width, height } = scene.bounds;
+  const layers = new Map<Layer, Mark[]>();
+  for (const mark of scene.marks) layers.set(mark.layer, [...(layers.get(mark.layer) ?? []), mark]);
+  const body = [...layers].map(([layer, marks]) => layerGroup(layer, marks)).join("\n");
+  return `<?xml version="1.0" encoding="UTF-8"?>
+<svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}mm" height="${round(height)}mm" viewBox="${[x, y, width, height].map(round).join(" ")}">
+<title>${escapeXml(title)}</title>
+${body}
+</svg>
+`;
+}
+
+function layerGroup(layer: Layer, marks: readonly Mark[]): string {
+  const { ink, width, dash, fill } = LAYERS[layer];
+  const colour = INK.light[ink];
+  const drawn = marks.flatMap((mark) => (mark.kind === "label" ? [] : [pathOf(mark)])).join("");
+  const labels = marks.flatMap((mark) => (mark.kind === "label" ? [labelOf(mark, colour)] : [])).join("\n");
+  const stroke = `stroke="${width > 0 ? colour : "none"}" stroke-width="${width}"${dash ? ` stroke-dasharray="${dash.join(" ")}"` : ""}`;
+  const path =
+    drawn === ""
+      ? ""
+      : `<path d="${drawn}" fill="${fill ? INK.light[fill] : "none"}" ${stroke} stroke-linejoin="round"/>\n`;
+  return `<g id="${layer}">\n${path}${labels}</g>`;
+}
+
+/** A mark as SVG path data, in mm. */
+export function pathOf(mark: Exclude<Mark, LabelMark>): string {
+  if (mark.kind === "line") {
+    const [first, ...others] = mark.points.map(({ x, y }) => `${round(x)} ${round(y)}`);
+    return `M${first}${others.map((point) => `L${point}`).join("")}${mark.closed ? "Z" : ""}`;
+  }
+  const { x, y } = mark.centre;
+  const r = round(mark.radius);
+  return `M${round(x - mark.radius)} ${round(y)}a${r} ${r} 0 1 0 ${round(2 * mark.radius)} 0a${r} ${r} 0 1 0 ${round(-2 * mark.radius)} 0Z`;
+}
+
+function labelOf({ at, text, size, anchor, turn = 0, layer }: LabelMark, colour: string): string {
+  const family = layer === "stamp" ? TYPE.stamp : TYPE.plain;
+  const place = `x="${round(at.x)}" y="${round(at.y + size * 0.35)}"`;
+  const turned = turn === 0 ? "" : ` transform="rotate(${-turn} ${round(at.x)} ${round(at.y)})"`;
+  return `<text ${place}${turned} font-family='${family}' font-size="${round(size)}" text-anchor="${anchor}" fill="${colour}">${escapeXml(text)}</text>`;
+}
+
+/** Thousandths of a millimetre: finer than any printer, and the same text on every machine. */
+function round(value: number): number {
+  return Math.round(value * 1000) / 1000 + 0;
+}
+
+function escapeXml(text: string): string {
+  return text.replace(/[&<>"]/g, (sign) => ({ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" })[sign] ?? sign);
+}

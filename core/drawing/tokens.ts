@@ -1,0 +1,91 @@
+/** The colours of a workshop drawing on card, for screen (light and dark) and paper alike; sRGB. */
+export const INK = {
+  light: {
+    card: "#fbf9f3",
+    board: "#efe9dc",
+    ink: "#1d1b18",
+    quiet: "#5f5a50",
+    line: "#c9c0ae",
+    kraft: "#8a5f32",
+    kraftPale: "#e6d5bb",
+    tape: "#22211f",
+    onTape: "#f6f1e6",
+    action: "#b3261e",
+    onAction: "#ffffff",
+    ray: "#2b7cb3",
+    rayPale: "#cfe6f4",
+    good: "#3c6b3a",
+  },
+  dark: {
+    card: "#1c1b19",
+    board: "#131211",
+    ink: "#f1ebde",
+    quiet: "#aaa294",
+    line: "#48443c",
+    kraft: "#d3a46f",
+    kraftPale: "#46382a",
+    tape: "#0a0a09",
+    onTape: "#f1ebde",
+    action: "#ff8073",
+    onAction: "#1c0705",
+    ray: "#7cc3ef",
+    rayPale: "#1d3a4c",
+    good: "#9cc79a",
+  },
+} as const;
+
+export type InkName = keyof (typeof INK)["light"];
+
+/** What a line of a drawing stands for. */
+export type Layer =
+  | "body"
+  | "shade"
+  | "wall"
+  | "hatch"
+  | "sheet"
+  | "light"
+  | "beam"
+  | "axis"
+  | "plate"
+  | "contour"
+  | "dimension"
+  | "cut"
+  | "trim"
+  | "guide"
+  | "label"
+  | "stamp";
+
+/** How a layer is drawn. Widths in mm on paper; on screen `screenWidth` in pixels. */
+export interface LayerStyle {
+  readonly ink: InkName;
+  readonly width: number;
+  readonly screenWidth: number;
+  readonly dash?: readonly number[];
+  readonly fill?: InkName;
+  readonly fillOpacity?: number;
+}
+
+export const LAYERS: Readonly<Record<Layer, LayerStyle>> = {
+  body: { ink: "ink", width: 0.35, screenWidth: 1.25, fill: "kraftPale" },
+  shade: { ink: "ink", width: 0.35, screenWidth: 1.25, fill: "line" },
+  wall: { ink: "ink", width: 0.35, screenWidth: 1.25 },
+  hatch: { ink: "quiet", width: 0.13, screenWidth: 0.6 },
+  sheet: { ink: "kraft", width: 0.7, screenWidth: 3 },
+  light: { ink: "ray", width: 0.18, screenWidth: 1 },
+  beam: { ink: "rayPale", width: 0, screenWidth: 0, fill: "rayPale", fillOpacity: 0.7 },
+  axis: { ink: "quiet", width: 0.13, screenWidth: 0.75, dash: [6, 1.5, 1, 1.5] },
+  plate: { ink: "ink", width: 0.5, screenWidth: 2.5 },
+  contour: { ink: "ray", width: 0.18, screenWidth: 1 },
+  dimension: { ink: "ink", width: 0.13, screenWidth: 0.75 },
+  cut: { ink: "ink", width: 0.25, screenWidth: 1.25 },
+  trim: { ink: "action", width: 0.25, screenWidth: 1.25, dash: [4, 1.5] },
+  guide: { ink: "quiet", width: 0.13, screenWidth: 0.75, dash: [1, 1] },
+  label: { ink: "ink", width: 0, screenWidth: 0 },
+  stamp: { ink: "kraft", width: 0, screenWidth: 0 },
+};
+
+/** Font families by use. */
+export const TYPE = {
+  plain: '"Barlow", "Liberation Sans", Arial, sans-serif',
+  stamp: '"Barlow Condensed", "Liberation Sans Narrow", Arial, sans-serif',
+} as const;

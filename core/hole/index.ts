@@ -1,0 +1,10 @@
+export { contrast } from "./contrast.ts";
+export { effectiveDistance } from "./effectiveDistance.ts";
+export { fresnelScale, type Setting } from "./fresnelScale.ts";
+export { type Optimum, optimum } from "./optimum.ts";
+export { resolution, toFrequency } from "./resolution.ts";
+export { scaledContrast } from "./scaledContrast.ts";
+export { scaledResolution } from "./scaledResolution.ts";
+export { rayleigh } from "./schools/rayleigh.ts";
+export { schools } from "./schools/registry.ts";
+export type { School, SchoolId } from "./schools/school.ts";

@@ -1,0 +1,2 @@
+export { judge } from "./judge.ts";
+export type { Case, Verdict, Weight } from "./verdict.ts";

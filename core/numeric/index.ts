@@ -1,0 +1,3 @@
+export { findRoot } from "./findRoot.ts";
+export { gaussLegendre } from "./gaussLegendre.ts";
+export { once } from "./once.ts";

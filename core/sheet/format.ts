@@ -1,0 +1,10 @@
+/** A sheet one can buy, a half of one, or a frame of roll film: nominal size in mm, lying (width ≥ height where it applies). */
+export interface SheetFormat {
+  readonly id: string;
+  readonly name: string;
+  readonly width: number;
+  readonly height: number;
+  /** Sheets can be trimmed; frames are what the film's mask leaves. */
+  readonly kind: "sheet" | "half" | "trim" | "frame";
+  readonly source: string;
+}

@@ -1,0 +1,1 @@
+export { silhouette } from "./silhouette.ts";

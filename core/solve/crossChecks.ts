@@ -1,0 +1,46 @@
+import type { Fault } from "./fault.ts";
+import type { FilmSpec, HoleSpec, SolveRequest } from "./request.ts";
+
+/** The longest sheet a cylinder of this radius takes: once round. A hair of rounding is let through. */
+const ONCE_ROUND = 2 * Math.PI * (1 + 1e-12);
+
+/**
+ * The rules that tie several fields together and so stand beside the schema: an opening no smaller than its hole,
+ * a cylinder with a radius and without tilt, a sheet that goes round at most once.
+ *
+ * @returns faults, empty when all is well
+ */
+export function crossChecks(request: SolveRequest): readonly Fault[] {
+  return [...holeFaults(request.hole, "/hole"), ...filmFaults(request.film, "/film")];
+}
+
+/** Faults of one hole, with paths below `path`. */
+export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
+  const { openingDiameter, diameter } = hole;
+  if (typeof openingDiameter !== "number" || diameter === "best" || openingDiameter >= diameter) return [];
+  return [
+    {
+      path: `${path}/openingDiameter`,
+      message: `must be at least the hole’s diameter, ${diameter} mm (or null when nothing cuts)`,
+    },
+  ];
+}
+
+/** Faults of one sheet, with paths below `path`. */
+export function filmFaults(film: FilmSpec, path: string): readonly Fault[] {
+  if (film.surface !== "cylinder" || film.radius === undefined) return [];
+  const faults: Fault[] = [];
+  if (film.width > ONCE_ROUND * film.radius) {
+    const most = (2 * Math.PI * film.radius).toFixed(2);
+    faults.push({
+      path: `${path}/width`,
+      message: `must be at most once round the cylinder, 2π × radius = ${most} mm`,
+    });
+  }
+  for (const tilt of ["tiltX", "tiltY"] as const) {
+    if ((film[tilt] ?? 0) !== 0) {
+      faults.push({ path: `${path}/${tilt}`, message: "must be 0 on a cylinder; only a flat sheet can lean" });
+    }
+  }
+  return faults;
+}

@@ -1,0 +1,5 @@
+export { formatFNumber, parseFNumber } from "./fNumber.ts";
+export { formatLength, formatLengthNumber, type LengthUnit, MM_PER_INCH, parseLength } from "./length.ts";
+export { parseNumber } from "./parseNumber.ts";
+export { failure, type Result, success } from "./result.ts";
+export { formatTime, parseTime } from "./time.ts";

@@ -1,0 +1,67 @@
+import { parseNumber } from "./parseNumber.ts";
+import { failure, type Result, success } from "./result.ts";
+
+const PART = /^\s*([\d.,/ ]+?)\s*(h|hours?|hrs?|min|minutes?|m|′|'|s|secs?|seconds?|″|")(?=$|[\s\d])/i;
+const HINT = "Write a time like 4 s, 2 min 30 s, 2:30 or 1/60.";
+
+/**
+ * Reads a time: `4`, `4 s`, `1/60`, `2:30`, `3 min`, `1 h 20 min`.
+ *
+ * @param text what was typed; without a unit it is seconds
+ * @returns seconds > 0, or a sentence
+ * @example parseTime("2 min 30 s") // { ok: true, value: 150 }
+ */
+export function parseTime(text: string): Result<number> {
+  const trimmed = text.trim();
+  if (trimmed === "") return failure(HINT);
+  const clock = /^(?:(\d+):)?(\d+):([0-5]?\d(?:[.,]\d+)?)$/.exec(trimmed);
+  const seconds = clock ? success(fromClock(clock)) : inParts(trimmed);
+  if (!seconds.ok) return seconds;
+  return seconds.value > 0 ? seconds : failure(`A time must be above 0. ${HINT}`);
+}
+
+function fromClock([, hours = "0", minutes, seconds]: RegExpExecArray): number {
+  return Number(hours) * 3600 + Number(minutes) * 60 + Number(String(seconds).replace(",", "."));
+}
+
+function inParts(text: string): Result<number> {
+  const alone = parseNumber(text);
+  if (alone.ok) return success(alone.value.value);
+  let rest = text;
+  let total = 0;
+  while (rest.trim() !== "") {
+    const part = PART.exec(rest);
+    const number = part ? parseNumber(part[1] as string) : failure(HINT);
+    if (!part || !number.ok) return failure(`“${text}” is not a time. ${HINT}`);
+    total += number.value.value * secondsIn(part[2] as string);
+    rest = rest.slice(part[0].length);
+  }
+  return success(total);
+}
+
+function secondsIn(unit: string): number {
+  if (/^h/i.test(unit)) return 3600;
+  return /^(m|′|')/i.test(unit) ? 60 : 1;
+}
+
+/**
+ * A time for reading: `1/60 s`, `4.5 s`, `14 s`, `2 min 30 s`, `1 h 20 min`, `182 days`.
+ *
+ * @param seconds ≥ 0, finite
+ * @example formatTime(150) // "2 min 30 s"
+ */
+export function formatTime(seconds: number): string {
+  if (seconds <= 0) return "0 s";
+  if (seconds < 0.3) return `1/${Math.round(1 / seconds)} s`;
+  if (seconds < 9.95) return `${seconds.toFixed(1).replace(/\.0$/, "")} s`;
+  const whole = Math.round(seconds);
+  if (whole < 120) return `${whole} s`;
+  if (whole < 3600) return join(Math.floor(whole / 60), "min", whole % 60, "s");
+  const minutes = Math.round(seconds / 60);
+  if (minutes < 48 * 60) return join(Math.floor(minutes / 60), "h", minutes % 60, "min");
+  return `${Math.round(seconds / 86_400)} days`;
+}
+
+function join(large: number, largeUnit: string, small: number, smallUnit: string): string {
+  return small === 0 ? `${large} ${largeUnit}` : `${large} ${largeUnit} ${small} ${smallUnit}`;
+}

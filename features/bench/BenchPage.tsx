@@ -1,0 +1,133 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { Link } from "react-router";
+import { tinykeys } from "tinykeys";
+import { mediumById } from "../../catalogue/media.ts";
+import {
+  type Camera,
+  DEFAULT_CONTRAST,
+  type DesignField,
+  designFaults,
+  settled,
+  withField,
+} from "../../core/container/index.ts";
+import { optimum } from "../../core/hole/index.ts";
+import type { HistoryState } from "../../storage/index.ts";
+import { buttonClass } from "../../ui/Button.tsx";
+import { usePageCommand } from "../../ui/pageCommand.ts";
+import { fileName, saveFile } from "../../ui/saveFile.ts";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+import { BenchHeader } from "./BenchHeader.tsx";
+import { CoverageTable } from "./CoverageTable.tsx";
+import { Drawing } from "./Drawing.tsx";
+import type { EditDesign, SetField } from "./edit.ts";
+import { HoleRules } from "./HoleRules.tsx";
+import { Measures } from "./Measures.tsx";
+import { Readings } from "./Readings.tsx";
+import { readDesign } from "./reading.ts";
+import { useDesign } from "./useDesign.ts";
+import { Verdicts } from "./Verdicts.tsx";
+
+/** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
+export function BenchPage({ stored, history }: { readonly stored: Camera; readonly history: HistoryState }) {
+  const design = useDesign(stored);
+  const words = useLengthWords();
+  const { camera, send } = design;
+  const contrast = camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+  const ideal = useMemo(() => optimum(contrast, 0.95), [contrast]);
+  const reading = useMemo(() => readDesign(camera, ideal, words), [camera, ideal, words]);
+
+  const edit: EditDesign = (label, change) =>
+    design.edit(label, (before) => {
+      const next = change(before);
+      const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+      return settled(next, mediumById(next.chambers[0].film.medium), aim === contrast ? ideal : optimum(aim, 0.95));
+    });
+  const latest = useRef({ camera, edit });
+  latest.current = { camera, edit };
+  const [setField] = useState(() => (field: DesignField, value: number | null): string | null => {
+    const next = withField(latest.current.camera, field, value);
+    const fault = designFaults(next, words).find((each) => each.field === field);
+    if (fault) return fault.message;
+    latest.current.edit(FIELD_WORDS[field], (now) => withField(now, field, value));
+    return null;
+  });
+
+  usePageCommand({
+    undo: () => send({ type: "undo" }),
+    redo: () => send({ type: "redo" }),
+    duplicate: () => send({ type: "duplicate" }),
+    "export-camera": () => exportCamera(camera),
+  });
+  useEffect(
+    () =>
+      tinykeys(window, {
+        "$mod+KeyZ": (event) => {
+          event.preventDefault();
+          send({ type: "undo" });
+        },
+        "$mod+Shift+KeyZ": (event) => {
+          event.preventDefault();
+          send({ type: "redo" });
+        },
+      }),
+    [send],
+  );
+
+  return (
+    <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
+      <BenchHeader
+        camera={camera}
+        design={design}
+        history={history}
+        onEdit={edit}
+        onExport={() => exportCamera(camera)}
+      />
+      <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
+        <div className="min-w-0">
+          <Drawing camera={camera} medium={reading.medium} setField={setField} />
+          <Verdicts verdicts={reading.verdicts} onEdit={edit} />
+        </div>
+        <Readings camera={camera} reading={reading} />
+      </div>
+      <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <Measures camera={camera} setField={setField} onEdit={edit} />
+        <div className="grid min-w-0 gap-7">
+          <HoleRules camera={camera} reading={reading} onEdit={edit} />
+          <CoverageTable camera={camera} reading={reading} onEdit={edit} />
+        </div>
+      </div>
+      <p className="mt-8 flex flex-wrap gap-3">
+        <Link to="make" className={buttonClass("action")}>
+          Cut sheet at true size
+        </Link>
+        <Link to={`/field?camera=${encodeURIComponent(camera.id)}`} className={buttonClass()}>
+          Take it to the Field
+        </Link>
+      </p>
+    </main>
+  );
+}
+
+/** The words under which a size is undone. */
+const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
+  "container.width": "width",
+  "container.height": "height",
+  "container.depth": "depth",
+  "container.diameter": "diameter",
+  "container.wall": "wall",
+  "film.width": "sheet width",
+  "film.height": "sheet height",
+  "film.x": "sheet place",
+  "film.y": "sheet place",
+  "film.slide": "sheet place",
+  "hole.x": "hole place",
+  "hole.above": "hole place",
+  "hole.diameter": "hole",
+  "hole.measured": "measured hole",
+  "hole.openingDiameter": "opening",
+  "hole.plateThickness": "plate",
+};
+
+function exportCamera(camera: Camera): void {
+  saveFile(fileName(camera.name, ".stillbox.json"), `${JSON.stringify(camera, null, 2)}\n`, "application/json");
+}

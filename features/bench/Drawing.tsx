@@ -1,0 +1,90 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { formats } from "../../catalogue/formats.ts";
+import { benchDrawing, type Layout, type SnapSizes, type Viewport } from "../../core/benchDrawing/index.ts";
+import { type Camera, type DesignField, type DesignLight, fieldValue } from "../../core/container/index.ts";
+import type { LabelMark } from "../../core/drawing/index.ts";
+import { formatLength, formatLengthNumber } from "../../core/units/index.ts";
+import { SvgScene } from "../../ui/SvgScene.tsx";
+import { useUnit } from "../../ui/UnitContext.ts";
+import { DrawingHandle } from "./DrawingHandle.tsx";
+import type { SetField } from "./edit.ts";
+import { FigureEntry } from "./FigureEntry.tsx";
+
+const SNAPS: SnapSizes = {
+  widths: formats.flatMap(({ width, height }) => [width, height]),
+  heights: formats.flatMap(({ width, height }) => [width, height]),
+};
+const FIRST_SIZE: Viewport = { width: 800, height: 560 };
+
+/** The design to scale. Handles move sizes; a press on a figure types over it. */
+export function Drawing({
+  camera,
+  medium,
+  setField,
+}: {
+  readonly camera: Camera;
+  readonly medium: DesignLight;
+  readonly setField: SetField;
+}) {
+  const unit = useUnit();
+  const frame = useRef<HTMLDivElement>(null);
+  const [viewport, setViewport] = useState(FIRST_SIZE);
+  const [held, setHeld] = useState<Layout | null>(null);
+  const [typing, setTyping] = useState<LabelMark | null>(null);
+  const [refusal, setRefusal] = useState<string | null>(null);
+  useEffect(() => {
+    const element = frame.current;
+    if (element === null) return;
+    const watch = new ResizeObserver(([entry]) => {
+      if (entry) setViewport({ width: entry.contentRect.width, height: entry.contentRect.height });
+    });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+
+  const { scene, handles, layout } = useMemo(
+    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => formatLengthNumber(mm, unit), held),
+    [camera, medium, viewport, unit, held],
+  );
+  const move = (field: DesignField, value: number): void => setRefusal(setField(field, value));
+
+  return (
+    <figure className="sheet relative" data-drawing>
+      <div ref={frame} className="h-[min(36rem,calc(100vh-14.5rem))] min-h-96 w-full">
+        <SvgScene
+          scene={scene}
+          pixel={layout.pixel}
+          title={`${camera.name}: plan, side and sheet, to scale`}
+          onLabel={(label) => setTyping(label)}
+        >
+          {handles.map((handle) => (
+            <DrawingHandle
+              key={handle.id}
+              handle={handle}
+              pixel={layout.pixel}
+              step={unit === "mm" ? 1 : 25.4 / 16}
+              valueOf={(field) => fieldValue(camera, field) ?? 0}
+              words={(mm) => formatLength(mm, unit)}
+              onHold={(holding) => setHeld(holding ? layout : null)}
+              onMove={move}
+            />
+          ))}
+        </SvgScene>
+      </div>
+      {typing && (
+        <FigureEntry
+          key={typing.field}
+          label={typing}
+          layout={layout}
+          value={fieldValue(camera, typing.field as DesignField) ?? 0}
+          onTake={(mm) => setField(typing.field as DesignField, mm)}
+          onClose={() => setTyping(null)}
+        />
+      )}
+      <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
+        <span>{refusal ?? "Drag a round handle or use the arrow keys; press a figure to type over it."}</span>
+        <span>sizes in {unit} · walls drawn thicker than they are · blue lines: stops lost on the sheet</span>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,116 @@
+import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import type { Handle, Pull } from "../../core/benchDrawing/index.ts";
+import type { DesignField } from "../../core/container/index.ts";
+
+/** A dragged size stops at a usual one within this many pixels. */
+const SNAP_PIXELS = 6;
+
+interface Grip {
+  readonly x: number;
+  readonly y: number;
+  readonly pixel: number;
+  readonly across: number;
+  readonly up: number;
+}
+
+/** A round handle: dragged by mouse or finger, moved by arrow keys (Shift: ten steps). */
+export function DrawingHandle({
+  handle,
+  pixel,
+  step,
+  valueOf,
+  words,
+  onHold,
+  onMove,
+}: {
+  readonly handle: Handle;
+  readonly pixel: number;
+  /** What an arrow key moves, mm. */
+  readonly step: number;
+  readonly valueOf: (field: DesignField) => number;
+  readonly words: (mm: number) => string;
+  readonly onHold: (holding: boolean) => void;
+  readonly onMove: (field: DesignField, value: number) => void;
+}) {
+  const grip = useRef<Grip | null>(null);
+  const { across, up, at, name } = handle;
+  const fieldOf = across ?? up;
+  const start = (event: PointerEvent<SVGGElement>): void => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    grip.current = {
+      x: event.clientX,
+      y: event.clientY,
+      pixel,
+      across: across ? valueOf(across.field) : 0,
+      up: up ? valueOf(up.field) : 0,
+    };
+    onHold(true);
+  };
+  const drag = (event: PointerEvent<SVGGElement>): void => {
+    const from = grip.current;
+    if (from === null) return;
+    const snap = event.altKey ? 0 : SNAP_PIXELS * from.pixel;
+    if (across && event.clientX !== from.x) {
+      const pulled = from.across + (event.clientX - from.x) * from.pixel * across.perMm;
+      onMove(across.field, snapped(pulled, across, snap));
+    }
+    if (up && event.clientY !== from.y) {
+      const pulled = from.up + (from.y - event.clientY) * from.pixel * up.perMm;
+      onMove(up.field, snapped(pulled, up, snap));
+    }
+  };
+  const end = (): void => {
+    if (grip.current === null) return;
+    grip.current = null;
+    onHold(false);
+  };
+  const key = (event: KeyboardEvent): void => {
+    const ways: Readonly<Record<string, readonly [Pull | null, number]>> = {
+      ArrowRight: [across, 1],
+      ArrowLeft: [across, -1],
+      ArrowUp: [up, 1],
+      ArrowDown: [up, -1],
+    };
+    const [pull, sign] = ways[event.key] ?? [null, 0];
+    if (pull === null) return;
+    event.preventDefault();
+    onMove(pull.field, valueOf(pull.field) + sign * step * (event.shiftKey ? 10 : 1));
+  };
+  const value = fieldOf ? valueOf(fieldOf.field) : 0;
+  const size = 6.5 * pixel;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a range input cannot stand inside an SVG drawing
+    <g
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuenow={Math.round(value * 10) / 10}
+      aria-valuetext={[across, up].flatMap((pull) => (pull ? [words(valueOf(pull.field))] : [])).join(" by ")}
+      data-handle={handle.id}
+      className="cursor-grab touch-none outline-none active:cursor-grabbing [&:focus-visible>circle:last-child]:[stroke-width:3.5px]"
+      onPointerDown={start}
+      onPointerMove={drag}
+      onPointerUp={end}
+      onPointerCancel={end}
+      onKeyDown={key}
+    >
+      <circle cx={at.x} cy={at.y} r={22 * pixel} fill="transparent" />
+      <circle
+        cx={at.x}
+        cy={at.y}
+        r={size}
+        fill="var(--sb-card)"
+        stroke="var(--sb-action)"
+        strokeWidth={2}
+        vectorEffect="non-scaling-stroke"
+      />
+    </g>
+  );
+}
+
+/** The nearest usual size within reach, else a tenth of a millimetre. */
+function snapped(value: number, { snaps, perMm }: Pull, reach: number): number {
+  const near = snaps.filter((size) => Math.abs(size - value) <= reach * Math.abs(perMm));
+  const [best] = near.sort((a, b) => Math.abs(a - value) - Math.abs(b - value));
+  return best ?? Math.round(value * 10) / 10;
+}

@@ -1,0 +1,138 @@
+import { type Camera, type HoleRule, solveRequest, withAim, withField } from "../../core/container/index.ts";
+import { timeFromLight } from "../../core/exposure/index.ts";
+import { resolution, schools } from "../../core/hole/index.ts";
+import { opticalModel } from "../../core/solve/index.ts";
+import { formatFNumber, formatTime } from "../../core/units/index.ts";
+import { cx } from "../../ui/cx.ts";
+import { LengthField } from "../../ui/LengthField.tsx";
+import { Panel } from "../../ui/Panel.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+import type { EditDesign } from "./edit.ts";
+import type { Reading } from "./reading.ts";
+
+interface RuleRow {
+  readonly id: HoleRule;
+  readonly name: string;
+  readonly diameter: number;
+  readonly idea: string;
+  readonly source: string;
+}
+
+const FULL_SUN_EV = 15;
+
+/** The published rules and the computed best hole side by side, with what each would give here. */
+export function HoleRules({
+  camera,
+  reading,
+  onEdit,
+}: {
+  readonly camera: Camera;
+  readonly reading: Reading;
+  readonly onEdit: EditDesign;
+}) {
+  const words = useLengthWords();
+  const { result, medium } = reading;
+  const { setting, contrast } = opticalModel(solveRequest(camera, medium));
+  const [hole] = camera.chambers[0].holes;
+  const chosen = camera.chambers[0].aim?.rule ?? (hole.diameter === "best" ? "rayleigh" : "own");
+  const rows: readonly RuleRow[] = [
+    ...schools.map(({ id, name, idea, source }) => ({ id, name, idea, source, diameter: result.best[id] })),
+    {
+      id: "computed",
+      name: "Computed here",
+      diameter: result.best.computed,
+      idea: `Most detail at ${Math.round(contrast * 100)} % contrast.`,
+      source:
+        "Largest resolution of the exact diffraction integral (paraxial Fresnel), worked out for this distance and light",
+    },
+    {
+      id: "own",
+      name: "My own",
+      diameter: hole.diameter === "best" ? result.best.rayleigh : hole.diameter,
+      idea: "What you typed.",
+      source: "",
+    },
+  ];
+  return (
+    <Panel
+      title="The hole, by rule"
+      aside={
+        <span className="text-[0.87rem] text-quiet">for {medium.wavelengthNm} nm, the light this medium sees</span>
+      }
+    >
+      <table className="w-full text-left text-[0.93rem]">
+        <thead className="text-quiet">
+          <tr>
+            <th className="py-1 font-normal">Rule</th>
+            <th className="text-right font-normal">Hole</th>
+            <th className="text-right font-normal">f-number</th>
+            <th className="text-right font-normal">Detail</th>
+            <th className="text-right font-normal">Full sun</th>
+            <th className="pl-5 font-normal">What it asks for, and who says so</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ id, name, diameter, idea, source }) => {
+            const n = result.focalLength / diameter;
+            const detail = resolution(diameter, setting, contrast) / result.bestResolution;
+            return (
+              <tr
+                key={id}
+                data-rule={id}
+                className={cx("border-line border-t align-top", chosen === id && "bg-kraft-pale")}
+              >
+                <td className="whitespace-nowrap py-1.5 pr-3">
+                  <label className="flex min-h-6 items-center gap-2">
+                    <input
+                      type="radio"
+                      name="hole-rule"
+                      className="accent-[var(--sb-action)]"
+                      checked={chosen === id}
+                      onChange={() => onEdit(`hole by ${name}`, (now) => withAim(now, { rule: id }))}
+                    />
+                    {name}
+                  </label>
+                </td>
+                <td className="whitespace-nowrap py-1.5 text-right font-semibold">{words(diameter, 3)}</td>
+                <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
+                <td className="whitespace-nowrap py-1.5 pl-3 text-right">{Math.round(100 * detail)} %</td>
+                <td className="whitespace-nowrap py-1.5 pl-3 text-right">
+                  {formatTime(timeFromLight(FULL_SUN_EV, n, medium.iso))}
+                </td>
+                <td className="py-1.5 pl-5">
+                  {id === "own" ? (
+                    <div className="max-w-44">
+                      <LengthField
+                        label="Diameter"
+                        name="hole.diameter"
+                        digits={3}
+                        value={diameter}
+                        onTake={(mm) => takeOwn(mm, onEdit)}
+                      />
+                    </div>
+                  ) : (
+                    <>
+                      {idea} <span className="text-[0.83rem] text-quiet">{source}</span>
+                    </>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[0.87rem] text-quiet">
+        Rayleigh’s is where a new camera starts: it draws the finest faint detail and is quicker than the smaller ones,
+        and most makers’ tables follow it. The rules are points on one curve; a hole three quarters as large is as good
+        to most eyes. Anything from {words(result.band95[0])} to {words(result.band95[1])} keeps 95 % of the detail at{" "}
+        {Math.round(contrast * 100)} % contrast.
+      </p>
+    </Panel>
+  );
+}
+
+function takeOwn(mm: number | null, onEdit: EditDesign): string | null {
+  if (mm === null || !(mm > 0) || mm > 10) return "A hole is above 0 and at most 10 mm.";
+  onEdit("own hole", (now) => withField(now, "hole.diameter", mm));
+  return null;
+}

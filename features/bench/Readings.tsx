@@ -1,0 +1,27 @@
+import { useMemo } from "react";
+import type { Camera } from "../../core/container/index.ts";
+import { Panel } from "../../ui/Panel.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+import type { Reading } from "./reading.ts";
+import { readingRows } from "./readingRows.ts";
+
+/** Every reading with its sentence. */
+export function Readings({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
+  const words = useLengthWords();
+  const rows = useMemo(() => readingRows(camera, reading, words), [camera, reading, words]);
+  return (
+    <Panel title="What it will do">
+      <dl>
+        {rows.map(({ id, name, figure, sentence }) => (
+          <div key={id} data-reading={id} className="border-line border-b py-[0.42rem] last:border-b-0">
+            <div className="flex items-baseline justify-between gap-3">
+              <dt className="text-quiet">{name}</dt>
+              <dd className="whitespace-nowrap font-semibold text-[1.16rem]">{figure}</dd>
+            </div>
+            <dd className="text-[0.87rem] text-quiet leading-snug">{sentence}</dd>
+          </div>
+        ))}
+      </dl>
+    </Panel>
+  );
+}

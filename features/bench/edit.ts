@@ -1,0 +1,7 @@
+import type { Camera, DesignField } from "../../core/container/index.ts";
+
+/** Changes a design; the hole follows its rule. The label is what undo calls the change. */
+export type EditDesign = (label: string, change: (camera: Camera) => Camera) => void;
+
+/** Sets one size, or refuses with a sentence that says what is possible. */
+export type SetField = (field: DesignField, value: number | null) => string | null;

@@ -1,0 +1,54 @@
+import { formats } from "../../catalogue/formats.ts";
+import { mediumById } from "../../catalogue/media.ts";
+import { plates } from "../../catalogue/plates.ts";
+import {
+  type Camera,
+  type DesignFault,
+  designFaults,
+  type LengthWords,
+  solveRequest,
+} from "../../core/container/index.ts";
+import type { Medium } from "../../core/exposure/index.ts";
+import type { Optimum } from "../../core/hole/index.ts";
+import { judge, type Verdict } from "../../core/judgement/index.ts";
+import { type Coverage, coverage } from "../../core/sheet/index.ts";
+import { type SolveResult, solve } from "../../core/solve/index.ts";
+
+/** Everything the Bench says about a design. */
+export interface Reading {
+  readonly medium: Medium;
+  readonly result: SolveResult;
+  readonly diameter: number;
+  readonly faults: readonly DesignFault[];
+  readonly verdicts: readonly Verdict[];
+  readonly coverage: readonly Coverage[];
+}
+
+/**
+ * Reads a design: one `solve`, the faults, verdicts and all formats.
+ *
+ * @param camera design with positive sizes
+ * @param ideal optimum for the design's contrast
+ * @param words writes lengths in the maker's unit
+ */
+export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords): Reading {
+  const medium = mediumById(camera.chambers[0].film.medium);
+  const result = solve(solveRequest(camera, medium), ideal);
+  const faults = designFaults(camera, words);
+  return {
+    medium,
+    result,
+    diameter: result.focalLength / result.fNumber,
+    faults,
+    verdicts: judge({
+      camera,
+      light: medium,
+      ideal,
+      result,
+      faults,
+      words,
+      plates: plates.map(({ thickness }) => thickness),
+    }),
+    coverage: coverage(camera, medium, formats),
+  };
+}

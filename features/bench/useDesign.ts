@@ -1,0 +1,102 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { useFetcher } from "react-router";
+import type { Camera } from "../../core/container/index.ts";
+import { changesBetween, withChanges } from "../../core/document/index.ts";
+import { getCamera, type StorageFailure } from "../../storage/index.ts";
+import { useLive } from "../../ui/useLive.ts";
+import type { BenchAction, BenchAnswer } from "./benchAction.ts";
+
+/** Edits that follow each other within this time, under the same words, are one step of undo. */
+const SETTLE_MS = 250;
+
+export type SaveState = "saved" | "saving" | StorageFailure;
+
+/** A design in hand: changed at once on the screen, stored a moment later, kept in step with other tabs. */
+export interface Design {
+  readonly camera: Camera;
+  readonly saveState: SaveState;
+  readonly edit: (label: string, change: (camera: Camera) => Camera) => void;
+  readonly send: (action: Exclude<BenchAction, { type: "edit" }>) => void;
+}
+
+interface Pending {
+  /** The stored camera that the camera on the screen was changed from. */
+  base: Camera;
+  camera: Camera;
+  label: string | null;
+  timer: ReturnType<typeof setTimeout> | null;
+}
+
+/**
+ * Holds a camera while it is edited. Edits are sent to the route's action as the values they changed; whatever comes
+ * back from the database (this edit, an undo, another tab's edit) is taken in under the edits still in hand.
+ */
+export function useDesign(loaded: Camera): Design {
+  const fetcher = useFetcher<BenchAnswer>();
+  const query = useCallback(() => getCamera(loaded.id), [loaded.id]);
+  const live = useLive<Awaited<ReturnType<typeof getCamera>>>({ ok: true, value: loaded }, query);
+  const [camera, setCamera] = useState(loaded);
+  const hand = useRef<Pending>({ base: loaded, camera: loaded, label: null, timer: null });
+  const submit = useRef(fetcher.submit);
+  submit.current = fetcher.submit;
+
+  const flush = useCallback(async () => {
+    const now = hand.current;
+    if (now.timer !== null) clearTimeout(now.timer);
+    now.timer = null;
+    const changes = changesBetween(now.base, now.camera);
+    if (now.label === null || changes.length === 0) return;
+    const label = now.label;
+    now.label = null;
+    now.base = now.camera;
+    await submit.current(JSON.stringify({ type: "edit", label, changes }), {
+      method: "post",
+      encType: "application/json",
+    });
+  }, []);
+
+  const stored = live.ok ? live.value : null;
+  useEffect(() => {
+    const now = hand.current;
+    if (stored === null || stored === now.base) return;
+    const inHand = now.label === null ? [] : changesBetween(now.base, now.camera);
+    now.base = stored;
+    now.camera = withChanges(stored, inHand, "redo");
+    setCamera(now.camera);
+  }, [stored]);
+
+  useEffect(() => {
+    const leave = (): void => void flush();
+    window.addEventListener("pagehide", leave);
+    return () => {
+      window.removeEventListener("pagehide", leave);
+      leave();
+    };
+  }, [flush]);
+
+  const edit = useCallback(
+    (label: string, change: (camera: Camera) => Camera) => {
+      const now = hand.current;
+      const next = change(now.camera);
+      if (next === now.camera) return;
+      if (now.label !== null && now.label !== label) void flush();
+      if (now.timer !== null) clearTimeout(now.timer);
+      now.camera = next;
+      now.label = label;
+      now.timer = setTimeout(() => void flush(), SETTLE_MS);
+      setCamera(next);
+    },
+    [flush],
+  );
+
+  const send = useCallback(
+    (action: Exclude<BenchAction, { type: "edit" }>) => {
+      void flush().then(() => submit.current(JSON.stringify(action), { method: "post", encType: "application/json" }));
+    },
+    [flush],
+  );
+
+  const failed = fetcher.data?.failed ?? (live.ok ? null : live.error);
+  const waiting = hand.current.label !== null || fetcher.state !== "idle";
+  return { camera, saveState: failed ?? (waiting ? "saving" : "saved"), edit, send };
+}

@@ -1,0 +1,70 @@
+import { useId } from "react";
+import { cx } from "../../ui/cx.ts";
+import type { LightSource, MeterFault } from "./suggestion.ts";
+
+type Meter = Extract<LightSource, { by: "meter" }>;
+
+const ENTRIES = [
+  { field: "seconds", label: "Time read", hint: "1/60, 2 s, 1 min" },
+  { field: "fNumber", label: "at f-number", hint: "f/16" },
+  { field: "iso", label: "Meter’s ISO", hint: "100" },
+] as const;
+
+const OFFSETS = [-3, -2.5, -2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2, 2.5, 3];
+
+/** A reading of any meter, at any f-number and ISO it has, and the stops by which this meter is off. */
+export function MeterEntry({
+  source,
+  fault,
+  offset,
+  onChange,
+  onOffset,
+}: {
+  readonly source: Meter;
+  readonly fault: MeterFault | null;
+  readonly offset: number;
+  readonly onChange: (source: Meter) => void;
+  readonly onOffset: (stops: number) => void;
+}) {
+  const id = useId();
+  return (
+    <div className="grid gap-3">
+      <div className="grid grid-cols-3 gap-3">
+        {ENTRIES.map(({ field, label, hint }) => (
+          <label key={field} className="text-[0.87rem] text-quiet">
+            {label}
+            <input
+              name={`meter-${field}`}
+              className="entry text-ink"
+              value={source[field]}
+              aria-invalid={fault?.field === field}
+              aria-describedby={`${id}-note`}
+              placeholder={hint}
+              onChange={(event) => onChange({ ...source, [field]: event.target.value })}
+            />
+          </label>
+        ))}
+      </div>
+      <p
+        id={`${id}-note`}
+        role={fault ? "alert" : undefined}
+        className={cx("text-[0.87rem]", fault ? "text-action" : "text-quiet")}
+      >
+        {fault?.message ?? "Meter the scene, not the sky. Any f-number the meter has will do."}
+      </p>
+      <label className="text-[0.87rem] text-quiet">
+        My meter’s correction
+        <select className="entry text-ink" value={offset} onChange={(event) => onOffset(Number(event.target.value))}>
+          {OFFSETS.map((stops) => (
+            <option key={stops} value={stops}>
+              {stops === 0 ? "none" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)} stops`}
+            </option>
+          ))}
+        </select>
+        <span className="mt-0.5 block">
+          Phone meters can be wrong by two stops and more: compare once with a camera you trust.
+        </span>
+      </label>
+    </div>
+  );
+}

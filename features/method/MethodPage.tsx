@@ -1,0 +1,129 @@
+import type { ReactNode } from "react";
+import type { LightRow } from "../../catalogue/lightTable.ts";
+import type { PlateRow } from "../../catalogue/plates.ts";
+import type { Medium } from "../../core/exposure/index.ts";
+import type { School } from "../../core/hole/index.ts";
+import type { SheetFormat } from "../../core/sheet/index.ts";
+import { Panel } from "../../ui/Panel.tsx";
+
+/** Where every number comes from: formulas, constants, catalogue rows, each with its source. */
+export function MethodPage({
+  schools,
+  formats,
+  media,
+  lightTable,
+  plates,
+}: {
+  readonly schools: readonly Omit<School, "compute">[];
+  readonly formats: readonly SheetFormat[];
+  readonly media: readonly Medium[];
+  readonly lightTable: readonly LightRow[];
+  readonly plates: readonly PlateRow[];
+}) {
+  return (
+    <main className="mx-auto grid max-w-[1100px] gap-8 px-4 pt-4 pb-16 sm:px-6">
+      <div>
+        <p className="stamp">Method</p>
+        <h1 className="font-semibold text-[1.7rem] leading-tight">Where the numbers come from</h1>
+      </div>
+      <Panel title="The hole">
+        <p className="mb-3 max-w-prose">
+          Every published rule for the best hole is d = c·√(λz′): a constant times the square root of the light’s
+          wavelength and the distance, with 1/z′ = 1/z + 1/u for a near subject at u. They differ because they ask
+          different things of the picture. Still Box also computes the contrast itself, exact in paraxial Fresnel
+          diffraction, and finds the hole that resolves most at the contrast you care for.
+        </p>
+        <Rows
+          head={["Rule", "c", "What it asks for", "Source"]}
+          rows={schools.map(({ id, name, constant, idea, source }) => [id, name, constant.toFixed(4), idea, source])}
+        />
+      </Panel>
+      <Panel title="Light on the sheet">
+        <p className="max-w-prose">
+          One ray model serves every camera: E = V·cos α·cos β·z²/r², with α at the hole and β at the sheet. On a flat
+          back that is the cos⁴ law; round the wall of a can, level with the hole, it is 1 everywhere. V is the part of
+          the hole still seen through the thickness of its plate and the opening in the wall: the area common to three
+          circles.
+        </p>
+      </Panel>
+      <Panel title="Time">
+        <p className="max-w-prose">
+          t = N²·100 / (S·2^EV) from the light table (ISO 2720:1974), or t = t_m·(N/N_m)²·(S_m/S)·2^offset from a meter.
+          In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6; the saying “f/16 at 1/ISO” would give 72 s,
+          because it rounds full sun down to EV 14.6.
+        </p>
+      </Panel>
+      <Panel title="Light table">
+        <Rows
+          head={["Light", "Sign", "EV", "Source"]}
+          rows={lightTable.map(({ id, name, sign, ev, source }) => [id, name, sign, String(ev), source])}
+        />
+      </Panel>
+      <Panel title="Papers and films">
+        <Rows
+          head={["Class", "ISO", "Sees about", "Source"]}
+          rows={media.map(({ id, name, iso, wavelengthNm, source }) => [
+            id,
+            name,
+            String(iso),
+            `${wavelengthNm} nm`,
+            source,
+          ])}
+        />
+      </Panel>
+      <Panel title="Plates">
+        <Rows
+          head={["Metal", "Thickness", "Source"]}
+          rows={plates.map(({ id, name, thickness, source }) => [id, name, `${thickness} mm`, source])}
+        />
+      </Panel>
+      <Panel title="Sheets and frames">
+        <Rows
+          head={["Format", "mm", "Source"]}
+          rows={formats.map(({ id, name, width, height, source }) => [
+            id,
+            name,
+            `${+width.toFixed(2)} × ${+height.toFixed(2)}`,
+            source,
+          ])}
+        />
+      </Panel>
+    </main>
+  );
+}
+
+/** A plain table; the first value of a row is its key. */
+function Rows({
+  head,
+  rows,
+}: {
+  readonly head: readonly string[];
+  readonly rows: readonly (readonly [string, ...string[]])[];
+}): ReactNode {
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full text-left text-[0.93rem]">
+        <thead className="text-quiet">
+          <tr>
+            {head.map((name) => (
+              <th key={name} className="py-1 pr-4 font-normal">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([key, ...cells]) => (
+            <tr key={key} className="border-line border-t align-top">
+              {cells.map((cell, index) => (
+                <td key={head[index]} className="py-1 pr-4">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,90 @@
+import { useMemo } from "react";
+import { Link } from "react-router";
+import { kinds } from "../../catalogue/kinds.ts";
+import { mediumById } from "../../catalogue/media.ts";
+import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/container/index.ts";
+import { silhouette } from "../../core/shelfDrawing/index.ts";
+import { formatFNumber } from "../../core/units/index.ts";
+import { SvgScene } from "../../ui/SvgScene.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+
+/** One camera standing on the board, with its tag. */
+export function CameraOnShelf({
+  camera,
+  pixel,
+  tallest,
+  shots,
+}: {
+  readonly camera: Camera;
+  readonly pixel: number;
+  readonly tallest: number;
+  readonly shots: number;
+}) {
+  const words = useLengthWords();
+  const scene = useMemo(() => silhouette(camera, 3 * pixel), [camera, pixel]);
+  const [width, height] = [scene.bounds.width / pixel, scene.bounds.height / pixel];
+  const { film, holes } = camera.chambers[0];
+  const diameter = measuredDiameter(camera) ?? holes[0].diameter;
+  const medium = mediumById(film.medium);
+  const kind = kinds.find(({ id }) => id === cameraKind(camera))?.name;
+  return (
+    <li className="min-w-60 grow basis-60">
+      <Link
+        to={`/cameras/${encodeURIComponent(camera.id)}`}
+        className="group block no-underline"
+        aria-label={`${camera.name}, open on the Bench`}
+      >
+        <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
+          <div
+            style={{
+              width,
+              height,
+              marginBottom: -Math.min(
+                10,
+                (camera.container.shape === "cylinder" ? scene.bounds.width * 0.14 : 0) / pixel,
+              ),
+            }}
+          >
+            <SvgScene scene={scene} pixel={pixel} title={camera.name} />
+          </div>
+        </div>
+        <svg className="block h-3 w-full" preserveAspectRatio="none" viewBox="0 0 100 12" aria-hidden="true">
+          <rect width="100" height="12" fill="var(--sb-kraftPale)" />
+          <path d="M0 .5H100M0 11.5H100" stroke="var(--sb-kraft)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+        </svg>
+        <Tag>
+          <span className="block font-semibold text-[1.05rem] group-hover:underline">{camera.name}</span>
+          <span className="block text-[0.87rem] text-quiet">{kind}</span>
+          <span className="mt-1 block text-[0.93rem]">
+            {typeof diameter === "number" && `${words(diameter, 3)} hole · ${formatFNumber(film.distance / diameter)}`}
+          </span>
+          <span className="block text-[0.87rem] text-quiet">
+            {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
+          </span>
+          <span className="mt-1 block text-[0.87rem] text-action">{nextStep(camera, shots)}</span>
+        </Tag>
+      </Link>
+    </li>
+  );
+}
+
+/** A parcel tag hung from the board by its hole. */
+function Tag({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <div className="relative mx-auto mt-3 w-[13.5rem] border border-line bg-card px-3 pt-5 pb-2.5 [clip-path:polygon(0.9rem_0,calc(100%-0.9rem)_0,100%_0.9rem,100%_100%,0_100%,0_0.9rem)]">
+      <span
+        className="absolute top-1.5 left-1/2 size-2.5 -translate-x-1/2 rounded-full border border-kraft bg-board"
+        aria-hidden="true"
+      />
+      {children}
+    </div>
+  );
+}
+
+/** What this camera needs next. */
+function nextStep(camera: Camera, shots: number): string {
+  if (designFaults(camera, String).length > 0) return "Next: mend the design";
+  if (measuredDiameter(camera) === null)
+    return shots === 0 ? "Next: make and measure the hole" : "Next: measure the hole";
+  return shots === 0 ? "Next: take it outside" : "Ready";
+}

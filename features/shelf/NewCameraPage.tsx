@@ -1,0 +1,270 @@
+import { type ReactNode, useId, useMemo, useState } from "react";
+import { Form, Link } from "react-router";
+import { formats } from "../../catalogue/formats.ts";
+import { kinds } from "../../catalogue/kinds.ts";
+import { materials } from "../../catalogue/materials.ts";
+import { media, mediumById } from "../../catalogue/media.ts";
+import { plates } from "../../catalogue/plates.ts";
+import { benchDrawing } from "../../core/benchDrawing/index.ts";
+import type { Camera, CameraKind } from "../../core/container/index.ts";
+import { solveRequest } from "../../core/container/index.ts";
+import { solve } from "../../core/solve/index.ts";
+import { formatFNumber, formatLengthNumber, formatTime } from "../../core/units/index.ts";
+import { Button, buttonClass } from "../../ui/Button.tsx";
+import { cx } from "../../ui/cx.ts";
+import { Panel } from "../../ui/Panel.tsx";
+import { SvgScene } from "../../ui/SvgScene.tsx";
+import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
+import { startForm, withFormat } from "./newCameraForm.ts";
+import { type NewCameraField, type NewCameraForm, readNewCamera } from "./readNewCamera.ts";
+
+const PREVIEW = { width: 640, height: 460 };
+
+/** A new camera from a container on the table: kind, inner sizes, sheet; what it becomes is drawn while one types. */
+export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<Record<NewCameraField, string>>> }) {
+  const unit = useUnit();
+  const [form, setForm] = useState(() => startForm("flat-box", unit, ""));
+  const [asked, setAsked] = useState(false);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const read = useMemo(
+    () => readNewCamera({ ...form, name: form.name || "New camera" }, unit, "new", ""),
+    [form, unit],
+  );
+  const [lastGood, setLastGood] = useState<Camera | null>(read.camera);
+  if (read.camera !== null && read.camera !== lastGood) setLastGood(read.camera);
+
+  const set = (change: Partial<NewCameraForm>): void => setForm((before) => ({ ...before, ...change }));
+  const errorAt = (field: NewCameraField): string | undefined => {
+    if (field === "name")
+      return asked && form.name.trim() === ""
+        ? (refused.name ?? "Give it a name, so that you find it again.")
+        : undefined;
+    return asked || left.has(field) || form[field] !== "" ? read.errors[field] : undefined;
+  };
+  const entry = (field: NewCameraField, label: string, hint?: string): ReactNode => (
+    <Entry
+      key={field}
+      name={field}
+      label={label}
+      hint={hint}
+      value={form[field]}
+      error={errorAt(field)}
+      onType={(text) => set({ [field]: text })}
+      onLeave={() => setLeft((before) => new Set(before).add(field))}
+    />
+  );
+  const round = kinds.find(({ id }) => id === form.kind)?.shape === "cylinder";
+  const misfit = read.errors.sheetWidth !== undefined || read.errors.sheetHeight !== undefined;
+  const fitting = withFormat(form, form.format, unit, "fitting");
+  const canTrim = misfit && form.format !== "" && fitting.sheetWidth !== form.sheetWidth;
+
+  return (
+    <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
+      <p className="stamp">New camera</p>
+      <h1 className="mb-4 font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
+      <Form
+        method="post"
+        noValidate
+        className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]"
+        onSubmit={(event) => {
+          setAsked(true);
+          if (read.camera === null || form.name.trim() === "") {
+            event.preventDefault();
+            requestAnimationFrame(() => document.querySelector<HTMLElement>("[aria-invalid=true]")?.focus());
+          }
+        }}
+      >
+        <div className="grid content-start gap-6">
+          <Panel title="Container">
+            <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line">
+              {kinds.map(({ id, name, sentence }) => (
+                <label key={id} className={cx("flex gap-3 bg-board p-2", form.kind === id && "bg-kraft-pale")}>
+                  <input
+                    type="radio"
+                    name="kind"
+                    value={id}
+                    className="mt-1 accent-[var(--sb-action)]"
+                    checked={form.kind === id}
+                    onChange={() => setForm(startForm(id as CameraKind, unit, form.name))}
+                  />
+                  <span>
+                    <span className="font-semibold">{name}</span>
+                    <span className="block text-[0.87rem] text-quiet leading-snug">{sentence}</span>
+                  </span>
+                </label>
+              ))}
+            </div>
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              <div className="col-span-2">{entry("name", "Name", "Such as: tea caddy, shed side")}</div>
+              {round ? entry("diameter", "Diameter inside") : entry("width", "Width inside, across the sheet")}
+              {entry("height", "Height inside")}
+              {!round && entry("depth", "Depth inside, hole to sheet")}
+              {entry("wall", "Wall, how thick")}
+              <Pick label="Made of" name="material" value={form.material} onPick={(material) => set({ material })}>
+                {materials}
+              </Pick>
+              <label className="flex items-end gap-2 pb-2">
+                <input
+                  type="checkbox"
+                  name="insideBlack"
+                  className="mb-1 size-4 accent-[var(--sb-action)]"
+                  checked={form.insideBlack}
+                  onChange={(event) => set({ insideBlack: event.target.checked })}
+                />
+                Flat black inside
+              </label>
+            </div>
+          </Panel>
+          <Panel title="Sheet">
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              <Pick
+                label="Sheet"
+                name="format"
+                value={form.format}
+                onPick={(format) => setForm(withFormat(form, format, unit, "nominal"))}
+              >
+                {[...formats, { id: "", name: "own size" }]}
+              </Pick>
+              <Pick label="Paper or film" name="medium" value={form.medium} onPick={(medium) => set({ medium })}>
+                {media}
+              </Pick>
+              {entry("sheetWidth", round ? "Along the wall" : "Across")}
+              {entry("sheetHeight", "Up")}
+            </div>
+            {canTrim && (
+              <Button className="mt-2" onClick={() => setForm(fitting)}>
+                Trim it to {fitting.sheetWidth} × {fitting.sheetHeight}
+              </Button>
+            )}
+          </Panel>
+          <Panel title="Hole">
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              {entry("holeAbove", "Hole above the bottom", "Empty: opposite the sheet’s middle")}
+              {entry("opening", "Opening in the wall", "Empty: nothing cuts")}
+              <Pick label="Plate" name="plate" value={form.plate} onPick={(plate) => set({ plate })}>
+                {plates.map(({ name, thickness }) => ({ id: String(thickness), name: `${name}, ${thickness} mm` }))}
+              </Pick>
+            </div>
+          </Panel>
+          <div className="flex gap-3">
+            <button type="submit" className={buttonClass("action")}>
+              Put it on the Bench
+            </button>
+            <Link to="/" className={buttonClass("quiet")}>
+              Not now
+            </Link>
+          </div>
+        </div>
+        <Preview camera={lastGood} stale={read.camera === null} />
+      </Form>
+    </main>
+  );
+}
+
+function Entry({
+  name,
+  label,
+  hint,
+  value,
+  error,
+  onType,
+  onLeave,
+}: {
+  readonly name: string;
+  readonly label: string;
+  readonly hint: string | undefined;
+  readonly value: string;
+  readonly error: string | undefined;
+  readonly onType: (text: string) => void;
+  readonly onLeave: () => void;
+}) {
+  const id = useId();
+  const note = error ?? hint;
+  return (
+    <div>
+      <label htmlFor={id} className="block text-[0.87rem] text-quiet">
+        {label}
+      </label>
+      <input
+        id={id}
+        name={name}
+        className="entry"
+        autoComplete="off"
+        value={value}
+        aria-invalid={error !== undefined}
+        aria-describedby={note ? `${id}-note` : undefined}
+        onChange={(event) => onType(event.target.value)}
+        onBlur={onLeave}
+      />
+      {note && (
+        <p
+          id={`${id}-note`}
+          role={error ? "alert" : undefined}
+          className={cx("mt-0.5 text-[0.83rem]", error ? "text-action" : "text-quiet")}
+        >
+          {note}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Pick({
+  label,
+  name,
+  value,
+  onPick,
+  children,
+}: {
+  readonly label: string;
+  readonly name: string;
+  readonly value: string;
+  readonly onPick: (id: string) => void;
+  readonly children: readonly { readonly id: string; readonly name: string }[];
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="block text-[0.87rem] text-quiet">
+        {label}
+      </label>
+      <select id={id} name={name} className="entry" value={value} onChange={(event) => onPick(event.target.value)}>
+        {children.map((option) => (
+          <option key={option.id} value={option.id}>
+            {option.name}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+function Preview({ camera, stale }: { readonly camera: Camera | null; readonly stale: boolean }) {
+  const unit = useUnit();
+  const words = useLengthWords();
+  const drawn = useMemo(() => {
+    if (camera === null) return null;
+    const medium = mediumById(camera.chambers[0].film.medium);
+    return {
+      drawing: benchDrawing(camera, medium, PREVIEW, { widths: [], heights: [] }, (mm) => formatLengthNumber(mm, unit)),
+      result: solve(solveRequest(camera, medium)),
+    };
+  }, [camera, unit]);
+  return (
+    <div className="lg:sticky lg:top-4 lg:self-start">
+      <figure className={cx("sheet", stale && "opacity-60")}>
+        <div className="aspect-[64/46]">
+          {drawn && (
+            <SvgScene scene={drawn.drawing.scene} pixel={drawn.drawing.layout.pixel} title="The camera to scale" />
+          )}
+        </div>
+        <figcaption className="border-line border-t px-4 py-2">
+          {stale
+            ? "The last sizes that work. Mend the marked entries to go on."
+            : drawn &&
+              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${formatTime(drawn.result.fullSunSeconds)} in full sun.`}
+        </figcaption>
+      </figure>
+    </div>
+  );
+}

@@ -1,0 +1,174 @@
+import { Download, FolderInput } from "lucide-react";
+import { type DragEvent, useCallback, useRef, useState } from "react";
+import { Link, useRevalidator } from "react-router";
+import { Button, buttonClass } from "../../ui/Button.tsx";
+import { cx } from "../../ui/cx.ts";
+import { useLive } from "../../ui/useLive.ts";
+import { CameraOnShelf } from "./CameraOnShelf.tsx";
+import { type ImportReport, saveEverything, takeIn } from "./fileExchange.ts";
+import { readShelf, type ShelfData } from "./shelfData.ts";
+
+/** Height of the tallest camera on the Shelf, pixels. */
+const TALLEST = 240;
+const NARROWEST_WIDTH = 1000;
+
+/** All cameras at true relative size, and the ways in and out. */
+export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
+  const query = useCallback(() => readShelf(), []);
+  const { cameras, damaged, shots } = useLive(loaded, query);
+  const [report, setReport] = useState<ImportReport | null>(null);
+  const [dropping, setDropping] = useState(false);
+  const picker = useRef<HTMLInputElement>(null);
+  const { revalidate } = useRevalidator();
+  const take = async (files: FileList | null): Promise<void> => {
+    for (const file of files ?? []) setReport(await takeIn(file));
+    await revalidate();
+  };
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    setDropping(false);
+    void take(event.dataTransfer.files);
+  };
+  const pixel = pixelSize(cameras.map(({ container }) => container));
+  return (
+    <main
+      className={cx("mx-auto min-h-[70vh] max-w-[1500px] px-4 pt-5 pb-16 sm:px-6", dropping && "bg-kraft-pale")}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setDropping(true);
+      }}
+      onDragLeave={() => setDropping(false)}
+      onDrop={drop}
+    >
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div>
+          <p className="stamp">Shelf</p>
+          <h1 className="font-semibold text-[1.7rem] leading-tight">
+            {cameras.length === 0 ? "An empty shelf" : "Your cameras, as large as they are to each other"}
+          </h1>
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <Link to="/new" className={buttonClass("action")}>
+            Measure a container
+          </Link>
+          <Button onClick={() => picker.current?.click()}>
+            <FolderInput size={16} aria-hidden /> Open a file
+          </Button>
+          <Button onClick={() => void saveEverything()} disabled={cameras.length === 0}>
+            <Download size={16} aria-hidden /> Save everything
+          </Button>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,.zip,application/json,application/zip"
+            className="sr-only"
+            aria-label="Camera file or archive to open"
+            tabIndex={-1}
+            onChange={(event) => {
+              void take(event.target.files);
+              event.target.value = "";
+            }}
+          />
+        </div>
+      </div>
+      {report && <Report report={report} onClose={() => setReport(null)} />}
+      {damaged.length > 0 && (
+        <p role="alert" className="mt-4 border-action border-l-4 bg-card p-3">
+          {damaged.length} stored camera{damaged.length > 1 ? "s" : ""} can’t be read by this version and{" "}
+          {damaged.length > 1 ? "were" : "was"} left untouched: {damaged.join(", ")}.
+        </p>
+      )}
+      {cameras.length === 0 ? (
+        <EmptyShelf />
+      ) : (
+        <ul className="mt-8 flex flex-wrap gap-y-10">
+          {cameras.map((camera) => (
+            <CameraOnShelf
+              key={camera.id}
+              camera={camera}
+              pixel={pixel}
+              tallest={TALLEST}
+              shots={shots.get(camera.id) ?? 0}
+            />
+          ))}
+        </ul>
+      )}
+    </main>
+  );
+}
+
+/** One screen pixel in mm, so that the tallest camera and a row of them fit. */
+function pixelSize(
+  containers: readonly {
+    readonly shape: string;
+    readonly height: number;
+    readonly width?: number;
+    readonly diameter?: number;
+  }[],
+): number {
+  const tallest = Math.max(60, ...containers.map(({ height, diameter = 0 }) => height + 0.3 * diameter));
+  const widest = Math.max(60, ...containers.map(({ width = 0, diameter = 0 }) => Math.max(width, diameter)));
+  return Math.max(tallest / TALLEST, widest / (NARROWEST_WIDTH / 2.4));
+}
+
+function Report({ report, onClose }: { readonly report: ImportReport; readonly onClose: () => void }) {
+  return (
+    <div
+      role={report.ok ? "status" : "alert"}
+      data-report
+      className={cx("mt-4 border-l-4 bg-card p-3", report.ok ? "border-good" : "border-action")}
+    >
+      <p>
+        {report.sentence}{" "}
+        <button type="button" className="ml-2 underline underline-offset-4" onClick={onClose}>
+          Close
+        </button>
+      </p>
+      {report.faults.length > 0 && (
+        <ul className="mt-1 text-[0.93rem]">
+          {report.faults.slice(0, 12).map(({ path, message }) => (
+            <li key={path + message}>
+              <code>{path === "" ? "the file" : path}</code> {message}
+            </li>
+          ))}
+          {report.faults.length > 12 && <li>and {report.faults.length - 12} more</li>}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function EmptyShelf() {
+  return (
+    <div className="mt-10">
+      <svg viewBox="0 0 720 150" className="w-full max-w-3xl" aria-hidden="true">
+        <path d="M0 120H720M0 132H720" stroke="var(--sb-kraft)" strokeWidth="1.5" fill="none" />
+        <path
+          d="M80 120V50h90v70M250 120V30h60v90M400 120V88h34v32M520 120V64h120v56"
+          stroke="var(--sb-line)"
+          strokeWidth="1.5"
+          strokeDasharray="5 4"
+          fill="none"
+        />
+        <g fill="var(--sb-line)">
+          <circle cx="125" cy="85" r="3" />
+          <circle cx="280" cy="75" r="3" />
+          <circle cx="417" cy="104" r="3" />
+          <circle cx="580" cy="92" r="3" />
+        </g>
+      </svg>
+      <ol className="mt-6 grid max-w-3xl gap-2">
+        <li>
+          <span className="stamp mr-3">1</span>Find a box, a can or a film canister that keeps light out, and a ruler.
+        </li>
+        <li>
+          <span className="stamp mr-3">2</span>Measure its inside: width, height, depth, or diameter and height.
+        </li>
+        <li>
+          <span className="stamp mr-3">3</span>Press “Measure a container”. You get the hole, the picture it takes, a
+          sheet to cut by and a time.
+        </li>
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib";
+
+module.exports = {
+  testEnvironment: "node",
+  roots: ["core", "catalogue", "storage", "workers", "ui", "features", "app"].map((folder) => `<rootDir>/${folder}`),
+  testMatch: ["**/*.test.ts", "**/*.test.tsx"],
+  transform: {
+    "^.+\\.(t|j|mj)sx?$": [
+      "@swc/jest",
+      {
+        jsc: {
+          target: "es2022",
+          parser: { syntax: "typescript", tsx: true },
+          transform: { react: { runtime: "automatic" } },
+        },
+      },
+    ],
+  },
+  transformIgnorePatterns: [`/node_modules/(?!(${esmPackages})/)`],
+};

@@ -1,0 +1,49 @@
+import type { LengthUnit } from "../core/units/index.ts";
+import { type StillBoxDb, theDb } from "./db.ts";
+
+/** An exposure that is going on or not yet logged: kept, so that a reload does not lose it. */
+export interface RunningExposure {
+  readonly cameraId: string;
+  /** When the hole was opened, ms since 1970. */
+  readonly openedMs: number;
+  /** When it was closed again, ms since 1970; `null` while the hole is open. */
+  readonly closedMs: number | null;
+  readonly targetSeconds: number;
+}
+
+/** What Still Box remembers about its user. */
+export interface Settings {
+  readonly unit: LengthUnit;
+  /** Stops to add to every meter reading. */
+  readonly meterOffset: number;
+  readonly running: RunningExposure | null;
+  readonly fieldCamera: string | null;
+  /** Whether the demonstration cameras have been put on the Shelf once. */
+  readonly demoSeen: boolean;
+  /** Words typed for the shot in hand. */
+  readonly draft: { readonly subject: string; readonly note: string };
+}
+
+const DEFAULTS: Settings = {
+  unit: "mm",
+  meterOffset: 0,
+  running: null,
+  fieldCamera: null,
+  demoSeen: false,
+  draft: { subject: "", note: "" },
+};
+
+/** All settings, with defaults for what was never set. */
+export async function readSettings(db: StillBoxDb = theDb()): Promise<Settings> {
+  const rows = await db.settings.toArray();
+  return { ...DEFAULTS, ...Object.fromEntries(rows.map(({ key, value }) => [key, value])) };
+}
+
+/** Writes one setting. */
+export async function writeSetting<K extends keyof Settings>(
+  key: K,
+  value: Settings[K],
+  db: StillBoxDb = theDb(),
+): Promise<void> {
+  await db.settings.put({ key, value });
+}

@@ -1,0 +1,66 @@
+import { Check, ChevronDown } from "lucide-react";
+import { Select } from "radix-ui";
+import { useId } from "react";
+
+export interface ChoiceOption {
+  readonly id: string;
+  readonly name: string;
+  readonly note?: string;
+}
+
+/** Picks one of a list, by pointer or keyboard. */
+export function Choice({
+  label,
+  value,
+  options,
+  onChoose,
+  placeholder = "Choose",
+}: {
+  readonly label: string;
+  readonly value: string | null;
+  readonly options: readonly ChoiceOption[];
+  readonly onChoose: (id: string) => void;
+  readonly placeholder?: string;
+}) {
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <span id={id} className="block text-[0.87rem] text-quiet">
+        {label}
+      </span>
+      <Select.Root {...(value === null ? {} : { value })} onValueChange={onChoose}>
+        <Select.Trigger aria-labelledby={id} className="entry flex items-center justify-between gap-2 text-left">
+          <span className="truncate">
+            <Select.Value placeholder={placeholder} />
+          </span>
+          <ChevronDown size={16} aria-hidden />
+        </Select.Trigger>
+        <Select.Portal>
+          <Select.Content
+            position="popper"
+            sideOffset={2}
+            className="z-50 max-h-[60vh] min-w-[var(--radix-select-trigger-width)] overflow-hidden border border-ink bg-card text-ink"
+          >
+            <Select.Viewport>
+              {options.map((option) => (
+                <Select.Item
+                  key={option.id}
+                  value={option.id}
+                  className="flex min-h-9 cursor-pointer items-center gap-2 px-2 py-1 outline-none data-[highlighted]:bg-kraft-pale"
+                >
+                  <span className="w-4">
+                    <Select.ItemIndicator>
+                      <Check size={14} aria-hidden />
+                    </Select.ItemIndicator>
+                  </span>
+                  <Select.ItemText>{option.name}</Select.ItemText>
+                  {option.note && <span className="ml-auto pl-4 text-[0.83rem] text-quiet">{option.note}</span>}
+                </Select.Item>
+              ))}
+            </Select.Viewport>
+          </Select.Content>
+        </Select.Portal>
+      </Select.Root>
+    </div>
+  );
+}

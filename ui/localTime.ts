@@ -1,0 +1,16 @@
+/** An instant as ISO 8601 with this place's offset, such as `2026-06-13T16:20:00+01:00`. */
+export function isoWithOffset(date: Date): string {
+  const offset = -date.getTimezoneOffset();
+  const two = (value: number): string => String(Math.abs(Math.trunc(value))).padStart(2, "0");
+  const local = new Date(date.getTime() + offset * 60_000).toISOString().slice(0, 19);
+  return `${local}${offset < 0 ? "-" : "+"}${two(offset / 60)}:${two(offset % 60)}`;
+}
+
+/** An ISO time as the maker reads it, in the offset it was written with: `13 Jun 2026, 16:20`. */
+export function readableTime(iso: string): string {
+  const match = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}:\d{2})/.exec(iso);
+  if (!match) return iso;
+  const [, year, month, day, clock] = match;
+  const names = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+  return `${Number(day)} ${names[Number(month) - 1] ?? ""} ${year}, ${clock}`;
+}

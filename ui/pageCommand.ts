@@ -1,0 +1,22 @@
+import { useEffect, useRef } from "react";
+
+/** Commands that a page may answer to, whoever gives them. */
+export type PageCommand = "undo" | "redo" | "duplicate" | "export-camera";
+
+const EVENT = "still-box:command";
+
+/** Asks the open page to do something; the sender does not know the page. */
+export function sendCommand(command: PageCommand): void {
+  window.dispatchEvent(new CustomEvent<PageCommand>(EVENT, { detail: command }));
+}
+
+/** Lets a page answer to commands while it is shown. */
+export function usePageCommand(answers: Partial<Record<PageCommand, () => void>>): void {
+  const latest = useRef(answers);
+  latest.current = answers;
+  useEffect(() => {
+    const listen = (event: Event): void => latest.current[(event as CustomEvent<PageCommand>).detail]?.();
+    window.addEventListener(EVENT, listen);
+    return () => window.removeEventListener(EVENT, listen);
+  }, []);
+}

@@ -1,0 +1,60 @@
+import { useEffect, useRef, useState } from "react";
+import type { Result } from "../core/units/index.ts";
+
+/** What a number entry knows: the text as typed, apart from the value it stands for. */
+export interface Quantity {
+  readonly text: string;
+  readonly error: string | null;
+  readonly type: (text: string) => void;
+  /** Ends typing: a good entry is taken and shown in its usual form, a bad one stays as it was typed. True when good. */
+  readonly leave: () => boolean;
+  /** Gives up what was typed. */
+  readonly revert: () => void;
+}
+
+/** How an entry is read, shown and taken. */
+export interface QuantityRules {
+  readonly value: number | null;
+  readonly show: (value: number) => string;
+  readonly read: (text: string) => Result<number | null>;
+  /** Takes a value; may refuse it with a sentence. Nothing is ever rounded or clamped. */
+  readonly take: (value: number | null) => string | null;
+}
+
+/** The state of a number entry: what was typed stays typed, also when it can't be used. */
+export function useQuantity({ value, show, read, take }: QuantityRules): Quantity {
+  const shown = value === null ? "" : show(value);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const lastShown = useRef(shown);
+  useEffect(() => {
+    // Changed from outside (a handle, undo, another tab): a refused entry no longer says anything about it.
+    if (lastShown.current !== shown) {
+      lastShown.current = shown;
+      setError((now) => {
+        if (now !== null) setTyped(null);
+        return null;
+      });
+    }
+  }, [shown]);
+  return {
+    text: typed ?? shown,
+    error,
+    type(text) {
+      setTyped(text);
+      setError(null);
+    },
+    leave() {
+      if (typed === null) return true;
+      const result = read(typed);
+      const refusal = result.ok ? take(result.value) : result.error;
+      setError(refusal);
+      if (refusal === null) setTyped(null);
+      return refusal === null;
+    },
+    revert() {
+      setTyped(null);
+      setError(null);
+    },
+  };
+}

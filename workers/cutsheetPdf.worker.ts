@@ -1,0 +1,5 @@
+/// <reference lib="webworker" />
+import { cutsheetPdf } from "./cutsheetPdf.ts";
+import { serve } from "./serve.ts";
+
+serve(self as unknown as DedicatedWorkerGlobalScope, cutsheetPdf);
