@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { NavLink, useLocation } from "react-router";
 import { cx } from "../ui/cx.ts";
 
@@ -21,7 +22,7 @@ function places(
 }
 
 /** The places, marked off on a rule along the top of the board; a red pointer stands at the present one. */
-export function Ruler({ current }: { readonly current: string | null }) {
+export function Ruler({ current, children }: { readonly current: string | null; readonly children?: ReactNode }) {
   const { pathname } = useLocation();
   return (
     <header className="relative bg-card">
@@ -64,6 +65,7 @@ export function Ruler({ current }: { readonly current: string | null }) {
             </NavLink>
           );
         })}
+        {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 md:flex">{children}</div>}
       </nav>
       <Ticks />
     </header>

@@ -44,24 +44,11 @@ export function Shell({
   );
   return (
     <div className={cx("min-h-screen", busy && "cursor-progress")}>
-      <Ruler current={params.id ?? known} />
+      <Ruler current={params.id ?? known}>
+        <OverlayButton name="Commands" keys="Ctrl K" onPress={() => setOverlay("palette")} />
+        <OverlayButton name="Keys" keys="?" onPress={() => setOverlay("shortcuts")} />
+      </Ruler>
       {children}
-      <div className="fixed bottom-2 left-3 z-30 hidden gap-1 text-[0.83rem] md:flex">
-        <button
-          type="button"
-          className="border border-line bg-card px-2 py-1 text-quiet hover:text-ink"
-          onClick={() => setOverlay("palette")}
-        >
-          Commands <kbd className="font-sans">Ctrl K</kbd>
-        </button>
-        <button
-          type="button"
-          className="border border-line bg-card px-2 py-1 text-quiet hover:text-ink"
-          onClick={() => setOverlay("shortcuts")}
-        >
-          Keys <kbd className="font-sans">?</kbd>
-        </button>
-      </div>
       <Suspense>
         {overlay === "palette" && (
           <CommandPalette
@@ -74,6 +61,22 @@ export function Shell({
         {overlay === "shortcuts" && <ShortcutSheet onClose={() => setOverlay(null)} />}
       </Suspense>
     </div>
+  );
+}
+
+function OverlayButton({
+  name,
+  keys,
+  onPress,
+}: {
+  readonly name: string;
+  readonly keys: string;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button type="button" className="px-2 text-[0.87rem] text-quiet hover:text-ink" onClick={onPress}>
+      {name} <kbd className="border border-line px-1 font-sans">{keys}</kbd>
+    </button>
   );
 }
 

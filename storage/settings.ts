@@ -1,4 +1,5 @@
 import type { LengthUnit } from "../core/units/index.ts";
+import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 
 /** An exposure that is going on or not yet logged: kept, so that a reload does not lose it. */
@@ -9,6 +10,12 @@ export interface RunningExposure {
   /** When it was closed again, ms since 1970; `null` while the hole is open. */
   readonly closedMs: number | null;
   readonly targetSeconds: number;
+  /** What the time was reckoned for. */
+  readonly medium: string;
+  readonly iso: number;
+  readonly fNumber: number;
+  readonly ev: number;
+  readonly light: string;
 }
 
 /** What Still Box remembers about its user. */
@@ -18,6 +25,8 @@ export interface Settings {
   readonly meterOffset: number;
   readonly running: RunningExposure | null;
   readonly fieldCamera: string | null;
+  /** The camera deleted last, until that is forgotten or taken back. */
+  readonly removed: RemovedCamera | null;
   /** Whether the demonstration cameras have been put on the Shelf once. */
   readonly demoSeen: boolean;
   /** Words typed for the shot in hand. */
@@ -29,6 +38,7 @@ const DEFAULTS: Settings = {
   meterOffset: 0,
   running: null,
   fieldCamera: null,
+  removed: null,
   demoSeen: false,
   draft: { subject: "", note: "" },
 };

@@ -12,7 +12,8 @@ const LOOKS: Readonly<Record<ButtonLook, string>> = {
 /** The classes of a button, for links that look like one. */
 export function buttonClass(look: ButtonLook = "plain", more?: string): string {
   return cx(
-    "inline-flex items-center justify-center gap-2 border-[1.5px] px-3 py-1.5 font-medium text-[0.93rem] min-h-9 disabled:opacity-45 disabled:cursor-not-allowed",
+    more?.includes("text-") ? null : "text-[0.93rem]",
+    "inline-flex items-center justify-center gap-2 border-[1.5px] px-3 py-1.5 font-medium min-h-9 disabled:opacity-45 disabled:cursor-not-allowed",
     LOOKS[look],
     more,
   );

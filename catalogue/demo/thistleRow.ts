@@ -18,7 +18,6 @@ const common = {
   depth: 0,
   diameter: 0,
   holeAbove: null,
-  now: "2026-03-01T10:00:00+00:00",
 } as const;
 
 const drafts: readonly Camera[] = [
@@ -26,6 +25,7 @@ const drafts: readonly Camera[] = [
     ...newCamera({
       ...common,
       id: "thistle-biscuit-tin",
+      now: "2026-03-01T10:00:00+00:00",
       name: "Biscuit tin",
       kind: "flat-box",
       width: 165,
@@ -45,6 +45,7 @@ const drafts: readonly Camera[] = [
     ...newCamera({
       ...common,
       id: "thistle-cocoa-tin",
+      now: "2026-03-02T10:00:00+00:00",
       name: "Cocoa tin",
       kind: "curled-can",
       height: 130,
@@ -65,6 +66,7 @@ const drafts: readonly Camera[] = [
     ...newCamera({
       ...common,
       id: "thistle-canister-one",
+      now: "2026-03-03T10:00:00+00:00",
       name: "Canister No. 1",
       kind: "canister",
       height: 47,
@@ -84,6 +86,7 @@ const drafts: readonly Camera[] = [
     ...newCamera({
       ...common,
       id: "thistle-hat-box",
+      now: "2026-03-04T10:00:00+00:00",
       name: "Hat box",
       kind: "far-wall-tin",
       height: 215,

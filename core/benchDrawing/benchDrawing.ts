@@ -1,5 +1,5 @@
 import { type Camera, type DesignField, type DesignLight, solveRequest } from "../container/index.ts";
-import { dimension, type Mark, type Point, type Scene } from "../drawing/index.ts";
+import { dimension, label, line, type Mark, type Point, type Scene } from "../drawing/index.ts";
 import { opticalModel } from "../solve/index.ts";
 import { containerViews } from "./containerViews.ts";
 import { benchHandles, type Handle, type SnapSizes } from "./handles.ts";
@@ -47,6 +47,7 @@ export function benchDrawing(
         ...containerViews(camera, layout),
         ...sheetView(camera, model, layout),
         ...dimensions(camera, layout, figure),
+        ...titleBlock(camera, layout),
       ],
     },
   };
@@ -104,5 +105,23 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
       film.height,
       "film.height",
     ),
+  ];
+}
+
+/** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
+function titleBlock(camera: Camera, { pixel, width, planMiddle, across, wall }: Layout): readonly Mark[] {
+  const bar = 50;
+  const right = width - 22 * pixel;
+  const top = Math.max(16 * pixel, planMiddle - across / 2 - wall - 22 * pixel);
+  const row = (text: string, y: number, size: number, layer: "label" | "stamp"): Mark =>
+    label(text, { x: right, y: top + y * pixel }, size * pixel, { anchor: "end", layer });
+  const y = top + 52 * pixel;
+  return [
+    row(camera.name.toUpperCase(), 6, 13, "stamp"),
+    row("inner sizes · hole side on the left", 26, 12, "label"),
+    line("dimension", { x: right - bar, y }, { x: right, y }),
+    line("dimension", { x: right - bar, y: y - 4 * pixel }, { x: right - bar, y: y + 4 * pixel }),
+    line("dimension", { x: right, y: y - 4 * pixel }, { x: right, y: y + 4 * pixel }),
+    label("50 mm", { x: right - bar - 6 * pixel, y }, 12 * pixel, { anchor: "end", layer: "label" }),
   ];
 }

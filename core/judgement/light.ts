@@ -1,4 +1,4 @@
-import { cameraKind, solveRequest, withField, withHole } from "../container/index.ts";
+import { type Camera, cameraKind, solveRequest, withField, withFilm, withHole } from "../container/index.ts";
 import { opticalModel, sheetStops } from "../solve/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
@@ -9,7 +9,7 @@ const MOST_STOPS = 2;
 export function lightReaches(judged: Case): readonly Verdict[] {
   if (judged.faults.length > 0) return [];
   const blocked = [...plateCuts(judged), ...openingCuts(judged), ...outOfSight(judged)];
-  return blocked.some(({ weight }) => weight === "stop") ? blocked : [...blocked, ...darkCorners(judged)];
+  return [...blocked, ...darkCorners(judged)];
 }
 
 function has({ result }: Case, code: string): boolean {
@@ -21,13 +21,16 @@ function plateCuts(judged: Case): readonly Verdict[] {
   const { camera, words, plates } = judged;
   const now = camera.chambers[0].holes[0].plateThickness ?? 0;
   const thinner = [...plates].sort((a, b) => b - a).find((plate) => plate < now && reaches(judged, plate));
-  const title = "The plate hides the sheet’s ends";
-  const sentence = `Seen at a slant, a hole in a plate ${words(now)} thick closes up: the corners get no light at all.`;
+  const { edgeHorizontal, edgeVertical } = judged.result.stopsLost;
+  const edges = edgeHorizontal === null || edgeVertical === null;
+  const weight = edges ? "stop" : "warn";
+  const title = edges ? "The plate hides the sheet’s ends" : "The plate hides the sheet’s corners";
+  const sentence = `Seen at a slant, a hole in a plate ${words(now)} thick closes up: the ${edges ? "ends" : "corners"} get no light at all.`;
   if (thinner !== undefined) {
     return [
       {
         id: "plate-cuts",
-        weight: "stop",
+        weight,
         title,
         sentence,
         fix: {
@@ -37,7 +40,7 @@ function plateCuts(judged: Case): readonly Verdict[] {
       },
     ];
   }
-  return [{ id: "plate-cuts", weight: "stop", title, sentence, fix: trimFix(judged) }];
+  return [{ id: "plate-cuts", weight, title, sentence, fix: trimFix(judged) }];
 }
 
 function reaches(judged: Case, plateThickness: number): boolean {
@@ -97,12 +100,11 @@ function trimFix(judged: Case): Verdict["fix"] {
     width: Math.max(1, Math.floor(film.width * share)),
     height: Math.max(1, Math.floor(film.height * share)),
   });
-  const trimmed = (share: number): typeof camera => {
-    const { width, height } = sized(share);
-    return withField(withField(camera, "film.width", width), "film.height", height);
-  };
+  // The smaller sheet keeps its middle, so that the hole stays opposite it.
+  const cutTo = (to: Camera, size: { width: number; height: number }): Camera =>
+    withFilm(to, { ...size, trim: to.chambers[0].film.format == null ? null : size });
   const fine = (share: number): boolean => {
-    const { corner } = sheetStops(opticalModel(solveRequest(trimmed(share), light)));
+    const { corner } = sheetStops(opticalModel(solveRequest(cutTo(camera, sized(share)), light)));
     return corner !== null && corner <= MOST_STOPS;
   };
   let [low, high] = [0, 1];
@@ -114,7 +116,7 @@ function trimFix(judged: Case): Verdict["fix"] {
   const { width, height } = sized(low);
   return {
     label: `Trim the sheet to ${words(width)} × ${words(height)}`,
-    apply: (c) => withField(withField(c, "film.width", width), "film.height", height),
+    apply: (c) => cutTo(c, { width, height }),
   };
 }
 

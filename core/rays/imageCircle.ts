@@ -23,5 +23,6 @@ export function imageCircle(aperture: Aperture, distance: number, stops: number)
 
 /** 2zd/t: beyond it the plate lets nothing through; `null` for a plate without thickness. */
 export function plateLimit(aperture: Aperture, distance: number): number | null {
-  return aperture.plateThickness === 0 ? null : (2 * distance * aperture.diameter) / aperture.plateThickness;
+  const limit = (2 * distance * aperture.diameter) / aperture.plateThickness;
+  return Number.isFinite(limit) ? limit : null;
 }

@@ -19,7 +19,7 @@ import { useLengthWords } from "../../ui/UnitContext.ts";
 import { BenchHeader } from "./BenchHeader.tsx";
 import { CoverageTable } from "./CoverageTable.tsx";
 import { Drawing } from "./Drawing.tsx";
-import type { EditDesign, SetField } from "./edit.ts";
+import type { EditDesign } from "./edit.ts";
 import { HoleRules } from "./HoleRules.tsx";
 import { Measures } from "./Measures.tsx";
 import { Readings } from "./Readings.tsx";

@@ -43,7 +43,15 @@ export function Drawing({
   }, []);
 
   const { scene, handles, layout } = useMemo(
-    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => formatLengthNumber(mm, unit), held),
+    () =>
+      benchDrawing(
+        camera,
+        medium,
+        viewport,
+        SNAPS,
+        (mm) => formatLengthNumber(mm, unit, mm < 50 && unit === "mm" ? 2 : 1),
+        held,
+      ),
     [camera, medium, viewport, unit, held],
   );
   const move = (field: DesignField, value: number): void => setRefusal(setField(field, value));
@@ -63,7 +71,7 @@ export function Drawing({
               handle={handle}
               pixel={layout.pixel}
               step={unit === "mm" ? 1 : 25.4 / 16}
-              valueOf={(field) => fieldValue(camera, field) ?? 0}
+              sizeOf={(field) => fieldValue(camera, field) ?? 0}
               words={(mm) => formatLength(mm, unit)}
               onHold={(holding) => setHeld(holding ? layout : null)}
               onMove={move}

@@ -18,7 +18,7 @@ export function DrawingHandle({
   handle,
   pixel,
   step,
-  valueOf,
+  sizeOf,
   words,
   onHold,
   onMove,
@@ -27,7 +27,7 @@ export function DrawingHandle({
   readonly pixel: number;
   /** What an arrow key moves, mm. */
   readonly step: number;
-  readonly valueOf: (field: DesignField) => number;
+  readonly sizeOf: (field: DesignField) => number;
   readonly words: (mm: number) => string;
   readonly onHold: (holding: boolean) => void;
   readonly onMove: (field: DesignField, value: number) => void;
@@ -41,8 +41,8 @@ export function DrawingHandle({
       x: event.clientX,
       y: event.clientY,
       pixel,
-      across: across ? valueOf(across.field) : 0,
-      up: up ? valueOf(up.field) : 0,
+      across: across ? sizeOf(across.field) : 0,
+      up: up ? sizeOf(up.field) : 0,
     };
     onHold(true);
   };
@@ -74,18 +74,17 @@ export function DrawingHandle({
     const [pull, sign] = ways[event.key] ?? [null, 0];
     if (pull === null) return;
     event.preventDefault();
-    onMove(pull.field, valueOf(pull.field) + sign * step * (event.shiftKey ? 10 : 1));
+    onMove(pull.field, sizeOf(pull.field) + sign * step * (event.shiftKey ? 10 : 1));
   };
-  const value = fieldOf ? valueOf(fieldOf.field) : 0;
+  const value = fieldOf ? sizeOf(fieldOf.field) : 0;
   const size = 6.5 * pixel;
   return (
-    // biome-ignore lint/a11y/useSemanticElements: a range input cannot stand inside an SVG drawing
     <g
       role="slider"
       tabIndex={0}
       aria-label={name}
       aria-valuenow={Math.round(value * 10) / 10}
-      aria-valuetext={[across, up].flatMap((pull) => (pull ? [words(valueOf(pull.field))] : [])).join(" by ")}
+      aria-valuetext={[across, up].flatMap((pull) => (pull ? [words(sizeOf(pull.field))] : [])).join(" by ")}
       data-handle={handle.id}
       className="cursor-grab touch-none outline-none active:cursor-grabbing [&:focus-visible>circle:last-child]:[stroke-width:3.5px]"
       onPointerDown={start}

@@ -6,6 +6,7 @@ import {
   removeCamera,
   type StorageFailure,
   stepHistory,
+  writeSetting,
 } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 
@@ -40,7 +41,9 @@ export async function benchAction(id: string, asked: BenchAction): Promise<Bench
       return duplicate(id, now);
     case "delete": {
       const removed = await removeCamera(id);
-      return removed.ok ? { failed: null, go: "/" } : { failed: removed.error, go: null };
+      if (!removed.ok) return { failed: removed.error, go: null };
+      await writeSetting("removed", removed.value);
+      return { failed: null, go: "/" };
     }
     default:
       return unknownAction(asked);

@@ -129,7 +129,7 @@ function openingRow(camera: Camera, { result }: Reading, words: Words): ReadingR
   return {
     id: "opening",
     name: "Smallest opening",
-    figure: words(least),
+    figure: words(least, 1),
     sentence:
       opening === null
         ? "Cut the wall at least this wide behind the plate."

@@ -44,7 +44,7 @@ function Figure({
         data-big-time
         role="timer"
         className={`whitespace-nowrap font-semibold leading-none tracking-tight ${urgent ? "text-action" : ""}`}
-        style={{ fontSize: `min(6.5rem, calc((100vw - 2rem) / ${Math.max(3.4, text.length * 0.56)}))` }}
+        style={{ fontSize: `min(8.5rem, calc(min(34rem, 100vw - 2rem) / ${Math.max(3.4, text.length * 0.56)}))` }}
       >
         {text}
       </p>

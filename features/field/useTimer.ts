@@ -9,7 +9,7 @@ export type TimerState =
 
 export interface Timer {
   readonly state: TimerState;
-  readonly open: (cameraId: string, targetSeconds: number) => void;
+  readonly open: (reckoned: Omit<RunningExposure, "openedMs" | "closedMs">) => void;
   readonly close: () => void;
   readonly discard: () => void;
 }
@@ -26,8 +26,8 @@ export function useTimer(stored: RunningExposure | null): Timer {
     );
     return () => clearInterval(timer);
   }, [counting]);
-  const open = useCallback((cameraId: string, targetSeconds: number) => {
-    const running = { cameraId, openedMs: Date.now(), closedMs: null, targetSeconds };
+  const open = useCallback((reckoned: Omit<RunningExposure, "openedMs" | "closedMs">) => {
+    const running = { ...reckoned, openedMs: Date.now(), closedMs: null };
     void writeSetting("running", running);
     setState({ is: "open", running, elapsedMs: 0 });
   }, []);

@@ -35,16 +35,7 @@ export function CameraOnShelf({
         aria-label={`${camera.name}, open on the Bench`}
       >
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
-          <div
-            style={{
-              width,
-              height,
-              marginBottom: -Math.min(
-                10,
-                (camera.container.shape === "cylinder" ? scene.bounds.width * 0.14 : 0) / pixel,
-              ),
-            }}
-          >
+          <div style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />
           </div>
         </div>
@@ -61,7 +52,7 @@ export function CameraOnShelf({
           <span className="block text-[0.87rem] text-quiet">
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
-          <span className="mt-1 block text-[0.87rem] text-action">{nextStep(camera, shots)}</span>
+          <span className="mt-1 block border-line border-t pt-1 text-[0.87rem]">{nextStep(camera, shots)}</span>
         </Tag>
       </Link>
     </li>

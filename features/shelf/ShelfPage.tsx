@@ -1,6 +1,7 @@
 import { Download, FolderInput } from "lucide-react";
 import { type DragEvent, useCallback, useRef, useState } from "react";
 import { Link, useRevalidator } from "react-router";
+import { type RemovedCamera, restoreCamera, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { useLive } from "../../ui/useLive.ts";
@@ -9,13 +10,13 @@ import { type ImportReport, saveEverything, takeIn } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
 
 /** Height of the tallest camera on the Shelf, pixels. */
-const TALLEST = 240;
+const TALLEST = 290;
 const NARROWEST_WIDTH = 1000;
 
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const query = useCallback(() => readShelf(), []);
-  const { cameras, damaged, shots } = useLive(loaded, query);
+  const { cameras, damaged, shots, removed } = useLive(loaded, query);
   const [report, setReport] = useState<ImportReport | null>(null);
   const [dropping, setDropping] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
@@ -72,6 +73,18 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
         </div>
       </div>
       {report && <Report report={report} onClose={() => setReport(null)} />}
+      {removed && (
+        <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
+          {removed.camera.name} is deleted, with {removed.exposures.length} shot
+          {removed.exposures.length === 1 ? "" : "s"}.{" "}
+          <Button look="quiet" onClick={() => void bringBack(removed).then(revalidate)}>
+            Undo
+          </Button>
+          <Button look="quiet" onClick={() => void writeSetting("removed", null)}>
+            Forget it
+          </Button>
+        </p>
+      )}
       {damaged.length > 0 && (
         <p role="alert" className="mt-4 border-action border-l-4 bg-card p-3">
           {damaged.length} stored camera{damaged.length > 1 ? "s" : ""} can’t be read by this version and{" "}
@@ -93,8 +106,14 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           ))}
         </ul>
       )}
+      {cameras.length > 0 && <ScaleBar pixel={pixel} />}
     </main>
   );
+}
+
+async function bringBack(removed: RemovedCamera): Promise<void> {
+  await restoreCamera(removed);
+  await writeSetting("removed", null);
 }
 
 /** One screen pixel in mm, so that the tallest camera and a row of them fit. */
@@ -109,6 +128,19 @@ function pixelSize(
   const tallest = Math.max(60, ...containers.map(({ height, diameter = 0 }) => height + 0.3 * diameter));
   const widest = Math.max(60, ...containers.map(({ width = 0, diameter = 0 }) => Math.max(width, diameter)));
   return Math.max(tallest / TALLEST, widest / (NARROWEST_WIDTH / 2.4));
+}
+
+/** 100 mm at the Shelf's scale. */
+function ScaleBar({ pixel }: { readonly pixel: number }) {
+  const width = 100 / pixel;
+  return (
+    <p className="mt-10 flex items-center gap-3 text-[0.87rem] text-quiet">
+      <svg width={width + 2} height="10" aria-hidden="true">
+        <path d={`M1 1V9M1 5H${width + 1}M${width + 1} 1V9`} stroke="var(--sb-quiet)" fill="none" />
+      </svg>
+      100 mm on this shelf
+    </p>
+  );
 }
 
 function Report({ report, onClose }: { readonly report: ImportReport; readonly onClose: () => void }) {

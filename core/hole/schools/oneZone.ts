@@ -5,6 +5,6 @@ export const oneZone: School = school({
   id: "zone",
   name: "One zone",
   constant: 2,
-  source: "M. Young, Pinhole optics, Appl. Opt. 10 (1971) 2763: N_F = 1",
+  source: "M. Young, Pinhole optics, Appl. Opt. 10 (1971) 2763: Fresnel number 1",
   idea: "Brightest point in the middle: one whole Fresnel zone.",
 });

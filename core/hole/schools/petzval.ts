@@ -6,6 +6,6 @@ export const petzval: School = school({
   name: "Petzval",
   constant: Math.SQRT2,
   source:
-    "J. Petzval’s rule, N_F = 1/2; also the sharpest image in K. D. Mielenz, On the diffraction limit for lensless imaging, J. Res. NIST 104 (1999) 479",
+    "Petzval’s rule, Fresnel number 1/2; also the sharpest image in K. D. Mielenz, On the diffraction limit for lensless imaging, J. Res. NIST 104 (1999) 479",
   idea: "Strongest contrast: edges look crisp.",
 });

@@ -1,0 +1,146 @@
+import fc from "fast-check";
+import {
+  formatFNumber,
+  formatLength,
+  formatTime,
+  type LengthUnit,
+  parseFNumber,
+  parseLength,
+  parseNumber,
+  parseTime,
+} from "./index.ts";
+
+describe("lengths as makers write them", () => {
+  test.each([
+    ["60", "mm", 60],
+    ["60 mm", "in", 60],
+    ["6 cm", "mm", 60],
+    ["0.3", "mm", 0.3],
+    ["0,3", "mm", 0.3],
+    [".3", "mm", 0.3],
+    ["2 3/8 in", "mm", 60.325],
+    ["2-3/8 in", "mm", 60.325],
+    ['2⅜"', "mm", 60.325],
+    ['7/8"', "mm", 22.225],
+    ["7/8″", "mm", 22.225],
+    ["1/16", "mm", 1.5875],
+    ["2.5", "in", 63.5],
+    ["1 1/2", "in", 38.1],
+    ["0.25 m", "mm", 250],
+    ["10 inches", "mm", 254],
+    ["0,125 mm", "in", 0.125],
+    ["-3", "mm", -3],
+    ["−3", "mm", -3],
+  ] as const)("%s (in %s) is %p mm", (text, unit, mm) => {
+    const read = parseLength(text, unit);
+    expect(read.ok && read.value).toBeCloseTo(mm, 10);
+  });
+
+  test.each([
+    ["1,250", /could mean 1250 or 1.250/],
+    ["1.250,5", /without separators/],
+    ["1,250.5", /without separators/],
+    ["1 250", /without separators/],
+    ["", /Type a length/],
+    ["wide", /not a number/],
+    ["60 px", /unit we don’t know/],
+    ["3/0", /0 below the line/],
+    ["6 0", /not a number/],
+    ["--3", /not a number/],
+    ["NaN", /not a number/],
+    ["1e3", /unit we don’t know/],
+  ])("%p is refused with a sentence", (text, words) => {
+    const read = parseLength(text, "mm");
+    expect(read.ok).toBe(false);
+    expect(!read.ok && read.error).toMatch(words);
+  });
+
+  test("what is shown is read back to what was meant, in both units", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 2000, noNaN: true }),
+        fc.constantFrom<LengthUnit>("mm", "in"),
+        (mm, unit) => {
+          const read = parseLength(formatLength(mm, unit, 3), unit);
+          expect(read.ok && Math.abs(read.value - mm)).toBeLessThan(0.0006);
+        },
+      ),
+      { seed: 71 },
+    );
+  });
+
+  test.each([
+    [60.325, "in", "2 3/8 in"],
+    [22.225, "in", "7/8 in"],
+    [254, "in", "10 in"],
+    [66.6, "mm", "66.6 mm"],
+    [60, "mm", "60 mm"],
+    [-3.5, "mm", "−3.5 mm"],
+    [10, "in", "0.394 in"],
+  ] as const)("%p mm in %s reads %s", (mm, unit, text) => {
+    expect(formatLength(mm, unit)).toBe(text);
+  });
+
+  test("a bare number is never rounded", () => {
+    expect(parseNumber("0.123456789012")).toEqual({ ok: true, value: { value: 0.123456789012, fraction: false } });
+  });
+});
+
+describe("times", () => {
+  test.each([
+    ["4", 4],
+    ["4 s", 4],
+    ["1/60", 1 / 60],
+    ["1/4 s", 0.25],
+    ["2:30", 150],
+    ["1:02:03", 3723],
+    ["3 min", 180],
+    ["2 min 30 s", 150],
+    ["2min30s", 150],
+    ["1 h 20 min", 4800],
+    ["0,5 s", 0.5],
+    ["1 1/2 min", 90],
+  ])("%s is %p s", (text, seconds) => {
+    const read = parseTime(text);
+    expect(read.ok && read.value).toBeCloseTo(seconds, 10);
+  });
+
+  test.each(["", "soon", "0", "-4 s", "3 days ago", "2:75"])("%p is refused", (text) => {
+    const read = parseTime(text);
+    expect(!read.ok && read.error).toMatch(/Write a time like/);
+  });
+
+  test.each([
+    [1 / 60, "1/60 s"],
+    [0.5, "0.5 s"],
+    [4, "4 s"],
+    [13.97, "14 s"],
+    [119, "119 s"],
+    [150, "2 min 30 s"],
+    [7200, "2 h"],
+    [86_400 * 182, "182 days"],
+    [3599.7, "1 h"],
+  ])("%p s reads %s", (seconds, text) => {
+    expect(formatTime(seconds)).toBe(text);
+  });
+});
+
+describe("f-numbers", () => {
+  test.each([
+    ["f/180", 180],
+    ["F 22", 22],
+    ["1:8", 8],
+    ["90.8", 90.8],
+    ["f/5,6", 5.6],
+  ])("%s", (text, n) => {
+    expect(parseFNumber(text)).toEqual({ ok: true, value: n });
+  });
+
+  test.each(["f/0", "f/-2", "wide", ""])("%p is refused", (text) => {
+    expect(parseFNumber(text).ok).toBe(false);
+  });
+
+  test("reads as f/200 and f/5.6", () => {
+    expect([formatFNumber(200.4), formatFNumber(5.6), formatFNumber(22)]).toEqual(["f/200", "f/5.6", "f/22"]);
+  });
+});
