@@ -1,5 +1,8 @@
 import type { Fault } from "../core/solve/index.ts";
 
+/** How much of a body that is too large is still read and thrown away, so that the sender gets its answer: 64 MiB. */
+const MOST_DRAINED = 64 * 1024 * 1024;
+
 /** The largest body the headless routes take: 1 MiB. */
 const LARGEST_BODY = 1024 * 1024;
 
@@ -9,7 +12,7 @@ export function refused(status: number, errors: readonly Fault[]): Response {
 }
 
 /**
- * Reads a request's JSON body, stopping as soon as it grows too large.
+ * Reads a request's JSON body, keeping no more of it than is allowed.
  *
  * @returns the data, or the answer to give instead (400 not JSON, 413 too large)
  */
@@ -24,7 +27,6 @@ export async function readJson(request: Request): Promise<{ readonly data: unkno
 }
 
 async function readText(request: Request): Promise<string | null> {
-  if (Number(request.headers.get("content-length") ?? 0) > LARGEST_BODY) return null;
   const reader = request.body?.getReader();
   if (reader === undefined) return "";
   const chunks: Uint8Array[] = [];
@@ -33,11 +35,12 @@ async function readText(request: Request): Promise<string | null> {
     const { done, value } = await reader.read();
     if (done) break;
     size += value.byteLength;
-    if (size > LARGEST_BODY) {
+    if (size <= LARGEST_BODY) chunks.push(value);
+    else chunks.length = 0;
+    if (size > MOST_DRAINED) {
       await reader.cancel();
-      return null;
+      break;
     }
-    chunks.push(value);
   }
-  return Buffer.concat(chunks).toString("utf8");
+  return size > LARGEST_BODY ? null : Buffer.concat(chunks).toString("utf8");
 }

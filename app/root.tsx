@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
-import { listCameras, readSettings } from "../storage/index.ts";
+import { once } from "../core/numeric/index.ts";
+import { listCameras, readSettings, recoverUnsaved } from "../storage/index.ts";
+import { isoWithOffset } from "../ui/localTime.ts";
 import { Toaster } from "../ui/Toaster.tsx";
 import { UnitContext } from "../ui/UnitContext.ts";
 import type { Route } from "./+types/root";
@@ -34,8 +36,12 @@ export function Layout({ children }: { readonly children: ReactNode }) {
   );
 }
 
+/** A tab that was killed in the middle of an edit left a note of it: store that first. */
+const recovered = once(() => recoverUnsaved(isoWithOffset(new Date())));
+
 /** What every page needs: the maker's unit, the cameras' names, the one last worked on. */
 export async function clientLoader() {
+  await recovered();
   const [settings, { cameras }] = await Promise.all([readSettings(), listCameras()]);
   return {
     unit: settings.unit,

@@ -17,3 +17,4 @@ export { attempt, type StorageFailure, type StorageReason } from "./failure.ts";
 export { subscribe } from "./live.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { type RunningExposure, readSettings, type Settings, writeSetting } from "./settings.ts";
+export { noteUnsaved, recoverUnsaved, strikeUnsaved } from "./unsaved.ts";

@@ -25,4 +25,5 @@ export {
   withSheet,
 } from "./edits.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
+export { refusal } from "./refusal.ts";
 export { HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";

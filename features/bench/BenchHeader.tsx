@@ -29,7 +29,7 @@ export function BenchHeader({
   const { send } = design;
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
-      <div className="min-w-56 grow">
+      <div className="min-w-0 grow basis-56">
         <p className="stamp">{kind?.name}</p>
         <input
           aria-label="Name of the camera"

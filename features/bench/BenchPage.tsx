@@ -6,7 +6,7 @@ import {
   type Camera,
   DEFAULT_CONTRAST,
   type DesignField,
-  designFaults,
+  refusal,
   settled,
   withField,
 } from "../../core/container/index.ts";
@@ -46,8 +46,8 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   latest.current = { camera, edit };
   const [setField] = useState(() => (field: DesignField, value: number | null): string | null => {
     const next = withField(latest.current.camera, field, value);
-    const fault = designFaults(next, words).find((each) => each.field === field);
-    if (fault) return fault.message;
+    const refused = refusal(next, field, words);
+    if (refused !== null) return refused;
     latest.current.edit(FIELD_WORDS[field], (now) => withField(now, field, value));
     return null;
   });

@@ -60,67 +60,69 @@ export function HoleRules({
         <span className="text-[0.87rem] text-quiet">for {medium.wavelengthNm} nm, the light this medium sees</span>
       }
     >
-      <table className="w-full text-left text-[0.93rem]">
-        <thead className="text-quiet">
-          <tr>
-            <th className="py-1 font-normal">Rule</th>
-            <th className="text-right font-normal">Hole</th>
-            <th className="text-right font-normal">f-number</th>
-            <th className="text-right font-normal">Detail</th>
-            <th className="text-right font-normal">Full sun</th>
-            <th className="pl-5 font-normal">What it asks for, and who says so</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ id, name, diameter, idea, source }) => {
-            const n = result.focalLength / diameter;
-            const detail = resolution(diameter, setting, contrast) / result.bestResolution;
-            return (
-              <tr
-                key={id}
-                data-rule={id}
-                className={cx("border-line border-t align-top", chosen === id && "bg-kraft-pale")}
-              >
-                <td className="whitespace-nowrap py-1.5 pr-3">
-                  <label className="flex min-h-6 items-center gap-2">
-                    <input
-                      type="radio"
-                      name="hole-rule"
-                      className="accent-[var(--sb-action)]"
-                      checked={chosen === id}
-                      onChange={() => onEdit(`hole by ${name}`, (now) => withAim(now, { rule: id }))}
-                    />
-                    {name}
-                  </label>
-                </td>
-                <td className="whitespace-nowrap py-1.5 text-right font-semibold">{words(diameter, 3)}</td>
-                <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
-                <td className="whitespace-nowrap py-1.5 pl-3 text-right">{Math.round(100 * detail)} %</td>
-                <td className="whitespace-nowrap py-1.5 pl-3 text-right">
-                  {formatTime(timeFromLight(FULL_SUN_EV, n, medium.iso))}
-                </td>
-                <td className="py-1.5 pl-5">
-                  {id === "own" ? (
-                    <div className="max-w-44">
-                      <LengthField
-                        label="Diameter"
-                        name="hole.diameter"
-                        digits={3}
-                        value={diameter}
-                        onTake={(mm) => takeOwn(mm, onEdit)}
+      <div className="overflow-x-auto">
+        <table className="w-full min-w-[44rem] text-left text-[0.93rem]">
+          <thead className="text-quiet">
+            <tr>
+              <th className="py-1 font-normal">Rule</th>
+              <th className="text-right font-normal">Hole</th>
+              <th className="text-right font-normal">f-number</th>
+              <th className="text-right font-normal">Detail</th>
+              <th className="text-right font-normal">Full sun</th>
+              <th className="pl-5 font-normal">What it asks for, and who says so</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ id, name, diameter, idea, source }) => {
+              const n = result.focalLength / diameter;
+              const detail = resolution(diameter, setting, contrast) / result.bestResolution;
+              return (
+                <tr
+                  key={id}
+                  data-rule={id}
+                  className={cx("border-line border-t align-top", chosen === id && "bg-kraft-pale")}
+                >
+                  <td className="whitespace-nowrap py-1.5 pr-3">
+                    <label className="flex min-h-6 items-center gap-2">
+                      <input
+                        type="radio"
+                        name="hole-rule"
+                        className="accent-[var(--sb-action)]"
+                        checked={chosen === id}
+                        onChange={() => onEdit(`hole by ${name}`, (now) => withAim(now, { rule: id }))}
                       />
-                    </div>
-                  ) : (
-                    <>
-                      {idea} <span className="text-[0.83rem] text-quiet">{source}</span>
-                    </>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+                      {name}
+                    </label>
+                  </td>
+                  <td className="whitespace-nowrap py-1.5 text-right font-semibold">{words(diameter, 3)}</td>
+                  <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
+                  <td className="whitespace-nowrap py-1.5 pl-3 text-right">{Math.round(100 * detail)} %</td>
+                  <td className="whitespace-nowrap py-1.5 pl-3 text-right">
+                    {formatTime(timeFromLight(FULL_SUN_EV, n, medium.iso))}
+                  </td>
+                  <td className="py-1.5 pl-5">
+                    {id === "own" ? (
+                      <div className="max-w-44">
+                        <LengthField
+                          label="Diameter"
+                          name="hole.diameter"
+                          digits={3}
+                          value={diameter}
+                          onTake={(mm) => takeOwn(mm, onEdit)}
+                        />
+                      </div>
+                    ) : (
+                      <>
+                        {idea} <span className="text-[0.83rem] text-quiet">{source}</span>
+                      </>
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
       <p className="mt-2 text-[0.87rem] text-quiet">
         Rayleigh’s is where a new camera starts: it draws the finest faint detail and is quicker than the smaller ones,
         and most makers’ tables follow it. The rules are points on one curve; a hole three quarters as large is as good

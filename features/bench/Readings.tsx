@@ -13,12 +13,14 @@ export function Readings({ camera, reading }: { readonly camera: Camera; readonl
     <Panel title="What it will do">
       <dl>
         {rows.map(({ id, name, figure, sentence }) => (
-          <div key={id} data-reading={id} className="border-line border-b py-[0.42rem] last:border-b-0">
-            <div className="flex items-baseline justify-between gap-3">
-              <dt className="text-quiet">{name}</dt>
-              <dd className="whitespace-nowrap font-semibold text-[1.16rem]">{figure}</dd>
-            </div>
-            <dd className="text-[0.87rem] text-quiet leading-snug">{sentence}</dd>
+          <div
+            key={id}
+            data-reading={id}
+            className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-line border-b py-[0.42rem] last:border-b-0"
+          >
+            <dt className="text-quiet">{name}</dt>
+            <dd className="whitespace-nowrap text-right font-semibold text-[1.16rem]">{figure}</dd>
+            <dd className="col-span-2 text-[0.87rem] text-quiet leading-snug">{sentence}</dd>
           </div>
         ))}
       </dl>

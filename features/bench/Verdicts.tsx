@@ -20,9 +20,9 @@ export function Verdicts({ verdicts, onEdit }: { readonly verdicts: readonly Ver
           <li
             key={id}
             data-verdict={id}
-            className="grid grid-cols-[6rem_minmax(0,1fr)_auto] items-start gap-x-3 border-line border-b py-2 last:border-b-0"
+            className="grid items-start gap-x-3 gap-y-2 border-line border-b py-2 last:border-b-0 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(8rem,auto)]"
           >
-            <span className={cx("stamp mt-0.5 border px-1.5 text-center", MARKS[weight].className)}>
+            <span className={cx("stamp mt-0.5 w-24 border px-1.5 text-center", MARKS[weight].className)}>
               {MARKS[weight].word}
             </span>
             <span>

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Camera } from "../../core/container/index.ts";
 import { changesBetween, withChanges } from "../../core/document/index.ts";
-import { getCamera, type StorageFailure } from "../../storage/index.ts";
+import { getCamera, noteUnsaved, type StorageFailure, strikeUnsaved } from "../../storage/index.ts";
 import { useLive } from "../../ui/useLive.ts";
 import type { BenchAction, BenchAnswer } from "./benchAction.ts";
 
@@ -53,6 +53,7 @@ export function useDesign(loaded: Camera): Design {
       method: "post",
       encType: "application/json",
     });
+    if (hand.current.label === null) strikeUnsaved();
   }, []);
 
   const stored = live.ok ? live.value : null;
@@ -83,6 +84,7 @@ export function useDesign(loaded: Camera): Design {
       if (now.timer !== null) clearTimeout(now.timer);
       now.camera = next;
       now.label = label;
+      noteUnsaved({ cameraId: next.id, label, changes: changesBetween(now.base, next) });
       now.timer = setTimeout(() => void flush(), SETTLE_MS);
       setCamera(next);
     },

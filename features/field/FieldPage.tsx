@@ -147,8 +147,8 @@ function useFieldKeys(onSpace: () => void, onEscape: () => void): void {
       event.preventDefault();
       latest.current.onSpace();
     };
-    const escape = (): void => latest.current.onEscape();
-    return tinykeys(window, Object.fromEntries([["Space", space] as const, ["Escape", escape] as const]));
+    const giveUp = (): void => latest.current.onEscape();
+    return tinykeys(window, Object.fromEntries([["Space", space] as const, ["Escape", giveUp] as const]));
   }, []);
 }
 

@@ -29,11 +29,7 @@ export function CameraOnShelf({
   const kind = kinds.find(({ id }) => id === cameraKind(camera))?.name;
   return (
     <li className="min-w-60 grow basis-60">
-      <Link
-        to={`/cameras/${encodeURIComponent(camera.id)}`}
-        className="group block no-underline"
-        aria-label={`${camera.name}, open on the Bench`}
-      >
+      <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
           <div style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />

@@ -1,0 +1,181 @@
+import { stage } from "./support/maker.ts";
+
+const { arrive } = stage(true);
+const TIN = "/cameras/thistle-biscuit-tin";
+
+async function atTheBench(path = TIN) {
+  const maker = await arrive();
+  await maker.goTo("/");
+  await maker.sees("main li", /Hat box/);
+  return maker.goTo(path);
+}
+
+describe("Bench", () => {
+  test("every reading of solve is shown with a sentence, the four rules with their sources", async () => {
+    const maker = await atTheBench();
+    const rows = await maker.texts("[data-reading]");
+    expect(rows).toHaveLength(9);
+    for (const row of rows) expect(row).toMatch(/[.]$/m);
+    expect(await maker.reading("fNumber")).toBe("f/226");
+    const rules = (await maker.texts("[data-rule]")).join("\n");
+    for (const source of ["Mielenz", "Airy disc", "Rayleigh, On pin-hole", "Young"]) expect(rules).toContain(source);
+    expect((await maker.texts("[data-format]")).length).toBeGreaterThanOrEqual(24);
+  });
+
+  test("typed sizes: inches are read, a wrong entry stays and says what is possible, readings follow", async () => {
+    const maker = await atTheBench();
+    await maker.type("Depth inside", "3 1/2 in");
+    expect(await maker.value("Depth inside")).toBe("88.9 mm");
+    expect(await maker.reading("fNumber")).toBe("f/287");
+    await maker.type("Sheet, along", "200");
+    expect(await maker.value("Sheet, along")).toBe("200");
+    await maker.sees("[role=alert]", /165 mm wide: the sheet can be that wide at most/);
+    expect(await maker.reading("fNumber")).toBe("f/287");
+    await maker.type("Depth inside", "wide");
+    await maker.sees("[role=alert]", /not a number/);
+    await maker.type("Depth inside", "0");
+    await maker.sees("[role=alert]", /above 0/);
+  });
+
+  test("handles: arrow keys, Shift for ten, mouse, finger; the drawing and readings follow", async () => {
+    const maker = await atTheBench();
+    const { page } = maker;
+    await maker.focus('[data-handle="far-wall"]');
+    await maker.keys("ArrowRight");
+    expect(await page.$eval('[data-handle="far-wall"]', (g) => g.getAttribute("aria-valuenow"))).toBe("71");
+    await page.keyboard.down("Shift");
+    await maker.keys("ArrowRight");
+    await page.keyboard.up("Shift");
+    expect(await page.$eval('[data-handle="far-wall"]', (g) => g.getAttribute("aria-valuenow"))).toBe("81");
+
+    const centre = async (id: string) => {
+      const box = await (await page.waitForSelector(`[data-handle="${id}"] circle:last-child`))?.boundingBox();
+      if (!box) throw new Error(`no handle ${id}`);
+      return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    };
+    const from = await centre("hole-side");
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    await page.mouse.move(from.x, from.y - 20, { steps: 4 });
+    await page.mouse.up();
+    expect(Number.parseFloat(await maker.value("Hole above the bottom"))).toBeGreaterThan(65);
+
+    const finger = await centre("sheet-corner");
+    await page.touchscreen.touchStart(finger.x, finger.y);
+    for (let step = 1; step <= 6; step++) await page.touchscreen.touchMove(finger.x - 5 * step, finger.y);
+    await page.touchscreen.touchEnd();
+    expect(Number.parseFloat(await maker.value("Sheet, along"))).toBeLessThan(110);
+    await maker.settled();
+  });
+
+  test("a handle stops where nothing more is possible", async () => {
+    const maker = await atTheBench();
+    await maker.focus('[data-handle="hole-side"]');
+    await maker.page.keyboard.down("Shift");
+    for (let press = 0; press < 12; press++) await maker.keys("ArrowUp");
+    await maker.page.keyboard.up("Shift");
+    expect(Number.parseFloat(await maker.value("Hole above the bottom"))).toBeLessThanOrEqual(114);
+    await maker.sees("figcaption", /outside the face/);
+  });
+
+  test("a figure on the drawing is typed over", async () => {
+    const maker = await atTheBench();
+    await maker.focus('[data-field="container.depth"]');
+    await maker.keys("Enter");
+    await maker.page.waitForSelector('input[name="figure-container.depth"]');
+    await maker.page.keyboard.type("85");
+    await maker.keys("Enter");
+    expect(await maker.value("Depth inside")).toBe("85 mm");
+    expect(await maker.page.$('input[name="figure-container.depth"]')).toBeNull();
+  });
+
+  test("undo and redo reach back across a reload", async () => {
+    const maker = await atTheBench();
+    await maker.type("Depth inside", "80");
+    await maker.settled();
+    await maker.type("Wall", "2");
+    await maker.settled();
+    await maker.reload();
+    expect(await maker.value("Depth inside")).toBe("80 mm");
+    await maker.press("Undo");
+    await maker.holds("container.wall", "0.3 mm");
+    await maker.press("Undo");
+    await maker.holds("container.depth", "70 mm");
+    await maker.reload();
+    await maker.press("Redo");
+    await maker.holds("container.depth", "80 mm");
+  });
+
+  test("the measured hole counts instead of the rule’s; emptied, the rule’s is back", async () => {
+    const maker = await atTheBench();
+    expect(await maker.reading("hole")).toBe("0.31 mm");
+    await maker.type("Hole as measured (may stay empty)", "0.25");
+    expect(await maker.reading("fNumber")).toBe("f/280");
+    await maker.type("Hole as measured (may stay empty)", "");
+    expect(await maker.reading("hole")).toBe("0.333 mm");
+  });
+
+  test("choosing a rule changes the hole; the verdict’s button mends what it names", async () => {
+    const maker = await atTheBench("/cameras/thistle-hat-box");
+    await maker.press("Petzval");
+    expect(await maker.reading("hole")).toBe("0.514 mm");
+    await maker.press("One zone");
+    await maker.sees("[data-verdict]", /larger than the sharpest/);
+    await maker.press("Use 0.554 mm, sharpest at your contrast");
+    expect(await maker.reading("hole")).toBe("0.554 mm");
+    await maker.sees("section", /Nothing stands in the way/);
+  });
+
+  test("a sheet is taken from the table; a tin too small for its sheet says so and mends it", async () => {
+    const maker = await atTheBench("/cameras/thistle-cocoa-tin");
+    await maker.type("Diameter inside", "50");
+    await maker.sees('[data-verdict="fault-film.width"]', /147.1 mm at most, with 10 mm left free/);
+    await maker.type("Diameter inside", "40");
+    await maker.sees("[role=alert]", /more than once round: the inside must be 56.6 mm across at least/);
+    await maker.press("Trim the sheet to 147 mm long");
+    expect(await maker.value("Sheet, along")).toBe("147 mm");
+    await maker.press("Use 4×5 in");
+    expect(await maker.value("Sheet, along")).toBe("127 mm");
+    await maker.sees('[data-format="in-4x5"]', /in use/i);
+  });
+
+  test("two tabs on one camera: each one’s edit is kept and shows in the other", async () => {
+    const one = await atTheBench();
+    const two = await one.secondTab();
+    await two.goTo(TIN);
+    await one.type("Depth inside", "90");
+    await two.type("Wall", "1.5");
+    await one.holds("container.wall", "1.5 mm");
+    await two.holds("container.depth", "90 mm");
+    await one.settled();
+    await one.reload();
+    expect(await one.value("Depth inside")).toBe("90 mm");
+    expect(await one.value("Wall")).toBe("1.5 mm");
+    expect(two.complaints).toEqual([]);
+  });
+
+  test("an edit made just before the tab is closed is stored", async () => {
+    const maker = await atTheBench();
+    const other = await maker.secondTab();
+    await other.goTo(TIN);
+    await other.focus('[data-handle="far-wall"]');
+    await other.keys("ArrowRight");
+    await other.page.close({ runBeforeUnload: false });
+    await maker.reload();
+    await maker.holds("container.depth", "71 mm");
+  });
+
+  test("duplicate, rename, delete and undo of that", async () => {
+    const maker = await atTheBench();
+    await maker.press("Duplicate");
+    await maker.holds("Name of the camera", "Biscuit tin, copy");
+    await maker.type("Name of the camera", "Biscuit tin, deep");
+    await maker.settled();
+    await maker.press("Delete this camera");
+    await maker.press("Delete camera and shots");
+    await maker.sees("[role=status]", /Biscuit tin, deep is deleted/);
+    expect((await maker.texts("main li")).join()).not.toContain("deep");
+    await maker.press("Undo");
+    await maker.sees("main li", /Biscuit tin, deep/);
+  });
+});

@@ -1,0 +1,124 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import type { Maker } from "./support/maker.ts";
+import { stage } from "./support/maker.ts";
+
+const { arrive } = stage(true);
+const axe = readFileSync(createRequire(__filename).resolve("axe-core/axe.min.js"), "utf8");
+
+const SCREENS = [
+  "/",
+  "/new",
+  "/cameras/thistle-biscuit-tin",
+  "/cameras/thistle-cocoa-tin",
+  "/cameras/thistle-canister-one",
+  "/cameras/thistle-hat-box",
+  "/cameras/thistle-biscuit-tin/make",
+  "/field",
+  "/log",
+  "/method",
+] as const;
+
+async function settledIn(): Promise<Maker> {
+  const maker = await arrive();
+  await maker.goTo("/");
+  await maker.sees("main li", /Hat box/);
+  return maker;
+}
+
+/** WCAG 2.2 A and AA rules that a machine can check. */
+async function barriers(maker: Maker): Promise<string[]> {
+  await maker.page.evaluate(axe);
+  return maker.page.evaluate(async () => {
+    const run = (
+      window as unknown as {
+        axe: { run(o: object): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+      }
+    ).axe.run;
+    const { violations } = await run({ runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] });
+    return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)}`);
+  });
+}
+
+describe.each(["light", "dark"])("in %s", (scheme) => {
+  test("no screen has a barrier that a machine can find (axe-core, WCAG 2.2 AA)", async () => {
+    const maker = await settledIn();
+    await maker.page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: scheme }]);
+    const found: Record<string, string[]> = {};
+    for (const path of SCREENS) {
+      await maker.goTo(path);
+      const here = await barriers(maker);
+      if (here.length > 0) found[path] = here;
+    }
+    expect(found).toEqual({});
+  }, 120_000);
+});
+
+test("nothing runs over the side from 1024 to 1920 wide, and on a phone in the Field", async () => {
+  const maker = await settledIn();
+  for (const [width, height, paths] of [
+    [1024, 768, SCREENS],
+    [1920, 1080, SCREENS],
+    [390, 844, ["/field", "/", "/log", "/new", "/cameras/thistle-biscuit-tin"]],
+  ] as const) {
+    await maker.page.setViewport({ width, height });
+    for (const path of paths) {
+      await maker.goTo(path);
+      const over = await maker.page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect({ path, width, over }).toEqual({ path, width, over: 0 });
+    }
+  }
+}, 120_000);
+
+test("the palette finds commands by their words and runs them; ? shows the keys", async () => {
+  const maker = await settledIn();
+  await maker.page.keyboard.down("Control");
+  await maker.keys("KeyK");
+  await maker.page.keyboard.up("Control");
+  await maker.page.waitForSelector("[cmdk-input]");
+  await maker.page.keyboard.type("hat box bench");
+  await maker.keys("Enter");
+  await maker.sees("[data-drawing]", /300/);
+  await maker.page.keyboard.down("Control");
+  await maker.keys("KeyK");
+  await maker.page.keyboard.up("Control");
+  await maker.page.waitForSelector("[cmdk-input]");
+  await maker.page.keyboard.type("inches");
+  await maker.keys("Enter");
+  await maker.sees("figcaption", /sizes in in/);
+  expect(await maker.value("Diameter inside")).toBe("11 13/16 in");
+  await maker.page.keyboard.type("?");
+  await maker.sees("[role=dialog]", /undo[\s\S]*Field/i);
+  await maker.keys("Escape");
+  expect(await maker.page.$("[role=dialog]")).toBeNull();
+});
+
+test("every control of the Bench can be reached with Tab", async () => {
+  const maker = await settledIn();
+  await maker.goTo("/cameras/thistle-biscuit-tin");
+  const wanted = await maker.page.$$eval(
+    "main a, main button:not([disabled]), main input:not([type=radio]), main [tabindex='0']",
+    (all) => all.length,
+  );
+  const reached = new Set<string>();
+  for (let press = 0; press < wanted + 40; press++) {
+    await maker.keys("Tab");
+    reached.add(
+      await maker.page.evaluate(() => {
+        const here = document.activeElement;
+        return here?.closest("main") && !(here instanceof HTMLInputElement && here.type === "radio")
+          ? String([...document.querySelectorAll("*")].indexOf(here))
+          : "";
+      }),
+    );
+  }
+  reached.delete("");
+  expect(reached.size).toBe(wanted);
+});
+
+test("an address that leads nowhere says so", async () => {
+  const maker = await settledIn();
+  await maker.goTo("/cameras/gone");
+  await maker.sees("h1", /There is nothing here/);
+  maker.complaints.length = 0;
+});

@@ -1,0 +1,112 @@
+import Papa from "papaparse";
+import { stage } from "./support/maker.ts";
+
+const { arrive } = stage(true);
+
+async function inTheField(size = { width: 1280, height: 800 }) {
+  const maker = await arrive();
+  await maker.page.setViewport(size);
+  await maker.goTo("/");
+  await maker.sees("main li", /Hat box/);
+  return maker.goTo("/field?camera=thistle-biscuit-tin");
+}
+
+describe("Field", () => {
+  test("light by eye gives a time with its sum; the ISO of the sheet counts", async () => {
+    const maker = await inTheField();
+    expect(await maker.text("[data-big-time]")).toBe("26 s");
+    await maker.sees("[data-sum]", /70\.0 mm ÷ 0\.310 mm \(measured\) = f\/226/);
+    await maker.press("Hazy sun soft shadows EV 14");
+    expect(await maker.text("[data-big-time]")).toBe("52 s");
+    await maker.type("ISO", "12");
+    expect(await maker.text("[data-big-time]")).toBe("26 s");
+    await maker.type("ISO", "0");
+    await maker.sees("[role=alert]", /Above 0/);
+    expect(await maker.text("[data-big-time]")).toBe("26 s");
+  });
+
+  test("a meter reading at any f-number and ISO: t·(N/N_m)²·(S_m/S)·2^offset", async () => {
+    const maker = await inTheField();
+    await maker.press("Light by meter");
+    await maker.type("Time read", "1/30");
+    await maker.type("at f-number", "f/22");
+    await maker.type("Meter’s ISO", "6");
+    // 1/30 s × (225.8 ÷ 22)² = 3.51 s
+    expect(await maker.text("[data-big-time]")).toBe("3.5 s");
+    await maker.choose(
+      "My meter’s correction Phone meters can be wrong by two stops and more: compare once with a camera you trust.",
+      "2",
+    );
+    expect(await maker.text("[data-big-time]")).toBe("14 s");
+    await maker.type("at f-number", "none");
+    await maker.sees("[role=alert]", /f-number above 0/);
+    expect(await maker.text("[data-big-time]")).toBe("–");
+  });
+
+  test("open, count, reload while open, close, note, log; nothing is lost on the way", async () => {
+    const maker = await inTheField({ width: 390, height: 844 });
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /of 26 s/);
+    await new Promise((resolve) => setTimeout(resolve, 1200));
+    await maker.reload();
+    await maker.sees("[data-counting]", /open 0:0[1-9]/);
+    await maker.press("Close the hole");
+    await maker.type("Subject", "Cold frames, first frost");
+    // As quick as a person could be with a reload.
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    await maker.reload();
+    expect(await maker.value("Subject")).toBe("Cold frames, first frost");
+    await maker.type("Time given", "soon");
+    await maker.press("Log this shot");
+    await maker.sees("[role=alert]", /Write a time like/);
+    await maker.type("Time given", "26 s");
+    await maker.type("Note", "frost on the glass");
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged: Cold frames, first frost, 26 s/);
+    await maker.press("See the log");
+    await maker.sees("[data-shot]", /Cold frames, first frost[\s\S]*Full sun · Graded RC paper · ISO 6 · f\/226/);
+    expect(await maker.page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+  });
+
+  test("Space opens and closes the hole, Escape gives the shot up", async () => {
+    const maker = await inTheField();
+    await maker.keys("Space");
+    await maker.sees("[data-counting]", /of 26 s/);
+    await maker.keys("Escape");
+    await maker.sees("button", /Open the hole/);
+    await maker.keys("Space");
+    await maker.sees("[data-counting]", /of 26 s/);
+    await maker.keys("Space");
+    await maker.sees("button", /Log this shot/);
+  });
+});
+
+describe("Log", () => {
+  test("by camera, edited, deleted and brought back, saved as CSV", async () => {
+    const maker = await inTheField();
+    await maker.goTo("/log");
+    expect(await maker.texts("[data-shot]")).toHaveLength(5);
+    await maker.choose("Camera", "thistle-biscuit-tin");
+    await maker.sees("h1", /^2 shots$/);
+    await maker.press("Delete Bean rows");
+    await maker.sees("h1", /^1 shot$/);
+    await maker.press("Undo");
+    await maker.sees("h1", /^2 shots$/);
+    await maker.press("Edit");
+    await maker.type("Note", 'Good; "half" a stop more, next time');
+    await maker.type("Time given", "2 min");
+    await maker.press("Save the shot");
+    await maker.sees("[data-shot]", /2 min/);
+    await maker.press("CSV");
+    const { name, bytes } = await maker.saved();
+    expect(name).toBe("still-box-log.csv");
+    const { data } = Papa.parse<Record<string, string>>(bytes.toString("utf8"), { header: true });
+    expect(data).toHaveLength(2);
+    expect(data[0]).toMatchObject({
+      Camera: "Biscuit tin",
+      Opened: "2026-05-02T11:30:00+01:00",
+      "Given seconds": "120",
+      Note: 'Good; "half" a stop more, next time',
+    });
+  });
+});

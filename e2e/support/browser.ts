@@ -1,0 +1,43 @@
+import { mkdtemp, readdir, readFile } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import puppeteer, { type Browser, type Page } from "puppeteer-core";
+
+const FLAGS = [
+  "--headless",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+
+/** Debian's Chromium (or the one named by CHROMIUM), with a profile of its own. */
+export function launch(): Promise<Browser> {
+  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS });
+}
+
+/** Lets a page save files, and hands over the next one saved. */
+export async function catchDownloads(page: Page): Promise<() => Promise<{ name: string; bytes: Buffer }>> {
+  const folder = await mkdtemp(join(tmpdir(), "still-box-"));
+  const session = await page.createCDPSession();
+  await session.send("Browser.setDownloadBehavior", {
+    behavior: "allow",
+    downloadPath: folder,
+    browserContextId: page.browserContext().id as string,
+  });
+  const taken = new Set<string>();
+  return async () => {
+    for (let attempt = 0; attempt < 200; attempt++) {
+      const name = (await readdir(folder)).find((file) => !taken.has(file) && !file.endsWith(".crdownload"));
+      if (name !== undefined) {
+        taken.add(name);
+        return { name, bytes: await readFile(join(folder, name)) };
+      }
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+    throw new Error("no file was saved");
+  };
+}

@@ -1,0 +1,188 @@
+import type { Browser, BrowserContext, ElementHandle, KeyInput, Page } from "puppeteer-core";
+import { catchDownloads, launch } from "./browser.ts";
+import { startServer, type TestServer } from "./server.ts";
+
+/** Someone at the app: goes to places, types, presses, reads what stands there. */
+export class Maker {
+  private constructor(
+    readonly page: Page,
+    readonly context: BrowserContext,
+    private readonly address: string,
+    readonly saved: () => Promise<{ name: string; bytes: Buffer }>,
+    /** What the page reported as errors. */
+    readonly complaints: string[],
+  ) {}
+
+  /** A new person with an empty browser. */
+  static async arrive(browser: Browser, address: string): Promise<Maker> {
+    const context = await browser.createBrowserContext();
+    return Maker.inContext(context, address);
+  }
+
+  /** The same person in another tab. */
+  secondTab(): Promise<Maker> {
+    return Maker.inContext(this.context, this.address);
+  }
+
+  private static async inContext(context: BrowserContext, address: string): Promise<Maker> {
+    const page = await context.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    const complaints: string[] = [];
+    page.on("pageerror", (error) => complaints.push(String(error)));
+    page.on("console", (message) => {
+      if (message.type() === "error" && !message.text().includes("404")) complaints.push(message.text());
+    });
+    return new Maker(page, context, address, await catchDownloads(page), complaints);
+  }
+
+  async goTo(path: string): Promise<this> {
+    await this.page.goto(this.address + path, { waitUntil: "networkidle0" });
+    return this;
+  }
+
+  async reload(): Promise<this> {
+    await this.page.reload({ waitUntil: "networkidle0" });
+    return this;
+  }
+
+  /** Presses the button or link of this name. */
+  async press(name: string): Promise<this> {
+    const target = await this.control(name);
+    await target.evaluate((element) => element.scrollIntoView({ block: "center" }));
+    await target.click();
+    return this;
+  }
+
+  /** Replaces what stands in the entry of this label and leaves it. */
+  async type(label: string, text: string): Promise<this> {
+    const entry = await this.control(label);
+    await entry.evaluate((element) => (element as HTMLInputElement).select?.());
+    await entry.focus();
+    await this.page.keyboard.down("Control");
+    await this.page.keyboard.press("KeyA");
+    await this.page.keyboard.up("Control");
+    if (text === "") await this.page.keyboard.press("Delete");
+    else await this.page.keyboard.type(text);
+    await this.page.keyboard.press("Tab");
+    return this;
+  }
+
+  async choose(label: string, value: string): Promise<this> {
+    const entry = await this.control(label);
+    await (entry as ElementHandle<HTMLSelectElement>).select(value);
+    return this;
+  }
+
+  /** Moves the keyboard's focus to an element, also of a drawing. */
+  async focus(selector: string): Promise<this> {
+    await this.page.bringToFront();
+    await this.page.waitForSelector(selector);
+    await this.page.$eval(selector, (element) => (element as HTMLElement | SVGElement).focus());
+    return this;
+  }
+
+  async keys(...keys: KeyInput[]): Promise<this> {
+    for (const key of keys) await this.page.keyboard.press(key);
+    return this;
+  }
+
+  /** The control with this accessible name. */
+  async control(name: string): Promise<ElementHandle<Element>> {
+    // A tab in the background draws no frames, and waiting counts frames.
+    await this.page.bringToFront();
+    const found = await this.page.waitForSelector(`aria/${name}`, { timeout: 8000 });
+    if (found === null) throw new Error(`nothing is called “${name}”`);
+    return found;
+  }
+
+  /** The text of the first element that matches, once it is there. */
+  async text(selector: string): Promise<string> {
+    const found = await this.page.waitForSelector(selector, { timeout: 8000 });
+    return (await found?.evaluate((element) => (element as HTMLElement).innerText)) ?? "";
+  }
+
+  async texts(selector: string): Promise<string[]> {
+    return this.page.$$eval(selector, (elements) => elements.map((element) => (element as HTMLElement).innerText));
+  }
+
+  async value(label: string): Promise<string> {
+    const entry = await this.control(label);
+    return entry.evaluate((element) => (element as HTMLInputElement).value);
+  }
+
+  /** A reading of the Bench: its figure. */
+  reading(id: string): Promise<string> {
+    return this.text(`[data-reading="${id}"] dd`);
+  }
+
+  /** Waits until the entry of this name holds this text. */
+  async holds(name: string, text: string): Promise<this> {
+    await this.page.bringToFront();
+    await this.page.waitForFunction(
+      (query, want) => document.querySelector<HTMLInputElement>(query)?.value === want,
+      { timeout: 8000 },
+      `[name="${name}"], [aria-label="${name}"]`,
+      text,
+    );
+    return this;
+  }
+
+  /** Waits until the text of a selector matches. */
+  async sees(selector: string, words: RegExp): Promise<this> {
+    await this.page.bringToFront();
+    await this.page.waitForFunction(
+      (query, source, flags) =>
+        [...document.querySelectorAll<HTMLElement>(query)].some((element) =>
+          // innerText is what is seen; the text of a drawing is only in textContent.
+          new RegExp(source, flags).test(element.innerText + element.textContent),
+        ),
+      { timeout: 8000 },
+      selector,
+      words.source,
+      words.flags,
+    );
+    return this;
+  }
+
+  async settled(): Promise<this> {
+    await this.page.waitForSelector('[data-save="saved"]', { timeout: 8000 });
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    return this;
+  }
+
+  /** Hands files to the hidden file entry of this label. */
+  async give(label: string, ...paths: string[]): Promise<this> {
+    const entry = (await this.page.waitForSelector(
+      `input[type=file][aria-label="${label}"]`,
+    )) as ElementHandle<HTMLInputElement>;
+    await entry.uploadFile(...paths);
+    return this;
+  }
+}
+
+/** Server and browser for the tests of one file. */
+export function stage(demo: boolean): { readonly arrive: () => Promise<Maker>; readonly address: () => string } {
+  let server: TestServer;
+  let browser: Browser;
+  const made: Maker[] = [];
+  beforeAll(async () => {
+    [server, browser] = await Promise.all([startServer(demo), launch()]);
+  });
+  afterEach(async () => {
+    const complaints = made.flatMap((maker) => maker.complaints);
+    await Promise.all(made.splice(0).map((maker) => maker.context.close()));
+    expect(complaints).toEqual([]);
+  });
+  afterAll(async () => {
+    await browser?.close();
+    server?.stop();
+  });
+  return {
+    address: () => server.address,
+    arrive: async () => {
+      const maker = await Maker.arrive(browser, server.address);
+      made.push(maker);
+      return maker;
+    },
+  };
+}

@@ -1,0 +1,40 @@
+import { type ChildProcess, spawn } from "node:child_process";
+import { createServer } from "node:net";
+
+/** A running production server of its own. */
+export interface TestServer {
+  readonly address: string;
+  stop(): void;
+}
+
+/** Starts the built app on a free port, with or without the demonstration cameras. */
+export async function startServer(demo: boolean): Promise<TestServer> {
+  const port = await freePort();
+  const child: ChildProcess = spawn(
+    process.execPath,
+    ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"],
+    {
+      env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: demo ? "1" : "" },
+      stdio: "ignore",
+    },
+  );
+  const address = `http://localhost:${port}`;
+  for (let attempt = 0; attempt < 100; attempt++) {
+    try {
+      if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop: () => void child.kill() };
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  child.kill();
+  throw new Error("the server did not start");
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer().listen(0, () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === "object" && address ? address.port : 0));
+    });
+  });
+}
