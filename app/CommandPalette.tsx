@@ -62,7 +62,7 @@ export default function CommandPalette({
             <Command.Group
               key={group}
               heading={group}
-              className="[&_[cmdk-group-heading]]:stamp [&_[cmdk-group-heading]]:mt-2"
+              className="mt-2 text-ink [&_[cmdk-group-heading]]:font-stamp [&_[cmdk-group-heading]]:text-[0.8rem] [&_[cmdk-group-heading]]:text-kraft [&_[cmdk-group-heading]]:uppercase [&_[cmdk-group-heading]]:tracking-[0.09em]"
             >
               {entries
                 .filter((entry) => entry.group === group)

@@ -77,6 +77,7 @@ test("the palette finds commands by their words and runs them; ? shows the keys"
   await maker.page.keyboard.up("Control");
   await maker.page.waitForSelector("[cmdk-input]");
   await maker.page.keyboard.type("hat box bench");
+  await maker.sees("[cmdk-item][data-selected=true]", /Hat box: open on the Bench/);
   await maker.keys("Enter");
   await maker.sees("[data-drawing]", /300/);
   await maker.page.keyboard.down("Control");
@@ -84,6 +85,7 @@ test("the palette finds commands by their words and runs them; ? shows the keys"
   await maker.page.keyboard.up("Control");
   await maker.page.waitForSelector("[cmdk-input]");
   await maker.page.keyboard.type("inches");
+  await maker.sees("[cmdk-item][data-selected=true]", /Measure in inches/);
   await maker.keys("Enter");
   await maker.sees("figcaption", /sizes in in/);
   expect(await maker.value("Diameter inside")).toBe("11 13/16 in");
@@ -120,5 +122,4 @@ test("an address that leads nowhere says so", async () => {
   const maker = await settledIn();
   await maker.goTo("/cameras/gone");
   await maker.sees("h1", /There is nothing here/);
-  maker.complaints.length = 0;
 });

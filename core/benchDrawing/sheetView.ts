@@ -1,13 +1,13 @@
 import type { Camera } from "../container/index.ts";
 import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../drawing/index.ts";
-import { illumination, rayTo, stopsLost } from "../rays/index.ts";
+import { illumination, openMargin, rayTo, stopsLost } from "../rays/index.ts";
 import type { OpticalModel } from "../solve/index.ts";
 import type { Layout } from "./layout.ts";
 
 const COLUMNS = 33;
 const ROWS = 25;
-/** Stands for “in the dark” on the contour grid. */
-const DARK = 20;
+/** Where more is lost, or all, the contour grid holds this: it keeps the lines below it smooth. */
+const MOST_STOPS = 5;
 
 /** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
 export function sheetView(camera: Camera, model: OpticalModel, layout: Layout): readonly Mark[] {
@@ -43,30 +43,41 @@ export function sheetView(camera: Camera, model: OpticalModel, layout: Layout): 
 }
 
 function stopLines(model: OpticalModel, at: (s: number, t: number) => Point, pixel: number): readonly Mark[] {
-  const grid = stopsGrid(model, at);
-  return [0.5, 1, 2, 3, DARK - 1].flatMap((level) => {
-    const pieces = contour(grid, level);
-    const highest = pieces
-      .flatMap(({ points }) => points)
-      .reduce<Point | null>((a, b) => (a === null || b.y > a.y ? b : a), null);
-    if (highest === null) return [];
-    const text = level === DARK - 1 ? "dark" : `−${level}`;
-    return [...pieces, label(text, { x: highest.x, y: highest.y - 7 * pixel }, 10 * pixel, { layer: "contour" })];
+  const { stops, margin } = grids(model, at);
+  const rows = [
+    ...[0.5, 1, 2, 3].map((level) => ({ text: `−${level}`, pieces: contour(stops, level) })),
+    { text: "dark", pieces: contour(margin, 0) },
+  ];
+  return rows.flatMap(({ text, pieces }) => {
+    const ends = pieces.flatMap(({ points }) => points);
+    const lowest = ends.reduce<Point | null>((a, b) => (a === null || b.y > a.y ? b : a), null);
+    if (lowest === null) return [];
+    return [...pieces, label(text, { x: lowest.x, y: lowest.y - 7 * pixel }, 10 * pixel, { layer: "contour" })];
   });
 }
 
-function stopsGrid(model: OpticalModel, at: (s: number, t: number) => Point): Grid {
+/** Stops lost, and the margin left until the hole is hidden, over the sheet. */
+function grids(model: OpticalModel, at: (s: number, t: number) => Point): { stops: Grid; margin: Grid } {
   const place = (column: number, row: number): readonly [number, number] => [
     model.width * (column / (COLUMNS - 1) - 0.5),
     model.height * (row / (ROWS - 1) - 0.5),
   ];
-  const values = new Float64Array(COLUMNS * ROWS);
+  const stops = new Float64Array(COLUMNS * ROWS);
+  const margin = new Float64Array(COLUMNS * ROWS);
   for (let row = 0; row < ROWS; row++) {
     for (let column = 0; column < COLUMNS; column++) {
-      const [s, t] = place(column, row);
-      const lost = stopsLost(illumination(model.aperture, model.distance, rayTo(model.place, model.surface, s, t)));
-      values[row * COLUMNS + column] = Math.min(DARK, lost ?? DARK);
+      const ray = rayTo(model.place, model.surface, ...place(column, row));
+      const lost = stopsLost(illumination(model.aperture, model.distance, ray));
+      const index = row * COLUMNS + column;
+      stops[index] = Math.min(MOST_STOPS, lost ?? MOST_STOPS);
+      margin[index] = ray.inSight ? Math.max(-1, openMargin(model.aperture, ray.slope)) : -1;
     }
   }
-  return { columns: COLUMNS, rows: ROWS, values, at: (column, row) => at(...place(column, row)) };
+  const grid = (values: Float64Array): Grid => ({
+    columns: COLUMNS,
+    rows: ROWS,
+    values,
+    at: (column, row) => at(...place(column, row)),
+  });
+  return { stops: grid(stops), margin: grid(margin) };
 }

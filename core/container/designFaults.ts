@@ -43,7 +43,14 @@ const LARGEST_HOLE = 10;
  */
 export function designFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
   const sizes = sizeFaults(camera, words);
-  return sizes.length > 0 ? sizes : [...sheetFaults(camera, words), ...holePlaceFaults(camera, words)];
+  // What rests on a size that is wrong in itself is not judged yet.
+  const sound = (...owners: readonly string[]): boolean =>
+    !sizes.some(({ field }) => owners.includes(field.split(".")[0] ?? ""));
+  return [
+    ...sizes,
+    ...(sound("container", "film") ? sheetFaults(camera, words) : []),
+    ...(sound("container", "hole") ? holePlaceFaults(camera, words) : []),
+  ];
 }
 
 function sizeFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {

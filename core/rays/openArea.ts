@@ -44,6 +44,19 @@ export function openArea(aperture: Aperture, slope: number): number {
   return Math.min(1, Math.max(0, cut + rest) / (Math.PI * a * a));
 }
 
+/**
+ * How far a slanting ray is from being shut out, 1 on the axis, 0 where the last of the hole is hidden, negative beyond:
+ * the limits of {@link openArea} as a number that varies smoothly.
+ *
+ * @param slope tan α, ≥ 0
+ */
+export function openMargin(aperture: Aperture, slope: number): number {
+  const { diameter, plateThickness, openingDiameter, wall } = aperture;
+  const plate = 1 - (plateThickness * slope) / diameter;
+  if (openingDiameter === null) return plate;
+  return Math.min(plate, 1 - (2 * (plateThickness + wall) * slope) / (openingDiameter + diameter));
+}
+
 /** Area above |y| = `from` common to two circles of radius a, `shift` apart. */
 function lens(a: number, shift: number, from: number): number {
   const top = Math.sqrt(Math.max(0, a * a - (shift * shift) / 4));

@@ -30,7 +30,7 @@ export class Maker {
     const complaints: string[] = [];
     page.on("pageerror", (error) => complaints.push(String(error)));
     page.on("console", (message) => {
-      if (message.type() === "error" && !message.text().includes("404")) complaints.push(message.text());
+      if (message.type() === "error") complaints.push(message.text());
     });
     return new Maker(page, context, address, await catchDownloads(page), complaints);
   }
@@ -86,13 +86,14 @@ export class Maker {
     return this;
   }
 
-  /** The control with this accessible name. */
+  /** The control of this name: its label, aria-label or own words; in full, else their beginning. */
   async control(name: string): Promise<ElementHandle<Element>> {
     // A tab in the background draws no frames, and waiting counts frames.
     await this.page.bringToFront();
-    const found = await this.page.waitForSelector(`aria/${name}`, { timeout: 8000 });
-    if (found === null) throw new Error(`nothing is called “${name}”`);
-    return found;
+    const found = await this.page.waitForFunction(findControl, { timeout: 8000 }, name).catch(() => null);
+    const element = found?.asElement() as ElementHandle<Element> | null | undefined;
+    if (!element) throw new Error(`nothing is called “${name}” at ${this.page.url()}`);
+    return element;
   }
 
   /** The text of the first element that matches, once it is there. */
@@ -158,6 +159,22 @@ export class Maker {
     await entry.uploadFile(...paths);
     return this;
   }
+}
+
+/** Runs in the page. */
+function findControl(name: string): Element | null {
+  const words = (text: string | null | undefined): string => (text ?? "").replace(/\s+/g, " ").trim();
+  const named: [string, Element][] = [];
+  for (const label of document.querySelectorAll("label")) {
+    if (label.control) named.push([words(label.innerText), label.control]);
+  }
+  for (const element of document.querySelectorAll<HTMLElement>(
+    "[aria-label], button, a, [role=button], [role=option]",
+  )) {
+    named.push([words(element.getAttribute("aria-label") ?? element.innerText), element]);
+  }
+  const exact = named.find(([text]) => text === name) ?? named.find(([text]) => text.startsWith(name));
+  return exact?.[1] ?? null;
 }
 
 /** Server and browser for the tests of one file. */

@@ -56,7 +56,8 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   const round = kinds.find(({ id }) => id === form.kind)?.shape === "cylinder";
   const misfit = read.errors.sheetWidth !== undefined || read.errors.sheetHeight !== undefined;
   const fitting = withFormat(form, form.format, unit, "fitting");
-  const canTrim = misfit && form.format !== "" && fitting.sheetWidth !== form.sheetWidth;
+  const changes = fitting.sheetWidth !== form.sheetWidth || fitting.sheetHeight !== form.sheetHeight;
+  const canTrim = misfit && form.format !== "" && changes;
 
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
@@ -118,7 +119,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
           <Panel title="Sheet">
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <Pick
-                label="Sheet"
+                label="Cut from"
                 name="format"
                 value={form.format}
                 onPick={(format) => setForm(withFormat(form, format, unit, "nominal"))}
