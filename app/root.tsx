@@ -3,8 +3,8 @@ import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, 
 import { once } from "../core/numeric/index.ts";
 import { listCameras, readSettings, recoverUnsaved } from "../storage/index.ts";
 import { isoWithOffset } from "../ui/localTime.ts";
-import { Toaster } from "../ui/Toaster.tsx";
 import { UnitContext } from "../ui/UnitContext.ts";
+import { useLive } from "../ui/useLive.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
 import { Ruler } from "./Ruler.tsx";
@@ -40,8 +40,7 @@ export function Layout({ children }: { readonly children: ReactNode }) {
 const recovered = once(() => recoverUnsaved(isoWithOffset(new Date())));
 
 /** What every page needs: the maker's unit, the cameras' names, the one last worked on. */
-export async function clientLoader() {
-  await recovered();
+async function readFrame() {
   const [settings, { cameras }] = await Promise.all([readSettings(), listCameras()]);
   return {
     unit: settings.unit,
@@ -49,7 +48,17 @@ export async function clientLoader() {
     current: settings.fieldCamera,
   };
 }
+
+export async function clientLoader() {
+  await recovered();
+  return readFrame();
+}
 clientLoader.hydrate = true as const;
+
+/** The frame follows the database by itself. */
+export function shouldRevalidate(): boolean {
+  return false;
+}
 
 export function HydrateFallback() {
   return (
@@ -61,13 +70,12 @@ export function HydrateFallback() {
 }
 
 export default function Root({ loaderData }: Route.ComponentProps) {
+  const frame = useLive(loaderData, readFrame);
   return (
-    <UnitContext.Provider value={loaderData.unit}>
-      <Toaster>
-        <Shell {...loaderData}>
-          <Outlet />
-        </Shell>
-      </Toaster>
+    <UnitContext.Provider value={frame.unit}>
+      <Shell {...frame}>
+        <Outlet />
+      </Shell>
     </UnitContext.Provider>
   );
 }

@@ -128,12 +128,12 @@ describe("Bench", () => {
 
   test("a sheet is taken from the table; a tin too small for its sheet says so and mends it", async () => {
     const maker = await atTheBench("/cameras/thistle-cocoa-tin");
-    await maker.type("Diameter inside", "50");
-    await maker.sees('[data-verdict="fault-film.width"]', /147.1 mm at most, with 10 mm left free/);
+    await maker.type("Diameter inside", "58");
+    await maker.sees('[data-verdict="fault-film.width"]', /172.2 mm at most, with 10 mm left free/);
     await maker.type("Diameter inside", "40");
     await maker.sees("[role=alert]", /more than once round: the inside must be 56.6 mm across at least/);
-    await maker.press("Trim the sheet to 147 mm long");
-    expect(await maker.value("Sheet, along")).toBe("147 mm");
+    await maker.press("Trim the sheet to 172 mm long");
+    expect(await maker.value("Sheet, along")).toBe("172 mm");
     await maker.press("Use 4×5 in");
     expect(await maker.value("Sheet, along")).toBe("127 mm");
     await maker.sees('[data-format="in-4x5"]', /in use/i);

@@ -20,7 +20,7 @@ const ajv = new Ajv({
   strict: true,
   strictRequired: false,
   allowUnionTypes: true,
-  inlineRefs: true,
+  inlineRefs: false,
   code: { source: true, esm: true },
 });
 const exported = { solve: "solve", camera: "camera", exposure: "exposure", archive: "archive" };

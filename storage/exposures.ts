@@ -33,11 +33,6 @@ export function saveExposure(exposure: Exposure, db: StillBoxDb = theDb()): Prom
   });
 }
 
-/** One shot, if it is there. */
-export async function getExposure(id: string, db: StillBoxDb = theDb()): Promise<Exposure | null> {
-  return (await db.exposures.get(id)) ?? null;
-}
-
 /** Deletes a shot and hands it back, so that deleting can be undone with {@link saveExposure}. */
 export function removeExposure(id: string, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
   return attempt(() =>

@@ -57,3 +57,9 @@ export async function writeSetting<K extends keyof Settings>(
 ): Promise<void> {
   await db.settings.put({ key, value });
 }
+
+/** Remembers the camera last worked on. Written only when it is another one: every write wakes what follows the settings. */
+export async function rememberCamera(id: string, db: StillBoxDb = theDb()): Promise<void> {
+  const stored = await db.settings.get("fieldCamera");
+  if (stored?.value !== id) await writeSetting("fieldCamera", id, db);
+}

@@ -1,6 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
-import { useId } from "react";
+import { memo, useId } from "react";
 
 export interface ChoiceOption {
   readonly id: string;
@@ -8,8 +8,8 @@ export interface ChoiceOption {
   readonly note?: string;
 }
 
-/** Picks one of a list, by pointer or keyboard. */
-export function Choice({
+/** Picks one of a list, by pointer or keyboard. Drawn again only when its value or its (stable) options change. */
+export const Choice = memo(function Choice({
   label,
   value,
   options,
@@ -63,4 +63,4 @@ export function Choice({
       </Select.Root>
     </div>
   );
-}
+});

@@ -10,7 +10,7 @@ export const SvgScene = memo(function SvgScene({
   children,
 }: {
   readonly scene: Scene;
-  /** One screen pixel in mm of the drawing; `null` draws line weights in mm, as printed. */
+  /** One screen pixel in mm: drawn in pixels, so that type and line weights never change; `null` draws in mm, as printed. */
   readonly pixel: number | null;
   readonly title: string;
   /** Called when a dimension's figure is to be typed over. */
@@ -18,44 +18,58 @@ export const SvgScene = memo(function SvgScene({
   readonly children?: ReactNode;
 }) {
   const { x, y, width, height } = scene.bounds;
-  const layers = useMemo(() => byLayer(scene), [scene]);
+  const scale = pixel === null ? 1 : 1 / pixel;
+  const layers = useMemo(() => byLayer(scene, scale), [scene, scale]);
   const labels = useMemo(() => scene.marks.filter((mark): mark is LabelMark => mark.kind === "label"), [scene]);
   return (
     // biome-ignore lint/a11y/useSemanticElements: no HTML element groups the parts of an SVG drawing
     <svg
-      viewBox={`${x} ${y} ${width} ${height}`}
+      viewBox={[x, y, width, height].map((length) => hundredths(length * scale)).join(" ")}
       className="block h-full w-full overflow-visible"
       role="group"
       aria-label={title}
     >
       {layers.map(([layer, d]) => (
-        <LayerPath key={layer} layer={layer} d={d} pixel={pixel} />
+        <LayerPath key={layer} layer={layer} d={d} inMm={pixel === null} />
       ))}
       {labels.map((label, index) => (
         // Labels of one scene have no identity of their own; their order is stable.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
-        <SceneLabel key={index} label={label} onLabel={onLabel} />
+        <SceneLabel key={index} label={label} scale={scale} onLabel={onLabel} />
       ))}
       {children}
     </svg>
   );
 });
 
-function byLayer(scene: Scene): readonly (readonly [Layer, string])[] {
+function byLayer(scene: Scene, scale: number): readonly (readonly [Layer, string])[] {
   const layers = new Map<Layer, string[]>();
   for (const mark of scene.marks) {
     if (mark.kind === "label") continue;
     const pieces = layers.get(mark.layer) ?? [];
-    pieces.push(pathOf(mark));
+    pieces.push(pathOf(mark, scale));
     layers.set(mark.layer, pieces);
   }
   return [...layers].map(([layer, pieces]) => [layer, pieces.join("")] as const);
 }
 
-function LayerPath({ layer, d, pixel }: { readonly layer: Layer; readonly d: string; readonly pixel: number | null }) {
+/** Steadies what should not change between two scales: rounding must not make it look new. */
+function hundredths(value: number): number {
+  return Math.round(value * 100) / 100;
+}
+
+const LayerPath = memo(function LayerPath({
+  layer,
+  d,
+  inMm,
+}: {
+  readonly layer: Layer;
+  readonly d: string;
+  readonly inMm: boolean;
+}) {
   const { ink, width, screenWidth, dash, fill, fillOpacity = 1 } = LAYERS[layer];
-  const stroke = pixel === null ? width : screenWidth * pixel;
-  const scale = pixel === null ? 1 : pixel * 2;
+  const stroke = inMm ? width : screenWidth;
+  const dashScale = inMm ? 1 : 2;
   return (
     <path
       data-layer={layer}
@@ -65,19 +79,24 @@ function LayerPath({ layer, d, pixel }: { readonly layer: Layer; readonly d: str
       stroke={stroke > 0 ? `var(--sb-${ink})` : "none"}
       strokeWidth={stroke}
       strokeLinejoin="round"
-      strokeDasharray={dash?.map((length) => length * scale).join(" ")}
+      strokeDasharray={dash?.map((length) => length * dashScale).join(" ")}
     />
   );
-}
+});
 
 function SceneLabel({
   label,
+  scale,
   onLabel,
 }: {
   readonly label: LabelMark;
+  readonly scale: number;
   readonly onLabel: ((label: LabelMark) => void) | undefined;
 }) {
-  const { at, text, size, anchor, turn = 0, layer, field } = label;
+  const { text, anchor, turn = 0, layer, field } = label;
+  const x = hundredths(label.at.x * scale);
+  const y = hundredths(label.at.y * scale);
+  const size = hundredths(label.size * scale);
   const editable = field !== undefined && onLabel !== undefined;
   const edit = editable ? () => onLabel(label) : undefined;
   const onKeyDown = (event: KeyboardEvent): void => {
@@ -88,9 +107,9 @@ function SceneLabel({
   };
   return (
     <text
-      x={at.x}
-      y={at.y + size * 0.35}
-      {...(turn === 0 ? {} : { transform: `rotate(${-turn} ${at.x} ${at.y})` })}
+      x={x}
+      y={y + size * 0.35}
+      {...(turn === 0 ? {} : { transform: `rotate(${-turn} ${x} ${y})` })}
       fontSize={size}
       textAnchor={anchor}
       fill={`var(--sb-${LAYERS[layer].ink})`}

@@ -1,7 +1,7 @@
 import { data, redirect } from "react-router";
 import { BenchPage } from "../../features/bench/BenchPage.tsx";
 import { type BenchAction, benchAction } from "../../features/bench/benchAction.ts";
-import { getCamera, historyState, writeSetting } from "../../storage/index.ts";
+import { getCamera, historyState, rememberCamera } from "../../storage/index.ts";
 import type { Route } from "./+types/bench";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -11,7 +11,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const found = await getCamera(params.id);
   if (!found.ok) throw data(found.error.message, { status: 404 });
-  await writeSetting("fieldCamera", params.id);
+  await rememberCamera(params.id);
   return { camera: found.value, history: await historyState(params.id) };
 }
 clientLoader.hydrate = true as const;

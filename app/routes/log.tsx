@@ -1,6 +1,7 @@
 import { LogPage } from "../../features/field/LogPage.tsx";
 import { type LogAction, logAction } from "../../features/field/logAction.ts";
 import { listCameras, listExposures } from "../../storage/index.ts";
+import { Toaster } from "../../ui/Toaster.tsx";
 import type { Route } from "./+types/log";
 
 export const meta: Route.MetaFunction = () => [{ title: "Log · Still Box" }];
@@ -21,5 +22,9 @@ export function HydrateFallback() {
 }
 
 export default function Log({ loaderData }: Route.ComponentProps) {
-  return <LogPage key={loaderData.chosen ?? "all"} {...loaderData} />;
+  return (
+    <Toaster>
+      <LogPage key={loaderData.chosen ?? "all"} {...loaderData} />
+    </Toaster>
+  );
 }

@@ -1,6 +1,7 @@
 import { data } from "react-router";
 import { MakePage } from "../../features/make/MakePage.tsx";
-import { getCamera, writeSetting } from "../../storage/index.ts";
+import { getCamera, rememberCamera } from "../../storage/index.ts";
+import { Toaster } from "../../ui/Toaster.tsx";
 import type { Route } from "./+types/make";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -10,7 +11,7 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const found = await getCamera(params.id);
   if (!found.ok) throw data(found.error.message, { status: 404 });
-  await writeSetting("fieldCamera", params.id);
+  await rememberCamera(params.id);
   return { camera: found.value, today: new Date().toISOString() };
 }
 clientLoader.hydrate = true as const;
@@ -20,5 +21,9 @@ export function HydrateFallback() {
 }
 
 export default function Make({ loaderData }: Route.ComponentProps) {
-  return <MakePage camera={loaderData.camera} today={loaderData.today} />;
+  return (
+    <Toaster>
+      <MakePage camera={loaderData.camera} today={loaderData.today} />
+    </Toaster>
+  );
 }

@@ -81,7 +81,7 @@ export function fieldValue(camera: Camera, field: DesignField): number | null {
 }
 
 /** A sheet size: its place is kept, but a can's sheet goes on standing where it stood. */
-export function withSheetSize(camera: Camera, width: number, height: number): Camera {
+function withSheetSize(camera: Camera, width: number, height: number): Camera {
   const { film } = camera.chambers[0];
   const bottom = (film.y ?? 0) - film.height / 2;
   const y = camera.container.shape === "cylinder" ? bottom + height / 2 : (film.y ?? 0);

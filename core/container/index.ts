@@ -13,7 +13,6 @@ export {
 export { type DesignFault, type DesignField, designFaults, type LengthWords } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,
-  DEFAULT_RULE,
   fieldValue,
   settled,
   targetDiameter,
@@ -26,4 +25,4 @@ export {
 } from "./edits.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { refusal } from "./refusal.ts";
-export { HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";
+export { PLATE_SIZE, type Room, sheetRoom } from "./room.ts";

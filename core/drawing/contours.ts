@@ -19,22 +19,32 @@ export interface Grid {
  */
 export function contour(grid: Grid, level: number): readonly LineMark[] {
   const pieces: LineMark[] = [];
-  const value = (column: number, row: number): number => (grid.values[row * grid.columns + column] as number) - level;
-  for (let row = 0; row + 1 < grid.rows; row++) {
-    for (let column = 0; column + 1 < grid.columns; column++) {
-      const crossings = cellEdges(column, row).flatMap(([a, b]): Point[] => {
-        const [from, to] = [value(...a), value(...b)];
-        if (from > 0 === to > 0) return [];
-        const share = from / (from - to);
-        const [start, end] = [grid.at(...a), grid.at(...b)];
-        return [{ x: start.x + share * (end.x - start.x), y: start.y + share * (end.y - start.y) }];
-      });
+  const { columns, rows, values } = grid;
+  for (let row = 0; row + 1 < rows; row++) {
+    for (let column = 0; column + 1 < columns; column++) {
+      const first = row * columns + column;
+      const above = (index: number): boolean => (values[index] as number) > level;
+      const here = above(first);
+      // Most cells are not crossed: pass them by before anything is made for them.
+      if (here === above(first + 1) && here === above(first + columns) && here === above(first + columns + 1)) continue;
+      const crossings = cellCrossings(grid, column, row, level);
       for (let i = 0; i + 1 < crossings.length; i += 2) {
         pieces.push({ kind: "line", layer: "contour", points: [crossings[i] as Point, crossings[i + 1] as Point] });
       }
     }
   }
   return pieces;
+}
+
+function cellCrossings(grid: Grid, column: number, row: number, level: number): readonly Point[] {
+  const value = ([c, r]: Corner): number => (grid.values[r * grid.columns + c] as number) - level;
+  return cellEdges(column, row).flatMap(([a, b]): Point[] => {
+    const [from, to] = [value(a), value(b)];
+    if (from > 0 === to > 0) return [];
+    const share = from / (from - to);
+    const [start, end] = [grid.at(...a), grid.at(...b)];
+    return [{ x: start.x + share * (end.x - start.x), y: start.y + share * (end.y - start.y) }];
+  });
 }
 
 type Corner = readonly [column: number, row: number];

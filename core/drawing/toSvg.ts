@@ -33,15 +33,20 @@ function layerGroup(layer: Layer, marks: readonly Mark[]): string {
   return `<g id="${layer}">\n${path}${labels}</g>`;
 }
 
-/** A mark as SVG path data, in mm. */
-export function pathOf(mark: Exclude<Mark, LabelMark>): string {
+/**
+ * A mark as SVG path data.
+ *
+ * @param mark line or circle, mm
+ * @param scale units of the path for a millimetre: 1 for print, pixels per mm for the screen
+ */
+export function pathOf(mark: Exclude<Mark, LabelMark>, scale = 1): string {
   if (mark.kind === "line") {
-    const [first, ...others] = mark.points.map(({ x, y }) => `${round(x)} ${round(y)}`);
-    return `M${first}${others.map((point) => `L${point}`).join("")}${mark.closed ? "Z" : ""}`;
+    let path = "";
+    for (const { x, y } of mark.points) path += `${path === "" ? "M" : "L"}${round(x * scale)} ${round(y * scale)}`;
+    return mark.closed ? `${path}Z` : path;
   }
-  const { x, y } = mark.centre;
-  const r = round(mark.radius);
-  return `M${round(x - mark.radius)} ${round(y)}a${r} ${r} 0 1 0 ${round(2 * mark.radius)} 0a${r} ${r} 0 1 0 ${round(-2 * mark.radius)} 0Z`;
+  const [x, y, r] = [mark.centre.x * scale, mark.centre.y * scale, mark.radius * scale];
+  return `M${round(x - r)} ${round(y)}a${round(r)} ${round(r)} 0 1 0 ${round(2 * r)} 0a${round(r)} ${round(r)} 0 1 0 ${round(-2 * r)} 0Z`;
 }
 
 function labelOf({ at, text, size, anchor, turn = 0, layer }: LabelMark, colour: string): string {

@@ -13,7 +13,7 @@ export function dot(a: Vector, b: Vector): number {
   return a.x * b.x + a.y * b.y + a.z * b.z;
 }
 
-export function cross(a: Vector, b: Vector): Vector {
+function cross(a: Vector, b: Vector): Vector {
   return { x: a.y * b.z - a.z * b.y, y: a.z * b.x - a.x * b.z, z: a.x * b.y - a.y * b.x };
 }
 

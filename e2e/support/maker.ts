@@ -131,17 +131,21 @@ export class Maker {
   /** Waits until the text of a selector matches. */
   async sees(selector: string, words: RegExp): Promise<this> {
     await this.page.bringToFront();
-    await this.page.waitForFunction(
+    const seen = this.page.waitForFunction(
       (query, source, flags) =>
+        // innerText is what is seen; the text of a drawing is only in textContent.
         [...document.querySelectorAll<HTMLElement>(query)].some((element) =>
-          // innerText is what is seen; the text of a drawing is only in textContent.
-          new RegExp(source, flags).test(element.innerText + element.textContent),
+          [element.innerText, element.textContent].some((text) => new RegExp(source, flags).test(text ?? "")),
         ),
       { timeout: 8000 },
       selector,
       words.source,
       words.flags,
     );
+    await seen.catch(async () => {
+      const there = (await this.texts(selector)).join(" | ").slice(0, 600);
+      throw new Error(`${selector} does not say ${words} at ${this.page.url()}; it says: ${there}`);
+    });
     return this;
   }
 

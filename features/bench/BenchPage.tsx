@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
 import { Link } from "react-router";
 import { tinykeys } from "tinykeys";
 import { mediumById } from "../../catalogue/media.ts";
@@ -19,7 +19,7 @@ import { useLengthWords } from "../../ui/UnitContext.ts";
 import { BenchHeader } from "./BenchHeader.tsx";
 import { CoverageTable } from "./CoverageTable.tsx";
 import { Drawing } from "./Drawing.tsx";
-import type { EditDesign } from "./edit.ts";
+import type { EditDesign, SetField } from "./edit.ts";
 import { HoleRules } from "./HoleRules.tsx";
 import { Measures } from "./Measures.tsx";
 import { Readings } from "./Readings.tsx";
@@ -36,21 +36,30 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   const ideal = useMemo(() => optimum(contrast, 0.95), [contrast]);
   const reading = useMemo(() => readDesign(camera, ideal, words), [camera, ideal, words]);
 
-  const edit: EditDesign = (label, change) =>
-    design.edit(label, (before) => {
+  // Drawing, readings and verdicts change with the hand; the tables below follow in the next idle moment.
+  const later = useDeferredValue(useMemo(() => ({ camera, reading }), [camera, reading]));
+
+  // One function for the page's whole life, so that what only calls it need not be drawn again at every edit.
+  const latest = useRef({ camera, contrast, ideal, edit: design.edit });
+  latest.current = { camera, contrast, ideal, edit: design.edit };
+  const edit: EditDesign = useCallback((label, change) => {
+    latest.current.edit(label, (before) => {
       const next = change(before);
       const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
-      return settled(next, mediumById(next.chambers[0].film.medium), aim === contrast ? ideal : optimum(aim, 0.95));
+      const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
+      return settled(next, mediumById(next.chambers[0].film.medium), known);
     });
-  const latest = useRef({ camera, edit });
-  latest.current = { camera, edit };
-  const [setField] = useState(() => (field: DesignField, value: number | null): string | null => {
-    const next = withField(latest.current.camera, field, value);
-    const refused = refusal(next, field, words);
-    if (refused !== null) return refused;
-    latest.current.edit(FIELD_WORDS[field], (now) => withField(now, field, value));
-    return null;
-  });
+  }, []);
+  const setField: SetField = useCallback(
+    (field, value) => {
+      const next = withField(latest.current.camera, field, value);
+      const refused = refusal(next, field, words);
+      if (refused !== null) return refused;
+      edit(FIELD_WORDS[field], (now) => withField(now, field, value));
+      return null;
+    },
+    [edit, words],
+  );
 
   usePageCommand({
     undo: () => send({ type: "undo" }),
@@ -87,13 +96,21 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
           <Drawing camera={camera} medium={reading.medium} setField={setField} />
           <Verdicts verdicts={reading.verdicts} onEdit={edit} />
         </div>
-        <Readings camera={camera} reading={reading} />
+        <div className="[contain:content]">
+          <Readings camera={camera} reading={reading} />
+        </div>
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <Measures camera={camera} setField={setField} onEdit={edit} />
-        <div className="grid min-w-0 gap-7">
-          <HoleRules camera={camera} reading={reading} onEdit={edit} />
-          <CoverageTable camera={camera} reading={reading} onEdit={edit} />
+        <div className={ASIDE}>
+          <Measures camera={camera} setField={setField} onEdit={edit} />
+        </div>
+        <div className="grid min-w-0 content-start gap-7">
+          <div className={ASIDE}>
+            <HoleRules {...later} onEdit={edit} />
+          </div>
+          <div className={ASIDE}>
+            <CoverageTable {...later} onEdit={edit} />
+          </div>
         </div>
       </div>
       <p className="mt-8 flex flex-wrap gap-3">
@@ -107,6 +124,9 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
     </main>
   );
 }
+
+/** Parts below the fold: kept true at every edit, but laid out only when they come into sight. */
+const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
 
 /** The words under which a size is undone. */
 const FIELD_WORDS: Readonly<Record<DesignField, string>> = {

@@ -58,7 +58,7 @@ export function Drawing({
 
   return (
     <figure className="sheet relative" data-drawing>
-      <div ref={frame} className="h-[min(36rem,calc(100vh-14.5rem))] min-h-96 w-full">
+      <div ref={frame} className="h-[min(36rem,calc(100vh-14.5rem))] min-h-96 w-full [contain:strict]">
         <SvgScene
           scene={scene}
           pixel={layout.pixel}

@@ -77,7 +77,7 @@ export function DrawingHandle({
     onMove(pull.field, sizeOf(pull.field) + sign * step * (event.shiftKey ? 10 : 1));
   };
   const value = fieldOf ? sizeOf(fieldOf.field) : 0;
-  const size = 6.5 * pixel;
+  const [x, y] = [at.x / pixel, at.y / pixel];
   return (
     <g
       role="slider"
@@ -93,16 +93,8 @@ export function DrawingHandle({
       onPointerCancel={end}
       onKeyDown={key}
     >
-      <circle cx={at.x} cy={at.y} r={22 * pixel} fill="transparent" />
-      <circle
-        cx={at.x}
-        cy={at.y}
-        r={size}
-        fill="var(--sb-card)"
-        stroke="var(--sb-action)"
-        strokeWidth={2}
-        vectorEffect="non-scaling-stroke"
-      />
+      <circle cx={x} cy={y} r={22} fill="transparent" />
+      <circle cx={x} cy={y} r={6.5} fill="var(--sb-card)" stroke="var(--sb-action)" strokeWidth={2} />
     </g>
   );
 }

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { type Camera, type HoleRule, solveRequest, withAim, withField } from "../../core/container/index.ts";
 import { timeFromLight } from "../../core/exposure/index.ts";
 import { resolution, schools } from "../../core/hole/index.ts";
@@ -21,7 +22,7 @@ interface RuleRow {
 const FULL_SUN_EV = 15;
 
 /** The published rules and the computed best hole side by side, with what each would give here. */
-export function HoleRules({
+export const HoleRules = memo(function HoleRules({
   camera,
   reading,
   onEdit,
@@ -131,7 +132,7 @@ export function HoleRules({
       </p>
     </Panel>
   );
-}
+});
 
 function takeOwn(mm: number | null, onEdit: EditDesign): string | null {
   if (mm === null || !(mm > 0) || mm > 10) return "A hole is above 0 and at most 10 mm.";

@@ -1,3 +1,4 @@
+import { useCallback } from "react";
 import { kinds } from "../../catalogue/kinds.ts";
 import { materials } from "../../catalogue/materials.ts";
 import { media } from "../../catalogue/media.ts";
@@ -49,6 +50,9 @@ const SHEET_FIELDS: readonly FieldRow[] = [
   { field: "film.height", label: "Sheet, up" },
 ];
 
+const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
+const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
+
 /** Every size of the design as an entry, with material, plate and paper. */
 export function Measures({
   camera,
@@ -61,6 +65,18 @@ export function Measures({
 }) {
   const { container } = camera;
   const { film, holes } = camera.chambers[0];
+  const chooseMaterial = useCallback(
+    (material: string) => onEdit("material", (now) => ({ ...now, container: { ...now.container, material } })),
+    [onEdit],
+  );
+  const choosePaper = useCallback((medium: string) => onEdit("paper", (now) => withFilm(now, { medium })), [onEdit]);
+  const choosePlate = useCallback(
+    (id: string) => {
+      const chosen = plates.find((row) => row.id === id);
+      if (chosen) setField("hole.plateThickness", chosen.thickness);
+    },
+    [setField],
+  );
   const box = container.shape === "box";
   const thickness = holes[0].plateThickness ?? 0;
   const plate = plates.find((row) => row.thickness === thickness);
@@ -81,12 +97,7 @@ export function Measures({
     <Panel title="Measures">
       <div className="grid gap-4">
         {rows(box ? BOX_FIELDS : ROUND_FIELDS)}
-        <Choice
-          label="Made of"
-          value={container.material ?? null}
-          options={materials}
-          onChoose={(material) => onEdit("material", (now) => ({ ...now, container: { ...now.container, material } }))}
-        />
+        <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />
         <label className="flex min-h-9 items-center gap-2">
           <input
             type="checkbox"
@@ -100,23 +111,15 @@ export function Measures({
           Inside painted flat black
         </label>
         {rows(SHEET_FIELDS)}
-        <Choice
-          label="Paper or film"
-          value={film.medium ?? null}
-          options={media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }))}
-          onChoose={(medium) => onEdit("paper", (now) => withFilm(now, { medium }))}
-        />
+        <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
         {rows(HOLE_FIELDS)}
         {box && rows([{ field: "hole.x", label: "Hole, right of the middle" }])}
         <Choice
           label="Plate"
           value={plate?.id ?? null}
           placeholder={`${thickness} mm`}
-          options={plates.map(({ id, name, thickness: mm }) => ({ id, name, note: `${mm} mm` }))}
-          onChoose={(id) => {
-            const chosen = plates.find((row) => row.id === id);
-            if (chosen) setField("hole.plateThickness", chosen.thickness);
-          }}
+          options={PLATES}
+          onChoose={choosePlate}
         />
         <p className="text-[0.83rem] text-quiet">
           Needles and cut metal are sharp: push away from your face and fold or clean every rim. {kindHint(camera)}

@@ -1,4 +1,3 @@
-import { formats } from "../../catalogue/formats.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
 import {
@@ -11,7 +10,6 @@ import {
 import type { Medium } from "../../core/exposure/index.ts";
 import type { Optimum } from "../../core/hole/index.ts";
 import { judge, type Verdict } from "../../core/judgement/index.ts";
-import { type Coverage, coverage } from "../../core/sheet/index.ts";
 import { type SolveResult, solve } from "../../core/solve/index.ts";
 
 /** Everything the Bench says about a design. */
@@ -21,11 +19,10 @@ export interface Reading {
   readonly diameter: number;
   readonly faults: readonly DesignFault[];
   readonly verdicts: readonly Verdict[];
-  readonly coverage: readonly Coverage[];
 }
 
 /**
- * Reads a design: one `solve`, the faults, verdicts and all formats.
+ * Reads a design: one `solve`, the faults, the verdicts.
  *
  * @param camera design with positive sizes
  * @param ideal optimum for the design's contrast
@@ -49,6 +46,5 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords): 
       words,
       plates: plates.map(({ thickness }) => thickness),
     }),
-    coverage: coverage(camera, medium, formats),
   };
 }

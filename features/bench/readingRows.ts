@@ -1,3 +1,4 @@
+import { formats } from "../../catalogue/formats.ts";
 import type { Camera } from "../../core/container/index.ts";
 import { measuredDiameter } from "../../core/container/index.ts";
 import { formatFNumber, formatTime } from "../../core/units/index.ts";
@@ -35,7 +36,7 @@ export function readingRows(camera: Camera, reading: Reading, words: Words): rea
     circleRow(reading, words),
     detailRow(reading, words),
     openingRow(camera, reading, words),
-    usedRow(camera, reading, words),
+    usedRow(camera, words),
   ];
 }
 
@@ -139,9 +140,9 @@ function openingRow(camera: Camera, { result }: Reading, words: Words): ReadingR
   };
 }
 
-function usedRow(camera: Camera, { coverage }: Reading, words: Words): ReadingRow {
+function usedRow(camera: Camera, words: Words): ReadingRow {
   const { film } = camera.chambers[0];
-  const format = coverage.find((row) => row.format.id === film.format)?.format;
+  const format = formats.find(({ id }) => id === film.format);
   const size = `${words(film.width)} × ${words(film.height)}`;
   if (format === undefined) {
     return { id: "used", name: "Sheet", figure: "own size", sentence: `${size}, cut as you like.` };

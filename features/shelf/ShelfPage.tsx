@@ -6,7 +6,7 @@ import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { useLive } from "../../ui/useLive.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
-import { type ImportReport, saveEverything, takeIn } from "./fileExchange.ts";
+import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
 
 /** Height of the tallest camera on the Shelf, pixels. */
@@ -22,6 +22,8 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const picker = useRef<HTMLInputElement>(null);
   const { revalidate } = useRevalidator();
   const take = async (files: FileList | null): Promise<void> => {
+    // Zip and its checks are fetched when they are needed.
+    const { takeIn } = await import("./fileExchange.ts");
     for (const file of files ?? []) setReport(await takeIn(file));
     await revalidate();
   };
@@ -55,7 +57,10 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           <Button onClick={() => picker.current?.click()}>
             <FolderInput size={16} aria-hidden /> Open a file
           </Button>
-          <Button onClick={() => void saveEverything()} disabled={cameras.length === 0}>
+          <Button
+            onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything())}
+            disabled={cameras.length === 0}
+          >
             <Download size={16} aria-hidden /> Save everything
           </Button>
           <input
