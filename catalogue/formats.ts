@@ -6,7 +6,11 @@ const CENTIMETRE = "nominal centimetre size; common practice";
 const FRAME_135 = "frame on 135 film (ISO 1007); frame size from memory";
 const FRAME_120 = "frame on 120 film (ISO 732); frame size from memory";
 
-const inches = (a: number, b: number): { width: number; height: number } => ({ width: a * 25.4, height: b * 25.4 });
+const inches = (a: number, b: number): { width: number; height: number } => ({
+  // In tenths first: 7 × 25.4 is not 177.8 in floating point.
+  width: Math.round(a * 2540) / 100,
+  height: Math.round(b * 2540) / 100,
+});
 
 const sheets: readonly SheetFormat[] = [
   { id: "in-8x10", name: "8×10 in", ...inches(10, 8), kind: "sheet", source: INCH },

@@ -13,7 +13,7 @@ export {
 } from "./cameras.ts";
 export { addDemo } from "./demo.ts";
 export { countExposures, listExposures, removeExposure, saveExposure } from "./exposures.ts";
-export { type StorageFailure, type StorageReason } from "./failure.ts";
+export type { StorageFailure, StorageReason } from "./failure.ts";
 export { subscribe } from "./live.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { type RunningExposure, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";

@@ -4,6 +4,7 @@ export { hatchedRing, hatchedStrip } from "./hatching.ts";
 export {
   arcPoints,
   type LabelMark,
+  type LineMark,
   label,
   line,
   type Mark,

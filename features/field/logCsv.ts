@@ -2,6 +2,9 @@ import Papa from "papaparse";
 import { media } from "../../catalogue/media.ts";
 import type { Exposure } from "../../core/document/index.ts";
 
+/** What a spreadsheet would take for a formula, also over several lines. */
+const FORMULA = /^[=+\-@\t\r][\s\S]*$/;
+
 /** The log as CSV (RFC 4180, UTF-8): header in words, ISO times, formulas disarmed. */
 export function logCsv(exposures: readonly Exposure[]): string {
   const rows = exposures.map((shot) => ({
@@ -17,5 +20,5 @@ export function logCsv(exposures: readonly Exposure[]): string {
     "Given seconds": shot.seconds,
     Note: shot.note ?? "",
   }));
-  return Papa.unparse(rows, { newline: "\r\n", escapeFormulae: true });
+  return Papa.unparse(rows, { newline: "\r\n", escapeFormulae: FORMULA });
 }

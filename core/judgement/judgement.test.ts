@@ -1,0 +1,87 @@
+import { type Camera, designFaults, settled, solveRequest, withField, withHole } from "../container/index.ts";
+import { solve } from "../solve/index.ts";
+import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
+import { judge, type Verdict } from "./index.ts";
+
+function verdicts(camera: Camera): readonly Verdict[] {
+  return judge({
+    camera,
+    light: PAPER_LIGHT,
+    ideal,
+    result: solve(solveRequest(camera, PAPER_LIGHT), ideal),
+    faults: designFaults(camera, inMm),
+    words: inMm,
+    plates: [0.1, 0.05, 0.016, 0.25],
+  });
+}
+
+/** The design after pressing a verdict's button. */
+function mended(camera: Camera, id: string): Camera {
+  const verdict = verdicts(camera).find((each) => each.id === id);
+  if (!verdict) throw new Error(`no verdict ${id} among ${verdicts(camera).map((each) => each.id)}`);
+  return settled(verdict.fix.apply(camera), PAPER_LIGHT, ideal);
+}
+
+const box = testCamera("flat-box", { depth: 120, openingDiameter: 8 });
+const can = testCamera("curled-can");
+
+const CASES: readonly (readonly [id: string, camera: Camera])[] = [
+  ["fault-film.width", withField(box, "container.width", 100)],
+  ["fault-film.height", withField(box, "container.height", 90)],
+  ["fault-film.x", withField(box, "film.x", 30)],
+  ["fault-film.y", withField(box, "film.y", 30)],
+  ["fault-film.slide", withField(can, "film.slide", 30)],
+  ["fault-hole.x", withField(box, "hole.x", 100)],
+  ["fault-hole.above", withField(box, "hole.above", 500)],
+  ["fault-hole.openingDiameter", withField(box, "hole.openingDiameter", 0.1)],
+  ["plate-cuts", withField(can, "hole.plateThickness", 0.1)],
+  ["opening-cuts", withField(withField(box, "container.wall", 8), "hole.openingDiameter", 4)],
+  ["dark-corners", testCamera("flat-box", { depth: 50 })],
+  ["hole-outside-band", withField(box, "hole.diameter", 0.8)],
+  ["not-black", { ...box, container: { ...box.container, material: "tin metal", insideBlack: false } }],
+  ["hole-off-level", withHole(can, { y: 10 })],
+];
+
+describe("verdicts", () => {
+  test.each(CASES)("%s is found, and its button mends it", (id, camera) => {
+    const found = verdicts(camera).find((each) => each.id === id);
+    expect(found?.sentence).toMatch(/\.$/);
+    expect(found?.fix.label.length).toBeGreaterThan(5);
+    expect(verdicts(mended(camera, id)).map((each) => each.id)).not.toContain(id);
+  });
+
+  test("worst first", () => {
+    const order = verdicts({
+      ...withField(can, "container.height", 100),
+      container: { ...can.container, height: 100, material: "tin metal", insideBlack: false },
+    }).map(({ weight }) => weight);
+    expect(order).toEqual(
+      [...order].sort((a, b) => ["stop", "warn", "note"].indexOf(a) - ["stop", "warn", "note"].indexOf(b)),
+    );
+    expect(order[0]).toBe("stop");
+  });
+
+  test("a good camera has none", () => {
+    const good = settled(
+      withField(testCamera("flat-box", { depth: 150 }), "hole.diameter", ideal.constant * Math.sqrt(440e-6 * 150)),
+      PAPER_LIGHT,
+      ideal,
+    );
+    expect(verdicts(good)).toEqual([]);
+  });
+
+  test("a hole that came out at another size: the box moves to the distance it suits", () => {
+    const measured = withField(box, "hole.measured", 0.25);
+    expect(mended(measured, "hole-outside-band").chambers[0].film.distance).toBeCloseTo(
+      0.25 ** 2 / (ideal.constant ** 2 * 440e-6),
+      0,
+    );
+  });
+
+  test("in a can a hole outside the band is made anew, since its distance is fixed", () => {
+    const measured = withField(can, "hole.measured", 0.6);
+    const fixed = mended(measured, "hole-outside-band");
+    expect(fixed.measurements).toEqual([]);
+    expect(fixed.container).toEqual(can.container);
+  });
+});

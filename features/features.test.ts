@@ -1,0 +1,144 @@
+import Papa from "papaparse";
+import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { formats } from "../catalogue/formats.ts";
+import { kinds } from "../catalogue/kinds.ts";
+import { lightTable } from "../catalogue/lightTable.ts";
+import { materials } from "../catalogue/materials.ts";
+import { media, mediumById } from "../catalogue/media.ts";
+import { plates } from "../catalogue/plates.ts";
+import { type Camera, designFaults } from "../core/container/index.ts";
+import { parseCamera, parseExposure } from "../core/document/index.ts";
+import { isoWithOffset, readableTime } from "../ui/localTime.ts";
+import { fileName } from "../ui/saveFile.ts";
+import { logCsv } from "./field/logCsv.ts";
+import { suggest } from "./field/suggestion.ts";
+import { startForm, withFormat } from "./shelf/newCameraForm.ts";
+import { readNewCamera } from "./shelf/readNewCamera.ts";
+
+describe("catalogue", () => {
+  test.each([
+    ["formats", formats],
+    ["media", media],
+    ["light table", lightTable],
+    ["plates", plates],
+    ["kinds", kinds],
+    ["materials", materials],
+  ])("%s: every row has its own id and a source", (_, rows: readonly { id: string; source: string }[]) => {
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+    for (const { source } of rows) expect(source.length).toBeGreaterThan(5);
+  });
+
+  test("A sizes follow ISO 216: A4 210 × 297, each half of the one before, 1 : √2", () => {
+    const a = (id: string) => formats.find((row) => row.id === id) ?? { width: 0, height: 0 };
+    expect([a("iso-a4").width, a("iso-a4").height]).toEqual([297, 210]);
+    expect(a("iso-a5").width).toBe(a("iso-a4").height);
+    expect(a("iso-a6").width).toBe(a("iso-a5").height);
+    expect(a("iso-a4").width / a("iso-a4").height).toBeCloseTo(Math.SQRT2, 2);
+  });
+
+  test("inch sizes are exact at 25.4; 5×7 is 177.8 × 127; half of 8×10 is 5×8", () => {
+    expect(formats.find(({ id }) => id === "in-5x7")).toMatchObject({ width: 177.8, height: 127 });
+    const half = formats.find(({ id }) => id === "in-8x10-half");
+    expect([half?.width, half?.height]).toEqual([8 * 25.4, 5 * 25.4]);
+  });
+
+  test("a 35 mm frame takes eight perforations of 4.75 mm (ISO 1007): 36 mm and 2 mm between frames", () => {
+    const frame = formats.find(({ id }) => id === "film-24x36");
+    expect(8 * 4.75).toBe(38);
+    expect(frame?.width).toBe(38 - 2);
+  });
+
+  test("light table: full sun EV 15, brightest first", () => {
+    expect(lightTable.find(({ id }) => id === "sun")?.ev).toBe(15);
+    expect(lightTable.map(({ ev }) => ev)).toEqual(lightTable.map(({ ev }) => ev).sort((a, b) => b - a));
+  });
+
+  test("the demonstration cameras and shots are valid and can be built", () => {
+    for (const camera of thistleRow.cameras) {
+      expect(parseCamera(camera)).toEqual({ ok: true, value: camera });
+      expect(designFaults(camera, String)).toEqual([]);
+    }
+    for (const shot of thistleRow.exposures) expect(parseExposure(shot).ok).toBe(true);
+  });
+});
+
+describe("new camera", () => {
+  test.each(["flat-box", "curled-can", "far-wall-tin", "canister"] as const)(
+    "%s: the form as first shown makes a camera, in mm and in inches",
+    (kind) => {
+      for (const unit of ["mm", "in"] as const) {
+        const read = readNewCamera(startForm(kind, unit, "Tin"), unit, "id", "now");
+        expect(read.errors).toEqual({});
+        expect(read.camera && parseCamera(read.camera).ok).toBe(true);
+      }
+    },
+  );
+
+  test("each wrong entry has its own sentence, and the others are still judged", () => {
+    const form = { ...startForm("flat-box", "mm", ""), width: "0", depth: "deep", sheetHeight: "300", opening: "0.1" };
+    const { errors, camera } = readNewCamera(form, "mm", "id", "now");
+    expect(camera).toBeNull();
+    expect(Object.keys(errors).sort()).toEqual(["depth", "name", "width"].sort());
+    const wider = readNewCamera({ ...form, width: "165", depth: "70" }, "mm", "id", "now");
+    expect(Object.keys(wider.errors).sort()).toEqual(["name", "sheetHeight"].sort());
+  });
+
+  test("another sheet fills in its size the way round that goes in, or the piece that does", () => {
+    const form = startForm("curled-can", "mm", "Tin");
+    expect(withFormat(form, "in-4x5", "mm", "nominal")).toMatchObject({
+      sheetWidth: "127 mm",
+      sheetHeight: "101.6 mm",
+    });
+    expect(withFormat({ ...form, height: "110" }, "in-5x7", "mm", "fitting")).toMatchObject({
+      sheetWidth: "177.8 mm",
+      sheetHeight: "110 mm",
+    });
+  });
+});
+
+describe("suggested time", () => {
+  const [tin] = thistleRow.cameras as readonly [Camera, ...Camera[]];
+  const film = mediumById("film-pan-400");
+
+  test("by meter: the sum’s factors and offset, and long times on film", () => {
+    const meter = { by: "meter", seconds: "2", fNumber: "90.8", iso: "12" } as const;
+    const got = suggest(tin, mediumById("rc-graded"), 12, meter, 1);
+    const ratio = (70 / 0.31 / 90.8) ** 2;
+    expect(got.ok && got.value.seconds).toBeCloseTo(2 * ratio * 2, 9);
+    const slow = suggest(tin, film, 400, { by: "table", row: "home-lamps" }, 0);
+    expect(slow.ok && slow.value.seconds).toBeCloseTo((slow.ok ? slow.value.metered : 0) ** 1.3, 9);
+    expect(slow.ok && slow.value.sum.at(-1)).toMatch(/long times need more/);
+  });
+
+  test.each([
+    ["seconds", { seconds: "soon" }],
+    ["fNumber", { fNumber: "wide" }],
+    ["iso", { iso: "0" }],
+  ] as const)("a meter entry that can’t be read is named: %s", (field, change) => {
+    const got = suggest(tin, film, 400, { by: "meter", seconds: "1", fNumber: "8", iso: "100", ...change }, 0);
+    expect(!got.ok && got.error.field).toBe(field);
+  });
+});
+
+test("the log’s CSV keeps quotes and line breaks, and disarms formulas (RFC 4180)", () => {
+  const csv = logCsv([
+    {
+      id: "1",
+      cameraId: "c",
+      cameraName: 'Tin "A"',
+      openedAt: "2026-01-02T03:04:05+00:00",
+      seconds: 3,
+      note: "=1+1\nnext",
+    },
+  ]);
+  expect(csv.split("\r\n")[0]).toMatch(/^Camera,Opened,Subject,/);
+  const [row] = Papa.parse<Record<string, string>>(csv, { header: true }).data;
+  expect(row).toMatchObject({ Camera: 'Tin "A"', Opened: "2026-01-02T03:04:05+00:00", Note: "'=1+1\nnext" });
+});
+
+test("times carry this place’s offset and are shown as they were there; file names are plain", () => {
+  expect(isoWithOffset(new Date("2026-06-13T15:20:00Z"))).toMatch(/^2026-06-1[234]T\d\d:20:00[+-]\d\d:\d\d$/);
+  expect(Date.parse(isoWithOffset(new Date(1.7e12)))).toBe(1.7e12);
+  expect(readableTime("2026-06-13T16:20:00+01:00")).toBe("13 Jun 2026, 16:20");
+  expect(fileName("Hat box: No. 2", ".pdf")).toBe("hat-box-no-2.pdf");
+});
