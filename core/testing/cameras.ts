@@ -1,8 +1,8 @@
 import { type Camera, type CameraKind, newCamera, settled } from "../container/index.ts";
-import { optimum } from "../hole/index.ts";
+import { type Optimum, optimum } from "../hole/index.ts";
 
 export const PAPER_LIGHT = { wavelengthNm: 440, iso: 6 } as const;
-export const ideal = optimum(0.2, 0.95);
+export const ideal: Optimum = optimum(0.2, 0.95);
 export const inMm = (mm: number): string => `${Math.round(mm * 100) / 100} mm`;
 
 const SIZES: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
