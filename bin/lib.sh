@@ -21,7 +21,9 @@ install_packages() {
   want=$(node -e 'const c=require("crypto"),f=require("fs");process.stdout.write(c.createHash("sha256").update(f.readFileSync("package-lock.json")).digest("hex"))')
   if [ "$(cat node_modules/.still-box-lock 2>/dev/null || true)" != "$want" ]; then
     echo "Installing packages (once) ..."
-    npm ci --no-audit --no-fund --loglevel=error || stop "the packages could not be installed; is the npm registry reachable?"
+    # Not `npm ci`: it refuses a lock file that leaves out other systems' builds of optional packages. The versions come
+    # from package-lock.json all the same, and --no-save leaves that file as it is.
+    npm install --no-save --no-audit --no-fund --loglevel=error || stop "the packages could not be installed; is the npm registry reachable?"
     printf '%s' "$want" >node_modules/.still-box-lock
   fi
 }

@@ -107,6 +107,11 @@ function SaveMark({ design }: { readonly design: Design }) {
       className={cx("max-w-80 text-[0.87rem]", failed ? "text-action" : "text-quiet")}
     >
       {text}
+      {failed && (
+        <button type="button" className="ml-2 underline underline-offset-4" onClick={design.retry}>
+          Try again
+        </button>
+      )}
     </p>
   );
 }

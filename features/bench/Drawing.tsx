@@ -58,7 +58,7 @@ export function Drawing({
 
   return (
     <figure className="sheet relative" data-drawing>
-      <div ref={frame} className="h-[min(36rem,calc(100vh-14.5rem))] min-h-96 w-full [contain:strict]">
+      <div ref={frame} className="h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]">
         <SvgScene
           scene={scene}
           pixel={layout.pixel}
@@ -90,8 +90,8 @@ export function Drawing({
         />
       )}
       <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
-        <span>{refusal ?? "Drag a round handle or use the arrow keys; press a figure to type over it."}</span>
-        <span>sizes in {unit} · walls drawn thicker than they are · blue lines: stops lost on the sheet</span>
+        <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
+        <span>sizes in {unit} · walls drawn thick · blue lines: stops lost</span>
       </figcaption>
     </figure>
   );

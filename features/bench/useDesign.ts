@@ -17,6 +17,8 @@ export interface Design {
   readonly saveState: SaveState;
   readonly edit: (label: string, change: (camera: Camera) => Camera) => void;
   readonly send: (action: Exclude<BenchAction, { type: "edit" }>) => void;
+  /** Tries again to store what could not be stored. */
+  readonly retry: () => void;
 }
 
 interface Pending {
@@ -37,6 +39,7 @@ export function useDesign(loaded: Camera): Design {
   const live = useLive<Awaited<ReturnType<typeof getCamera>>>({ ok: true, value: loaded }, query);
   const [camera, setCamera] = useState(loaded);
   const hand = useRef<Pending>({ base: loaded, camera: loaded, label: null, timer: null });
+  const lastStored = useRef(loaded);
   const submit = useRef(fetcher.submit);
   submit.current = fetcher.submit;
 
@@ -53,18 +56,31 @@ export function useDesign(loaded: Camera): Design {
       method: "post",
       encType: "application/json",
     });
-    if (hand.current.label === null) strikeUnsaved();
   }, []);
 
   const stored = live.ok ? live.value : null;
   useEffect(() => {
     const now = hand.current;
     if (stored === null || stored === now.base) return;
+    lastStored.current = stored;
     const inHand = now.label === null ? [] : changesBetween(now.base, now.camera);
     now.base = stored;
     now.camera = withChanges(stored, inHand, "redo");
     setCamera(now.camera);
   }, [stored]);
+
+  const answer = fetcher.data;
+  useEffect(() => {
+    const now = hand.current;
+    if (answer === undefined) return;
+    if (answer.failed === null) {
+      if (now.label === null) strikeUnsaved();
+      return;
+    }
+    // Not stored: the change stays in hand, and the next edit (or a press on “Try again”) sends it along.
+    now.base = lastStored.current;
+    now.label ??= "edits";
+  }, [answer]);
 
   useEffect(() => {
     const leave = (): void => void flush();
@@ -98,7 +114,8 @@ export function useDesign(loaded: Camera): Design {
     [flush],
   );
 
+  const retry = useCallback(() => void flush(), [flush]);
   const failed = fetcher.data?.failed ?? (live.ok ? null : live.error);
   const waiting = hand.current.label !== null || fetcher.state !== "idle";
-  return { camera, saveState: failed ?? (waiting ? "saving" : "saved"), edit, send };
+  return { camera, saveState: failed ?? (waiting ? "saving" : "saved"), edit, send, retry };
 }

@@ -48,9 +48,9 @@ export function MethodPage({
       </Panel>
       <Panel title="Time">
         <p className="max-w-prose">
-          t = N²·100 / (S·2^EV) from the light table (ISO 2720:1974), or t = t_m·(N/N_m)²·(S_m/S)·2^offset from a meter.
-          In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6; the saying “f/16 at 1/ISO” would give 72 s,
-          because it rounds full sun down to EV 14.6.
+          From the light table t = N²·100 / (S·2<sup>EV</sup>) (ISO 2720:1974); from a meter that reads t₀ at N₀ and S₀,
+          t = t₀·(N/N₀)²·(S₀/S)·2<sup>offset</sup>. In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6;
+          the saying “f/16 at 1/ISO” would give 72 s, because it rounds full sun down to EV 14.6.
         </p>
       </Panel>
       <Panel title="Light table">
