@@ -27,21 +27,21 @@ export function Shell({
   useEffect(() => {
     void askToPersist();
   }, []);
-  useEffect(
-    () =>
-      tinykeys(window, {
-        "$mod+KeyK": (event) => {
-          event.preventDefault();
-          setOverlay("palette");
-        },
-        "Shift+?": (event) => {
-          if (isTyping(event)) return;
-          event.preventDefault();
-          setOverlay("shortcuts");
-        },
-      }),
-    [],
-  );
+  useEffect(() => {
+    const showKeys = (event: KeyboardEvent): void => {
+      if (isTyping(event)) return;
+      event.preventDefault();
+      setOverlay("shortcuts");
+    };
+    return tinykeys(window, {
+      "$mod+KeyK": (event) => {
+        event.preventDefault();
+        setOverlay("palette");
+      },
+      "?": showKeys,
+      "Shift+?": showKeys,
+    });
+  }, []);
   return (
     <div className={cx("min-h-screen", busy && "cursor-progress")}>
       <Ruler current={params.id ?? known}>

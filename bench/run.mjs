@@ -1,21 +1,20 @@
 // Prints the figures of DESIGN's bars that exist so far. Needs a build (`npm run build`) and Chromium.
-import { spawn } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
 import { gzipSync } from "node:zlib";
 import { build } from "esbuild";
-import puppeteer from "puppeteer-core";
-
-const PORT = 4690;
-const ADDRESS = `http://localhost:${PORT}`;
+import { onStage } from "../scripts/stage.mjs";
 
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.floor(share * (values.length - 1))];
 const row = (what, figure, bar) => console.log(`${what.padEnd(58)} ${figure.padStart(18)}   bar ${bar}`);
 
 await solveFigures();
-await browserFigures();
+await onStage(4690, async (browser, address) => {
+  await firstLoad(browser, address);
+  for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin"]) await edits(browser, address, id);
+});
 
 async function solveFigures() {
   const out = join(mkdtempSync(join(tmpdir(), "still-box-bench-")), "solve.mjs");
@@ -52,44 +51,7 @@ async function solveFigures() {
   row("solve: very first call (builds its table)", `${times[0].toFixed(1)} ms`, "-");
 }
 
-async function browserFigures() {
-  const server = spawn(process.execPath, ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"], {
-    env: { ...process.env, NODE_ENV: "production", PORT: String(PORT), STILL_BOX_DEMO: "1" },
-    stdio: "ignore",
-  });
-  const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-    args: [
-      "--headless",
-      "--no-sandbox",
-      "--disable-gpu",
-      "--disable-quic",
-      "--no-first-run",
-      "--disable-background-networking",
-      "--disable-component-update",
-      "--disable-sync",
-    ],
-  });
-  try {
-    for (let attempt = 0; attempt < 100; attempt++) {
-      if (
-        await fetch(ADDRESS).then(
-          (answer) => answer.ok,
-          () => false,
-        )
-      )
-        break;
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    await firstLoad(browser);
-    for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin"]) await edits(browser, id);
-  } finally {
-    await browser.close();
-    server.kill();
-  }
-}
-
-async function firstLoad(browser) {
+async function firstLoad(browser, address) {
   const paints = [];
   let scripts = 0;
   for (let visit = 0; visit < 5; visit++) {
@@ -106,7 +68,7 @@ async function firstLoad(browser) {
         window.largestPaint = list.getEntries().at(-1)?.startTime;
       }).observe({ type: "largest-contentful-paint", buffered: true });
     });
-    await page.goto(ADDRESS, { waitUntil: "networkidle0" });
+    await page.goto(address, { waitUntil: "networkidle0" });
     await page.waitForSelector("main li");
     await new Promise((resolve) => setTimeout(resolve, 300));
     paints.push(await page.evaluate(() => window.largestPaint));
@@ -122,12 +84,12 @@ async function firstLoad(browser) {
 }
 
 /** A key on a handle → state, solve, verdicts, drawing, all readings in the DOM, styles and layout done. The two tables below follow in a later task. */
-async function edits(browser, id) {
+async function edits(browser, address, id) {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport({ width: 1280, height: 800 });
-  await page.goto(ADDRESS, { waitUntil: "networkidle0" });
-  await page.goto(`${ADDRESS}/cameras/${id}`, { waitUntil: "networkidle0" });
+  await page.goto(address, { waitUntil: "networkidle0" });
+  await page.goto(`${address}/cameras/${id}`, { waitUntil: "networkidle0" });
   await page.waitForSelector("[data-handle]");
   const times = await page.evaluate(async () => {
     const figure = () => document.querySelector('[data-reading="fNumber"] dd').textContent;

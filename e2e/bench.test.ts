@@ -37,6 +37,16 @@ describe("Bench", () => {
     await maker.sees("[role=alert]", /above 0/);
   });
 
+  test("inches and millimetres are a press apart; a bare number is read in the unit shown", async () => {
+    const maker = await atTheBench();
+    await maker.press("in");
+    await maker.holds("container.depth", "2.7559 in");
+    await maker.type("Depth inside", "3");
+    expect(await maker.value("Depth inside")).toBe("3 in");
+    await maker.press("mm");
+    await maker.holds("container.depth", "76.2 mm");
+  });
+
   test("handles: arrow keys, Shift for ten, mouse, finger; the drawing and readings follow", async () => {
     const maker = await atTheBench();
     const { page } = maker;

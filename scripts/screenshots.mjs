@@ -1,10 +1,7 @@
 // Renews docs/screenshots from the demonstration data. Needs a build (`npm run build`) and Chromium.
-import { spawn } from "node:child_process";
 import { mkdir } from "node:fs/promises";
-import puppeteer from "puppeteer-core";
+import { onStage } from "./stage.mjs";
 
-const PORT = 4691;
-const ADDRESS = `http://localhost:${PORT}`;
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const TIN = "/cameras/thistle-biscuit-tin";
@@ -24,45 +21,18 @@ const SHOTS = [
   ["method", "/method", DESK],
 ];
 
-const server = spawn(process.execPath, ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"], {
-  env: { ...process.env, NODE_ENV: "production", PORT: String(PORT), STILL_BOX_DEMO: "1" },
-  stdio: "ignore",
-});
-const browser = await puppeteer.launch({
-  executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-  args: [
-    "--headless",
-    "--no-sandbox",
-    "--disable-gpu",
-    "--no-first-run",
-    "--disable-background-networking",
-    "--disable-sync",
-  ],
-});
-try {
+await onStage(4691, async (browser, address) => {
   const page = await browser.newPage();
-  for (let attempt = 0; attempt < 100; attempt++) {
-    if (
-      await page.goto(ADDRESS, { waitUntil: "networkidle0" }).then(
-        () => true,
-        () => false,
-      )
-    )
-      break;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
+  await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
   for (const [name, path, { width, height, scroll = 0, dark = false }] of SHOTS) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
-    await page.goto(ADDRESS + path, { waitUntil: "networkidle0" });
+    await page.goto(address + path, { waitUntil: "networkidle0" });
     await page.evaluate((y) => window.scrollTo(0, y), scroll);
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     console.log(`docs/screenshots/${name}.png`);
   }
-} finally {
-  await browser.close();
-  server.kill();
-}
+});

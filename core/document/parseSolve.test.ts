@@ -66,6 +66,14 @@ describe("requests of POST /api/solve", () => {
     expect(paths({ radius: 30, width: 189 })).toEqual(["/film/width"]);
   });
 
+  test("“best” is a diameter too: an opening smaller than it is refused", () => {
+    const parsed = parseSolve({ ...GOOD, hole: { diameter: "best", openingDiameter: 0.3 } });
+    expect(!parsed.ok && parsed.error).toEqual([
+      { path: "/hole/openingDiameter", message: expect.stringMatching(/at least the hole’s diameter, 0\.34/) },
+    ]);
+    expect(parseSolve({ ...GOOD, hole: { diameter: "best", openingDiameter: 0.35 } }).ok).toBe(true);
+  });
+
   test("unknown fields pass, “best” passes, a missing light passes", () => {
     expect(parseSolve({ ...GOOD, hole: { diameter: "best", colour: "red" }, note: 1 }).ok).toBe(true);
   });

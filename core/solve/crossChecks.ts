@@ -1,4 +1,5 @@
 import type { Fault } from "./fault.ts";
+import { opticalModel } from "./model.ts";
 import type { FilmSpec, HoleSpec, SolveRequest } from "./request.ts";
 
 /** The longest sheet a cylinder of this radius takes: once round. A hair of rounding is let through. */
@@ -11,7 +12,11 @@ const ONCE_ROUND = 2 * Math.PI * (1 + 1e-12);
  * @returns faults, empty when all is well
  */
 export function crossChecks(request: SolveRequest): readonly Fault[] {
-  return [...holeFaults(request.hole, "/hole"), ...filmFaults(request.film, "/film")];
+  const film = filmFaults(request.film, "/film");
+  if (film.length > 0) return [...holeFaults(request.hole, "/hole"), ...film];
+  // “best” stands for a diameter too: the opening has to be as wide as that.
+  const { diameter } = opticalModel(request).aperture;
+  return holeFaults({ ...request.hole, diameter }, "/hole");
 }
 
 /** Faults of one hole, with paths below `path`. */
@@ -21,7 +26,7 @@ export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
   return [
     {
       path: `${path}/openingDiameter`,
-      message: `must be at least the hole’s diameter, ${diameter} mm (or null when nothing cuts)`,
+      message: `must be at least the hole’s diameter, ${Number(diameter.toFixed(4))} mm (or null when nothing cuts)`,
     },
   ];
 }

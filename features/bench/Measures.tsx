@@ -14,6 +14,7 @@ import {
 import { Choice } from "../../ui/Choice.tsx";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { Panel } from "../../ui/Panel.tsx";
+import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 
 interface FieldRow {
@@ -94,7 +95,7 @@ export function Measures({
     </div>
   );
   return (
-    <Panel title="Measures">
+    <Panel title="Measures" aside={<UnitSwitch />}>
       <div className="grid gap-4">
         {rows(box ? BOX_FIELDS : ROUND_FIELDS)}
         <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />

@@ -1,7 +1,13 @@
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { cx } from "../../ui/cx.ts";
+import { Segments } from "../../ui/Segments.tsx";
 import { MeterEntry } from "./MeterEntry.tsx";
 import type { LightSource, MeterFault } from "./suggestion.ts";
+
+const WAYS = [
+  { id: "table", name: "Light by eye" },
+  { id: "meter", name: "Light by meter" },
+] as const;
 
 /** The light, judged by eye from the table or read off a meter. */
 export function LightPanel({
@@ -23,26 +29,14 @@ export function LightPanel({
     onSource(by === "table" ? { by, row: "sun" } : { by, seconds: "1/60", fNumber: "f/16", iso: String(iso) });
   return (
     <>
-      <div role="radiogroup" aria-label="Light by" className="mb-2 flex border border-ink">
-        {(["table", "meter"] as const).map((by) => (
-          <label
-            key={by}
-            className={cx(
-              "flex min-h-11 grow cursor-pointer items-center justify-center has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action",
-              source.by === by ? "bg-tape text-on-tape" : "bg-card",
-            )}
-          >
-            <input
-              type="radio"
-              name="light-by"
-              className="sr-only"
-              checked={source.by === by}
-              onChange={() => change(by)}
-            />
-            {by === "table" ? "Light by eye" : "Light by meter"}
-          </label>
-        ))}
-      </div>
+      <Segments
+        label="Light by"
+        name="light-by"
+        value={source.by}
+        options={WAYS}
+        className="mb-2 min-h-11"
+        onChoose={change}
+      />
       {source.by === "table" ? (
         <LightRows row={source.row} onPick={(row) => onSource({ by: "table", row })} />
       ) : (

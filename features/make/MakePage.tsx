@@ -4,13 +4,14 @@ import { Link } from "react-router";
 import { formats } from "../../catalogue/formats.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { type Camera, designFaults, measuredDiameter, targetDiameter } from "../../core/container/index.ts";
-import { cutParts, layOut, PAPERS, type Part } from "../../core/cutsheet/index.ts";
+import { cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
 import { optimum } from "../../core/hole/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { Segments } from "../../ui/Segments.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useNotify } from "../../ui/Toaster.tsx";
@@ -21,7 +22,7 @@ import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";
 export function MakePage({ camera, today }: { readonly camera: Camera; readonly today: string }) {
   const words = useLengthWords();
   const notify = useNotify();
-  const [paperId, setPaperId] = useState<string>("a4");
+  const [paperId, setPaperId] = useState<Paper["id"]>("a4");
   const [shown, setShown] = useState(0);
   const [busy, setBusy] = useState(false);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? PAPERS[0];
@@ -49,7 +50,7 @@ export function MakePage({ camera, today }: { readonly camera: Camera; readonly 
           <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
         </div>
         <div className="flex flex-wrap items-end gap-2">
-          <PaperChoice value={paperId} onChoose={setPaperId} />
+          <Segments label="Printer’s paper" name="paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
           <Button look="action" onClick={() => void savePdf()} disabled={busy}>
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF, all pages"}
           </Button>
@@ -186,31 +187,4 @@ function partScene(part: Part): Scene {
     bounds: { x: -AROUND, y: -AROUND, width: part.width + 2 * AROUND, height: part.height + 2 * AROUND },
     marks: part.marks,
   };
-}
-
-function PaperChoice({ value, onChoose }: { readonly value: string; readonly onChoose: (id: string) => void }) {
-  return (
-    <fieldset className="flex border border-ink">
-      <legend className="sr-only">Printer’s paper</legend>
-      {PAPERS.map(({ id, name }) => (
-        <label
-          key={id}
-          className={cx(
-            "flex min-h-9 cursor-pointer items-center px-3",
-            value === id ? "bg-tape text-on-tape" : "bg-card",
-          )}
-        >
-          <input
-            type="radio"
-            name="paper"
-            value={id}
-            className="sr-only"
-            checked={value === id}
-            onChange={() => onChoose(id)}
-          />
-          {name}
-        </label>
-      ))}
-    </fieldset>
-  );
 }

@@ -15,6 +15,7 @@ import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
+import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import { type NewCameraField, type NewCameraForm, readNewCamera } from "./readNewCamera.ts";
 
@@ -76,7 +77,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
         }}
       >
         <div className="grid content-start gap-6">
-          <Panel title="Container">
+          <Panel title="Container" aside={<UnitSwitch />}>
             <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line">
               {kinds.map(({ id, name, sentence }) => (
                 <label key={id} className={cx("flex gap-3 bg-board p-2", form.kind === id && "bg-kraft-pale")}>

@@ -1,7 +1,13 @@
 import { Download, FolderInput } from "lucide-react";
-import { type DragEvent, useCallback, useRef, useState } from "react";
+import { type DragEvent, useCallback, useEffect, useRef, useState } from "react";
 import { Link, useRevalidator } from "react-router";
-import { type RemovedCamera, restoreCamera, writeSetting } from "../../storage/index.ts";
+import {
+  askToPersist,
+  type Persistence,
+  type RemovedCamera,
+  restoreCamera,
+  writeSetting,
+} from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { useLive } from "../../ui/useLive.ts";
@@ -22,9 +28,11 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const picker = useRef<HTMLInputElement>(null);
   const { revalidate } = useRevalidator();
   const take = async (files: FileList | null): Promise<void> => {
+    // The list empties itself when the entry is cleared for the next choice.
+    const chosen = [...(files ?? [])];
     // Zip and its checks are fetched when they are needed.
     const { takeIn } = await import("./fileExchange.ts");
-    for (const file of files ?? []) setReport(await takeIn(file));
+    for (const file of chosen) setReport(await takeIn(file));
     await revalidate();
   };
   const drop = (event: DragEvent): void => {
@@ -112,6 +120,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
         </ul>
       )}
       {cameras.length > 0 && <ScaleBar pixel={pixel} />}
+      <Keeping />
     </main>
   );
 }
@@ -133,6 +142,20 @@ function pixelSize(
   const tallest = Math.max(60, ...containers.map(({ height, diameter = 0 }) => height + 0.3 * diameter));
   const widest = Math.max(60, ...containers.map(({ width = 0, diameter = 0 }) => Math.max(width, diameter)));
   return Math.max(tallest / TALLEST, widest / (NARROWEST_WIDTH / 2.4));
+}
+
+const KEEPING: Readonly<Record<Persistence, string>> = {
+  kept: "All this is stored in this browser, which has promised to keep it.",
+  "may-be-cleared":
+    "All this is stored in this browser, which may clear it when space runs short: save everything now and then.",
+  unknown: "All this is stored in this browser only: save everything now and then.",
+};
+
+/** Where the data live, and whether the browser has promised to keep them. */
+function Keeping() {
+  const [persistence, setPersistence] = useState<Persistence>("unknown");
+  useEffect(() => void askToPersist().then(setPersistence), []);
+  return <p className="mt-3 text-[0.87rem] text-quiet">{KEEPING[persistence]}</p>;
 }
 
 /** 100 mm at the Shelf's scale. */

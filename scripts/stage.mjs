@@ -1,0 +1,38 @@
+// A production server with the demonstration cameras and a browser, for scripts that look at the running app.
+import { spawn } from "node:child_process";
+import puppeteer from "puppeteer-core";
+
+const FLAGS = [
+  "--headless",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+
+/** Starts both, hands them to `work`, ends both. Needs a build. */
+export async function onStage(port, work) {
+  const address = `http://localhost:${port}`;
+  const server = spawn(process.execPath, ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"], {
+    env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: "1" },
+    stdio: "ignore",
+  });
+  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS });
+  try {
+    for (let attempt = 0; attempt < 100; attempt++) {
+      const up = await fetch(address).then(
+        (answer) => answer.ok,
+        () => false,
+      );
+      if (up) break;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    await work(browser, address);
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}

@@ -1,0 +1,22 @@
+import { writeSetting } from "../storage/index.ts";
+import { Segments } from "./Segments.tsx";
+import { useUnit } from "./UnitContext.ts";
+
+const UNITS = [
+  { id: "mm", name: "mm" },
+  { id: "in", name: "in" },
+] as const;
+
+/** Millimetres or inches, for everything this maker sees; what is stored does not change. */
+export function UnitSwitch() {
+  return (
+    <Segments
+      label="Unit of length"
+      name="unit"
+      value={useUnit()}
+      options={UNITS}
+      className="text-[0.87rem] [&>label]:min-h-7"
+      onChoose={(unit) => void writeSetting("unit", unit)}
+    />
+  );
+}
