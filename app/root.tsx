@@ -64,7 +64,9 @@ export function HydrateFallback() {
   return (
     <>
       <Ruler current={null} />
-      <p className="p-8 text-quiet">Opening the box.</p>
+      <p className="p-8 font-semibold text-[1.7rem] leading-tight">
+        One moment: what you made is being taken out of its box.
+      </p>
     </>
   );
 }

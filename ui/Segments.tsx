@@ -23,7 +23,7 @@ export function Segments<Id extends string>({
           key={option.id}
           className={cx(
             "flex min-h-9 grow cursor-pointer items-center justify-center px-3 has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action",
-            value === option.id ? "bg-tape text-on-tape" : "bg-card",
+            value === option.id ? "bg-ink text-card" : "bg-card",
           )}
         >
           <input

@@ -14,6 +14,8 @@ export interface BenchDrawing {
   readonly layout: Layout;
 }
 
+/** Below this many pixels a drawing has no room for words in its title. */
+const NARROW = 560;
 /** Height of figures, pixels. */
 const FIGURE = 12;
 
@@ -118,7 +120,7 @@ function titleBlock(camera: Camera, { pixel, width, planMiddle, across, wall }: 
   const y = top + 52 * pixel;
   return [
     row(camera.name.toUpperCase(), 6, 13, "stamp"),
-    row("inner sizes · hole side on the left", 26, 12, "label"),
+    ...(width / pixel < NARROW ? [] : [row("inner sizes · hole side on the left", 26, 12, "label")]),
     line("dimension", { x: right - bar, y }, { x: right, y }),
     line("dimension", { x: right - bar, y: y - 4 * pixel }, { x: right - bar, y: y + 4 * pixel }),
     line("dimension", { x: right, y: y - 4 * pixel }, { x: right, y: y + 4 * pixel }),
