@@ -55,7 +55,7 @@ export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle): 
         bounds: { x: 0, y: 0, width: paper.width, height: paper.height },
         marks: [
           ...mine.flatMap(({ marks }) => moved(marks, PRINTER_MARGIN, PRINTER_MARGIN)),
-          ...checkRulers({ x: PRINTER_MARGIN, y: paper.height - PRINTER_MARGIN - FOOT + 8 }),
+          ...checkRulers({ x: PRINTER_MARGIN, y: paper.height - PRINTER_MARGIN - FOOT + 10 }),
           ...foot(paper, title, page + 1, next),
         ],
       },

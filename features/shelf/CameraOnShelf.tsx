@@ -8,6 +8,9 @@ import { formatFNumber } from "../../core/units/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 
+/** Width of a tag and its margins, pixels. */
+const NARROWEST = 240;
+
 /** One camera standing on the board, with its tag. */
 export function CameraOnShelf({
   camera,
@@ -28,10 +31,10 @@ export function CameraOnShelf({
   const medium = mediumById(film.medium);
   const kind = kinds.find(({ id }) => id === cameraKind(camera))?.name;
   return (
-    <li className="min-w-60 grow basis-60">
+    <li className="grow basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
       <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
-          <div style={{ width, height }}>
+          <div className="shrink-0" style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />
           </div>
         </div>

@@ -17,7 +17,8 @@ import { readShelf, type ShelfData } from "./shelfData.ts";
 
 /** Height of the tallest camera on the Shelf, pixels. */
 const TALLEST = 290;
-const NARROWEST_WIDTH = 1000;
+/** Width of the widest camera on the Shelf, pixels. */
+const WIDEST = 320;
 
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
@@ -141,7 +142,7 @@ function pixelSize(
 ): number {
   const tallest = Math.max(60, ...containers.map(({ height, diameter = 0 }) => height + 0.3 * diameter));
   const widest = Math.max(60, ...containers.map(({ width = 0, diameter = 0 }) => Math.max(width, diameter)));
-  return Math.max(tallest / TALLEST, widest / (NARROWEST_WIDTH / 2.4));
+  return Math.max(tallest / TALLEST, widest / WIDEST);
 }
 
 const KEEPING: Readonly<Record<Persistence, string>> = {
