@@ -3,6 +3,7 @@ import { useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
 import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
+import { isTyping } from "../ui/isTyping.ts";
 import { Ruler } from "./Ruler.tsx";
 
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
@@ -78,10 +79,4 @@ function OverlayButton({
       {name} <kbd className="border border-line px-1 font-sans">{keys}</kbd>
     </button>
   );
-}
-
-/** Keys typed into a field are not commands. */
-function isTyping(event: KeyboardEvent): boolean {
-  const target = event.target;
-  return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
 }

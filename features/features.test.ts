@@ -79,8 +79,12 @@ describe("new camera", () => {
     const { errors, camera } = readNewCamera(form, "mm", "id", "now");
     expect(camera).toBeNull();
     expect(Object.keys(errors).sort()).toEqual(["depth", "name", "width"].sort());
+    const narrow = readNewCamera({ ...startForm("flat-box", "mm", "Tin"), opening: "0.1" }, "mm", "id", "now");
+    expect(narrow.errors.opening).toMatch(/at least as wide as the hole, 0.3 mm/);
+    const negative = readNewCamera({ ...startForm("flat-box", "mm", "Tin"), depth: "-5" }, "mm", "id", "now");
+    expect(negative.errors).toEqual({ depth: expect.stringMatching(/above 0/) });
     const wider = readNewCamera({ ...form, width: "165", depth: "70" }, "mm", "id", "now");
-    expect(Object.keys(wider.errors).sort()).toEqual(["name", "sheetHeight"].sort());
+    expect(Object.keys(wider.errors).sort()).toEqual(["name", "opening", "sheetHeight"].sort());
   });
 
   test("another sheet fills in its size the way round that goes in, or the piece that does", () => {

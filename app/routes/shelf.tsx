@@ -1,11 +1,11 @@
 import { ShelfPage } from "../../features/shelf/ShelfPage.tsx";
-import { readShelf } from "../../features/shelf/shelfData.ts";
+import { openShelf } from "../../features/shelf/shelfData.ts";
 import type { Route } from "./+types/shelf";
 
 export const meta: Route.MetaFunction = () => [{ title: "Shelf · Still Box" }];
 
 export async function clientLoader() {
-  return readShelf();
+  return openShelf();
 }
 clientLoader.hydrate = true as const;
 

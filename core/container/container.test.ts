@@ -1,3 +1,4 @@
+import { parseCamera } from "../document/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
 import {
   cameraKind,
@@ -65,6 +66,43 @@ describe("what can't be built", () => {
     expect(refusal(withField(can, "container.diameter", 56), "container.diameter", inMm)).toMatch(
       /56.6 mm across at least/,
     );
+  });
+});
+
+describe("changes that no file could hold", () => {
+  const narrow = withField(testCamera("flat-box"), "hole.openingDiameter", 0.4);
+
+  test("a deeper box whose hole would outgrow its opening is refused, with what to do first", () => {
+    const deep = settled(withField(narrow, "container.depth", 140), PAPER_LIGHT, ideal);
+    expect(refusal(deep, "container.depth", inMm)).toMatch(
+      /The hole, 0.47 mm, would be wider than the opening before it, 0.4 mm. Widen the opening first/,
+    );
+    expect(
+      refusal(settled(withField(narrow, "container.depth", 80), PAPER_LIGHT, ideal), "container.depth", inMm),
+    ).toBeNull();
+  });
+
+  test("so is another rule, and an own hole wider than the opening", () => {
+    const tight = withField(narrow, "hole.openingDiameter", 0.34);
+    expect(refusal(settled(withAim(tight, { rule: "zone" }), PAPER_LIGHT, ideal), null, inMm)).toMatch(
+      /Widen the opening first/,
+    );
+    expect(refusal(withField(narrow, "hole.diameter", 0.5), "hole.diameter", inMm)).toMatch(/Widen the opening first/);
+    expect(refusal(settled(withAim(tight, { rule: "petzval" }), PAPER_LIGHT, ideal), null, inMm)).toBeNull();
+  });
+
+  test("whatever is not refused is a valid file", () => {
+    for (const depth of [20, 60, 90, 110, 140, 300]) {
+      for (const rule of ["petzval", "rayleigh", "zone", "computed"] as const) {
+        const next = settled(withAim(withField(narrow, "container.depth", depth), { rule }), PAPER_LIGHT, ideal);
+        expect(parseCamera(next).ok).toBe(refusal(next, "container.depth", inMm) === null);
+      }
+    }
+  });
+
+  test("choosing “my own” for a hole still left to “best” starts from Rayleigh’s, never from nothing", () => {
+    const best = withAim(withHole(testCamera("flat-box"), { diameter: "best" }), { rule: "own" });
+    expect(targetDiameter(best, PAPER_LIGHT, ideal)).toBeCloseTo(Math.sqrt(3.6 * 440e-6 * 70), 12);
   });
 });
 

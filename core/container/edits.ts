@@ -116,9 +116,12 @@ export function settled(camera: Camera, light: DesignLight, ideal: Optimum): Cam
 /** The diameter the chosen rule asks for, mm; for `own` what was typed. */
 export function targetDiameter(camera: Camera, light: DesignLight, ideal: Optimum): number {
   const { aim, holes } = camera.chambers[0];
-  const rule = aim?.rule ?? (holes[0].diameter === "best" ? DEFAULT_RULE : "own");
+  const { diameter } = holes[0];
   const { setting } = opticalModel(solveRequest(camera, light));
-  if (rule === "own") return holes[0].diameter === "best" ? 0 : holes[0].diameter;
+  // A hole left to “best” has no own diameter yet: it starts from the default rule's.
+  const asked = aim?.rule ?? "own";
+  const rule = diameter === "best" && asked === "own" ? DEFAULT_RULE : asked;
+  if (rule === "own") return diameter as number;
   if (rule === "computed") return ideal.constant * fresnelScale(setting);
   const school = schools.find(({ id }) => id === rule);
   if (school === undefined) throw new Error(`no school ${rule}`);

@@ -1,3 +1,6 @@
+/** EV₁₀₀ of a scene in full sun: ANSI PH2.7-1986, from memory. */
+export const FULL_SUN_EV = 15;
+
 /**
  * Metered time for a scene of known exposure value: t = N² · 100 / (S · 2^EV₁₀₀), before any long-time correction.
  *

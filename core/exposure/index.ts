@@ -1,4 +1,4 @@
-export { lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
+export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
 export { correctedTime, type LongTime, type LongTimeRule, meteredTime } from "./longTime.ts";
 export type { Medium } from "./medium.ts";

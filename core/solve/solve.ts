@@ -1,4 +1,4 @@
-import { fNumber, timeFromLight } from "../exposure/index.ts";
+import { FULL_SUN_EV, fNumber, timeFromLight } from "../exposure/index.ts";
 import { fresnelScale, type Optimum, optimum, resolution, schools, toFrequency } from "../hole/index.ts";
 import {
   angleBetween,
@@ -17,8 +17,6 @@ import type { SolveRequest } from "./request.ts";
 import { type CornerView, cornerWarnings, type SolveWarning, type WarningCode } from "./warnings.ts";
 
 const DEGREES_PER_RADIAN = 180 / Math.PI;
-/** EV₁₀₀ of a scene in full sun: ANSI PH2.7-1986, from memory. */
-const FULL_SUN_EV = 15;
 const BAND_SHARE = 0.95;
 
 /** The answer of `POST /api/solve` (FORMAT): mm, degrees, seconds, cycles/mm. */

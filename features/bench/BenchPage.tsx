@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { tinykeys } from "tinykeys";
 import { mediumById } from "../../catalogue/media.ts";
@@ -13,6 +13,7 @@ import {
 import { optimum } from "../../core/hole/index.ts";
 import type { HistoryState } from "../../storage/index.ts";
 import { buttonClass } from "../../ui/Button.tsx";
+import { isTyping } from "../../ui/isTyping.ts";
 import { usePageCommand } from "../../ui/pageCommand.ts";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
@@ -39,26 +40,27 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   // Drawing, readings and verdicts change with the hand; the tables below follow in the next idle moment.
   const later = useDeferredValue(useMemo(() => ({ camera, reading }), [camera, reading]));
 
-  // One function for the page's whole life, so that what only calls it need not be drawn again at every edit.
+  // Functions for the page's whole life, so that what only calls them need not be drawn again at every edit.
   const latest = useRef({ camera, contrast, ideal, edit: design.edit });
   latest.current = { camera, contrast, ideal, edit: design.edit };
-  const edit: EditDesign = useCallback((label, change) => {
-    latest.current.edit(label, (before) => {
-      const next = change(before);
-      const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
-      const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
-      return settled(next, mediumById(next.chambers[0].film.medium), known);
-    });
+  const settle = useCallback((next: Camera): Camera => {
+    const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+    const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
+    return settled(next, mediumById(next.chambers[0].film.medium), known);
   }, []);
-  const setField: SetField = useCallback(
-    (field, value) => {
-      const next = withField(latest.current.camera, field, value);
-      const refused = refusal(next, field, words);
-      if (refused !== null) return refused;
-      edit(FIELD_WORDS[field], (now) => withField(now, field, value));
-      return null;
+  const attempt = useCallback(
+    (label: string, field: DesignField | null, change: (camera: Camera) => Camera): string | null => {
+      const refused = refusal(settle(change(latest.current.camera)), field, words);
+      if (refused === null) latest.current.edit(label, (now) => settle(change(now)));
+      return refused;
     },
-    [edit, words],
+    [settle, words],
+  );
+  const [refused, setRefused] = useState<string | null>(null);
+  const edit: EditDesign = useCallback((label, change) => setRefused(attempt(label, null, change)), [attempt]);
+  const setField: SetField = useCallback(
+    (field, value) => attempt(FIELD_WORDS[field], field, (now) => withField(now, field, value)),
+    [attempt],
   );
 
   usePageCommand({
@@ -67,20 +69,15 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
     duplicate: () => send({ type: "duplicate" }),
     "export-camera": () => exportCamera(camera),
   });
-  useEffect(
-    () =>
-      tinykeys(window, {
-        "$mod+KeyZ": (event) => {
-          event.preventDefault();
-          send({ type: "undo" });
-        },
-        "$mod+Shift+KeyZ": (event) => {
-          event.preventDefault();
-          send({ type: "redo" });
-        },
-      }),
-    [send],
-  );
+  useEffect(() => {
+    const step = (type: "undo" | "redo") => (event: KeyboardEvent) => {
+      // In an entry the browser takes back the typing.
+      if (isTyping(event)) return;
+      event.preventDefault();
+      send({ type });
+    };
+    return tinykeys(window, { "$mod+KeyZ": step("undo"), "$mod+Shift+KeyZ": step("redo") });
+  }, [send]);
 
   return (
     <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
@@ -94,6 +91,14 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
       <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
         <div className="min-w-0">
           <Drawing camera={camera} medium={reading.medium} setField={setField} />
+          {refused && (
+            <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
+              {refused}{" "}
+              <button type="button" className="ml-2 underline underline-offset-4" onClick={() => setRefused(null)}>
+                Close
+              </button>
+            </p>
+          )}
           <Verdicts verdicts={reading.verdicts} onEdit={edit} />
         </div>
         <div className="[contain:content]">
@@ -106,7 +111,7 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
         </div>
         <div className="grid min-w-0 content-start gap-7">
           <div className={ASIDE}>
-            <HoleRules {...later} onEdit={edit} />
+            <HoleRules {...later} setField={setField} onEdit={edit} />
           </div>
           <div className={ASIDE}>
             <CoverageTable {...later} onEdit={edit} />
@@ -135,8 +140,9 @@ const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
   "container.depth": "depth",
   "container.diameter": "diameter",
   "container.wall": "wall",
-  "film.width": "sheet width",
-  "film.height": "sheet height",
+  // One word for both: a corner dragged is one step of undo.
+  "film.width": "sheet size",
+  "film.height": "sheet size",
   "film.x": "sheet place",
   "film.y": "sheet place",
   "film.slide": "sheet place",

@@ -1,6 +1,6 @@
 import { memo } from "react";
-import { type Camera, type HoleRule, solveRequest, withAim, withField } from "../../core/container/index.ts";
-import { timeFromLight } from "../../core/exposure/index.ts";
+import { type Camera, type HoleRule, solveRequest, withAim } from "../../core/container/index.ts";
+import { FULL_SUN_EV, timeFromLight } from "../../core/exposure/index.ts";
 import { resolution, schools } from "../../core/hole/index.ts";
 import { opticalModel } from "../../core/solve/index.ts";
 import { formatFNumber, formatTime } from "../../core/units/index.ts";
@@ -8,7 +8,7 @@ import { cx } from "../../ui/cx.ts";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { Panel } from "../../ui/Panel.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import type { EditDesign } from "./edit.ts";
+import type { EditDesign, SetField } from "./edit.ts";
 import type { Reading } from "./reading.ts";
 
 interface RuleRow {
@@ -19,16 +19,16 @@ interface RuleRow {
   readonly source: string;
 }
 
-const FULL_SUN_EV = 15;
-
 /** The published rules and the computed best hole side by side, with what each would give here. */
 export const HoleRules = memo(function HoleRules({
   camera,
   reading,
+  setField,
   onEdit,
 }: {
   readonly camera: Camera;
   readonly reading: Reading;
+  readonly setField: SetField;
   readonly onEdit: EditDesign;
 }) {
   const words = useLengthWords();
@@ -109,7 +109,7 @@ export const HoleRules = memo(function HoleRules({
                           name="hole.diameter"
                           digits={3}
                           value={diameter}
-                          onTake={(mm) => takeOwn(mm, onEdit)}
+                          onTake={(mm) => setField("hole.diameter", mm)}
                         />
                       </div>
                     ) : (
@@ -133,9 +133,3 @@ export const HoleRules = memo(function HoleRules({
     </Panel>
   );
 });
-
-function takeOwn(mm: number | null, onEdit: EditDesign): string | null {
-  if (mm === null || !(mm > 0) || mm > 10) return "A hole is above 0 and at most 10 mm.";
-  onEdit("own hole", (now) => withField(now, "hole.diameter", mm));
-  return null;
-}

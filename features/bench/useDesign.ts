@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useFetcher } from "react-router";
 import type { Camera } from "../../core/container/index.ts";
-import { changesBetween, withChanges } from "../../core/document/index.ts";
+import { type CameraChange, changesBetween, withChanges } from "../../core/document/index.ts";
 import { getCamera, noteUnsaved, type StorageFailure, strikeUnsaved } from "../../storage/index.ts";
 import { useLive } from "../../ui/useLive.ts";
 import type { BenchAction, BenchAnswer } from "./benchAction.ts";
@@ -22,7 +22,9 @@ export interface Design {
 }
 
 interface Pending {
-  /** The stored camera that the camera on the screen was changed from. */
+  /** Edits on their way to the database, in the order they were sent. */
+  sent: readonly (readonly CameraChange[])[];
+  /** The stored camera with what was sent: what the camera on the screen was changed from. */
   base: Camera;
   camera: Camera;
   label: string | null;
@@ -38,7 +40,7 @@ export function useDesign(loaded: Camera): Design {
   const query = useCallback(() => getCamera(loaded.id), [loaded.id]);
   const live = useLive<Awaited<ReturnType<typeof getCamera>>>({ ok: true, value: loaded }, query);
   const [camera, setCamera] = useState(loaded);
-  const hand = useRef<Pending>({ base: loaded, camera: loaded, label: null, timer: null });
+  const hand = useRef<Pending>({ sent: [], base: loaded, camera: loaded, label: null, timer: null });
   const lastStored = useRef(loaded);
   const submit = useRef(fetcher.submit);
   submit.current = fetcher.submit;
@@ -52,27 +54,30 @@ export function useDesign(loaded: Camera): Design {
     const label = now.label;
     now.label = null;
     now.base = now.camera;
+    now.sent = [...now.sent, changes];
     await submit.current(JSON.stringify({ type: "edit", label, changes }), {
       method: "post",
       encType: "application/json",
     });
+    now.sent = now.sent.filter((each) => each !== changes);
   }, []);
 
   const stored = live.ok ? live.value : null;
   useEffect(() => {
     const now = hand.current;
-    if (stored === null || stored === now.base) return;
+    if (stored === null || stored === lastStored.current) return;
     lastStored.current = stored;
     const inHand = now.label === null ? [] : changesBetween(now.base, now.camera);
-    now.base = stored;
-    now.camera = withChanges(stored, inHand, "redo");
+    // What is still on its way stays on the screen: an older echo must not throw it back.
+    now.base = now.sent.reduce((camera, changes) => withChanges(camera, changes, "redo"), stored);
+    now.camera = withChanges(now.base, inHand, "redo");
     setCamera(now.camera);
   }, [stored]);
 
-  const answer = fetcher.data;
+  const { data: answer, state } = fetcher;
   useEffect(() => {
     const now = hand.current;
-    if (answer === undefined) return;
+    if (answer === undefined || state !== "idle") return;
     if (answer.failed === null) {
       if (now.label === null) strikeUnsaved();
       return;
@@ -80,7 +85,7 @@ export function useDesign(loaded: Camera): Design {
     // Not stored: the change stays in hand, and the next edit (or a press on “Try again”) sends it along.
     now.base = lastStored.current;
     now.label ??= "edits";
-  }, [answer]);
+  }, [answer, state]);
 
   useEffect(() => {
     const leave = (): void => void flush();
@@ -100,7 +105,7 @@ export function useDesign(loaded: Camera): Design {
       if (now.timer !== null) clearTimeout(now.timer);
       now.camera = next;
       now.label = label;
-      noteUnsaved({ cameraId: next.id, label, changes: changesBetween(now.base, next) });
+      noteUnsaved({ cameraId: next.id, label, changes: changesBetween(lastStored.current, next) });
       now.timer = setTimeout(() => void flush(), SETTLE_MS);
       setCamera(next);
     },
@@ -115,7 +120,7 @@ export function useDesign(loaded: Camera): Design {
   );
 
   const retry = useCallback(() => void flush(), [flush]);
-  const failed = fetcher.data?.failed ?? (live.ok ? null : live.error);
-  const waiting = hand.current.label !== null || fetcher.state !== "idle";
+  const failed = answer?.failed ?? (live.ok ? null : live.error);
+  const waiting = hand.current.label !== null || state !== "idle";
   return { camera, saveState: failed ?? (waiting ? "saving" : "saved"), edit, send, retry };
 }

@@ -1,6 +1,6 @@
 import { Download, FolderInput } from "lucide-react";
-import { type DragEvent, useCallback, useEffect, useRef, useState } from "react";
-import { Link, useRevalidator } from "react-router";
+import { type DragEvent, useEffect, useRef, useState } from "react";
+import { Link } from "react-router";
 import {
   askToPersist,
   type Persistence,
@@ -22,19 +22,16 @@ const WIDEST = 320;
 
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
-  const query = useCallback(() => readShelf(), []);
-  const { cameras, damaged, shots, removed } = useLive(loaded, query);
+  const { cameras, damaged, shots, removed } = useLive(loaded, readShelf);
   const [report, setReport] = useState<ImportReport | null>(null);
   const [dropping, setDropping] = useState(false);
   const picker = useRef<HTMLInputElement>(null);
-  const { revalidate } = useRevalidator();
   const take = async (files: FileList | null): Promise<void> => {
     // The list empties itself when the entry is cleared for the next choice.
     const chosen = [...(files ?? [])];
     // Zip and its checks are fetched when they are needed.
     const { takeIn } = await import("./fileExchange.ts");
     for (const file of chosen) setReport(await takeIn(file));
-    await revalidate();
   };
   const drop = (event: DragEvent): void => {
     event.preventDefault();
@@ -91,7 +88,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
         <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
           {removed.camera.name} is deleted, with {removed.exposures.length} shot
           {removed.exposures.length === 1 ? "" : "s"}.{" "}
-          <Button look="quiet" onClick={() => void bringBack(removed).then(revalidate)}>
+          <Button look="quiet" onClick={() => void bringBack(removed)}>
             Undo
           </Button>
           <Button look="quiet" onClick={() => void writeSetting("removed", null)}>

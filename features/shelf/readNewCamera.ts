@@ -7,6 +7,7 @@ import {
   DEFAULT_CONTRAST,
   type DesignField,
   designFaults,
+  type NewCamera,
   newCamera,
   settled,
 } from "../../core/container/index.ts";
@@ -89,7 +90,7 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     holeAbove: form.holeAbove.trim() === "" ? null : read("holeAbove"),
   };
   const format = formats.find((row) => row.id === form.format) ?? null;
-  const draft = newCamera({
+  const draft = settledDraft({
     ...sizes,
     id,
     name: name || "New camera",
@@ -108,5 +109,13 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     if (entry !== undefined) errors[entry] ??= message;
   }
   if (Object.keys(errors).length > 0) return { errors, camera: null };
-  return { errors, camera: settled(draft, mediumById(form.medium), optimum(DEFAULT_CONTRAST, 0.95)) };
+  return { errors, camera: draft };
+}
+
+/** The camera with its hole worked out: an opening is judged against the real one. */
+function settledDraft(said: NewCamera): Camera {
+  const draft = newCamera(said);
+  // Without a distance there is no rule to follow.
+  if (!(draft.chambers[0].film.distance > 0)) return draft;
+  return settled(draft, mediumById(said.medium), optimum(DEFAULT_CONTRAST, 0.95));
 }

@@ -11,21 +11,23 @@ export interface ShelfData {
   readonly removed: RemovedCamera | null;
 }
 
-/** Reads the Shelf; at the very first visit asks the server whether it was started with the demonstration cameras. */
+/** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [settings, first] = await Promise.all([readSettings(), listCameras()]);
-  const { removed } = settings;
-  if (settings.demoSeen || first.cameras.length > 0) return { ...first, removed, shots: await countExposures() };
-  await offerDemo();
-  return { ...(await listCameras()), removed, shots: await countExposures() };
+  const [{ removed }, listed, shots] = await Promise.all([readSettings(), listCameras(), countExposures()]);
+  return { ...listed, removed, shots };
 }
 
-async function offerDemo(): Promise<void> {
-  try {
-    const answer = await fetch("/api/demo");
-    if (answer.status !== 200) return;
-    await addDemo((await answer.json()) as { cameras: Camera[]; exposures: Exposure[] });
-  } catch {
-    // Offline or without a server the Shelf simply starts empty.
-  }
+/** Reads the Shelf; an empty one that never had the demonstration cameras asks the server whether it has them to give. */
+export async function openShelf(): Promise<ShelfData> {
+  const [{ demoSeen }, shelf] = await Promise.all([readSettings(), readShelf()]);
+  if (demoSeen || shelf.cameras.length > 0 || !(await offerDemo())) return shelf;
+  return readShelf();
+}
+
+async function offerDemo(): Promise<boolean> {
+  // Offline or without a server the Shelf simply starts empty.
+  const answer = await fetch("/api/demo").catch(() => null);
+  if (answer?.status !== 200) return false;
+  await addDemo((await answer.json()) as { cameras: Camera[]; exposures: Exposure[] });
+  return true;
 }
