@@ -173,6 +173,20 @@ describe("Shelf without demonstration cameras", () => {
     await other.sees("[data-report]", /1 camera and 1 shot are here now/);
     await other.press("Save everything");
     const again = await other.saved();
+
+    // The maker goes on with the camera; the older archive must not go over that unasked.
+    await other.goTo("/");
+    await other.press("Map tube");
+    await other.type("Depth inside", "95");
+    await other.settled();
+    await other.goTo("/");
+    await other.give(FILES, onDisk("old.zip", bytes));
+    await other.sees("[data-report]", /other versions of 1 record that is here already. Nothing is written yet/);
+    await other.press("Keep mine");
+    await other.sees("[data-report]", /are here now/);
+    await other.press("Map tube");
+    expect(await other.value("Depth inside")).toBe("95 mm");
+
     const read = (zip: Uint8Array): Record<string, unknown> => {
       const { exportedAt: _, ...rest } = JSON.parse(new TextDecoder().decode(unzipSync(zip)["archive.json"]));
       return rest;

@@ -3,7 +3,9 @@ import {
   ARCHIVE_FORMAT,
   type Archive,
   type ArchivePicture,
+  changesBetween,
   KEPT_COLLECTIONS,
+  type KeptRecord,
   parseArchive,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/solve/index.ts";
@@ -85,24 +87,61 @@ function refuse(path: string, message: string): Result<never, readonly Fault[]> 
   return failure([{ path, message }]);
 }
 
-/** Writes a checked archive in one transaction, all or nothing; records with the same id are replaced. */
-export function importArchive(read: ReadArchive, db: StillBoxDb = theDb()): Promise<Result<void, StorageFailure>> {
+/** Collections whose records an archive may bring. */
+const COLLECTIONS = ["cameras", "exposures", ...KEPT_COLLECTIONS] as const;
+
+/** How many records are here already under the same id but with other contents. */
+export async function archiveConflicts({ archive }: ReadArchive, db: StillBoxDb = theDb()): Promise<number> {
+  const counts = await Promise.all(COLLECTIONS.map(async (name) => (await arrivals(archive, name, db)).changed.length));
+  return counts.reduce((sum, count) => sum + count, 0);
+}
+
+/**
+ * Writes a checked archive in one transaction, all or nothing.
+ *
+ * @param conflicts what to do with records that are here already with other contents: `replace` them, or `keep` them
+ *   and take in only what is new. Records that are the same are left alone.
+ */
+export function importArchive(
+  read: ReadArchive,
+  conflicts: "replace" | "keep",
+  db: StillBoxDb = theDb(),
+): Promise<Result<void, StorageFailure>> {
   const { archive, pictures } = read;
   return attempt(() =>
     db.transaction("rw", db.tables, async () => {
-      const cameras = archive.cameras ?? [];
-      // The edits remembered for a camera lead up to the version that is now replaced.
-      await db.edits
-        .where("cameraId")
-        .anyOf(cameras.map(({ id }) => id))
-        .delete();
-      await db.cameras.bulkPut([...cameras]);
-      await db.exposures.bulkPut([...(archive.exposures ?? [])]);
-      for (const name of KEPT_COLLECTIONS) await db.table(name).bulkPut([...(archive[name] ?? [])]);
-      await db.settings.bulkPut(Object.entries(archive.settings ?? {}).map(([key, value]) => ({ key, value })));
+      for (const name of COLLECTIONS) {
+        const { added, changed } = await arrivals(archive, name, db);
+        const taken = conflicts === "replace" ? [...added, ...changed] : added;
+        await db.table(name).bulkPut(taken);
+        if (name !== "cameras") continue;
+        // The edits remembered for a camera lead up to the version that is now replaced.
+        const ids = taken.map(({ id }) => id);
+        await db.edits.where("cameraId").anyOf(ids).delete();
+      }
+      const settings = Object.entries(archive.settings ?? {}).map(([key, value]) => ({ key, value }));
+      const present = new Set(await db.settings.toCollection().primaryKeys());
+      await db.settings.bulkPut(conflicts === "replace" ? settings : settings.filter(({ key }) => !present.has(key)));
       await db.pictures.bulkPut([...pictures]);
     }),
   );
+}
+
+/** The records of one collection that are not here yet, and those that are here with other contents. */
+async function arrivals(
+  archive: Archive,
+  name: (typeof COLLECTIONS)[number],
+  db: StillBoxDb,
+): Promise<{ readonly added: readonly KeptRecord[]; readonly changed: readonly KeptRecord[] }> {
+  const records: readonly KeptRecord[] = archive[name] ?? [];
+  const present: readonly (KeptRecord | undefined)[] = await db.table(name).bulkGet(records.map(({ id }) => id));
+  return {
+    added: records.filter((_, index) => present[index] === undefined),
+    changed: records.filter((record, index) => {
+      const here = present[index];
+      return here !== undefined && changesBetween(here, record).length > 0;
+    }),
+  };
 }
 
 function zipped(files: Record<string, Uint8Array>, now: string): Promise<Uint8Array<ArrayBuffer>> {

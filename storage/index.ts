@@ -1,4 +1,4 @@
-export { exportArchive, importArchive, type ReadArchive, readArchive } from "./archiveFile.ts";
+export { archiveConflicts, exportArchive, importArchive, type ReadArchive, readArchive } from "./archiveFile.ts";
 export {
   addCamera,
   editCamera,

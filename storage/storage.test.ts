@@ -5,7 +5,7 @@ import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, fieldValue, withField } from "../core/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
-import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
+import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import {
   addCamera,
   editCamera,
@@ -166,13 +166,32 @@ describe("archive", () => {
     const zip = await exportArchive(NOW, db);
     const empty = openDb(`${db.name}-empty`);
     const read = await readArchive(zip);
-    expect(read.ok && (await importArchive(read.value, empty)).ok).toBe(true);
+    expect(read.ok && (await importArchive(read.value, "keep", empty)).ok).toBe(true);
     expect(strFromU8(unzipSync(await exportArchive(NOW, empty))["archive.json"] as Uint8Array)).toBe(
       strFromU8(unzipSync(zip)["archive.json"] as Uint8Array),
     );
     expect((await empty.pictures.toArray())[0]?.bytes).toEqual(bytes);
     expect(await exportArchive(NOW, db)).toEqual(zip);
     await empty.delete();
+  });
+
+  test("records that are here with other contents are counted, and kept or replaced as asked; the same ones keep their undo", async () => {
+    const zip = await exportArchive(NOW, db);
+    const read = await readArchive(zip);
+    if (!read.ok) throw new Error("unreadable");
+    expect(await archiveConflicts(read.value, db)).toBe(0);
+    await editCamera(TIN.id, depth(80), "depth", NOW, db);
+    await removeExposure("thistle-shot-1", db);
+    expect(await archiveConflicts(read.value, db)).toBe(1);
+
+    await importArchive(read.value, "keep", db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(80);
+    expect((await historyState(TIN.id, db)).undo).toBe("depth");
+    expect((await listExposures(null, db)).length).toBe(5);
+
+    await importArchive(read.value, "replace", db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect((await historyState(TIN.id, db)).undo).toBeNull();
   });
 
   test("a picture that does not match its sum, a missing one, another file: refused, with the place", async () => {
@@ -234,6 +253,16 @@ describe("when things fail", () => {
   });
 });
 
+test("where nothing can be noted, nothing breaks", () => {
+  const forbidden = new Proxy({} as Storage, {
+    get: () => {
+      throw new DOMException("no", "SecurityError");
+    },
+  });
+  expect(() => noteUnsaved({ cameraId: "x", label: "x", changes: [] }, forbidden)).not.toThrow();
+  expect(() => strikeUnsaved(forbidden)).not.toThrow();
+});
+
 test("an edit noted by a page that is gone is stored by the next one", async () => {
   const notes = new Map<string, string>();
   const notepad = {
@@ -251,6 +280,17 @@ test("an edit noted by a page that is gone is stored by the next one", async () 
   await recoverUnsaved(NOW, db, notepad);
   expect(fieldValue(await stored(), "container.depth")).toBe(77);
   expect([...notes.keys()]).toEqual(["something else"]);
+  // While the disk is full the note waits for a better day.
+  notes.set("still-box:unsaved:full", JSON.stringify({ cameraId: TIN.id, label: "depth", changes: depth(88) }));
+  const put = jest
+    .spyOn(db.cameras, "put")
+    .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+  await recoverUnsaved(NOW, db, notepad);
+  expect(notes.has("still-box:unsaved:full")).toBe(true);
+  put.mockRestore();
+  await recoverUnsaved(NOW, db, notepad);
+  expect(fieldValue(await stored(), "container.depth")).toBe(88);
+  expect(notes.has("still-box:unsaved:full")).toBe(false);
   noteUnsaved({ cameraId: TIN.id, label: "depth", changes: [] }, notepad);
   strikeUnsaved(notepad);
   expect(notes.size).toBe(1);

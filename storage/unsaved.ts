@@ -18,17 +18,22 @@ type Notepad = Pick<Storage, "getItem" | "setItem" | "removeItem" | "key" | "len
 const page = Math.random().toString(36).slice(2);
 
 /** Notes an edit down until it is stored. Where nothing can be noted, the edit is simply stored a moment later. */
-export function noteUnsaved(edit: UnsavedEdit, notepad: Notepad = localStorage): void {
-  try {
-    notepad.setItem(PREFIX + page, JSON.stringify(edit));
-  } catch {
-    // Full or forbidden: the database has the last word.
-  }
+export function noteUnsaved(edit: UnsavedEdit, notepad?: Notepad): void {
+  onNotepad(notepad, (pad) => pad.setItem(PREFIX + page, JSON.stringify(edit)));
 }
 
 /** Strikes this page's note out. */
-export function strikeUnsaved(notepad: Notepad = localStorage): void {
-  notepad.removeItem(PREFIX + page);
+export function strikeUnsaved(notepad?: Notepad): void {
+  onNotepad(notepad, (pad) => pad.removeItem(PREFIX + page));
+}
+
+/** The notepad may be full or forbidden (even to look at): the database has the last word then. */
+function onNotepad(notepad: Notepad | undefined, write: (notepad: Notepad) => void): void {
+  try {
+    write(notepad ?? localStorage);
+  } catch {
+    // Nothing is noted.
+  }
 }
 
 /** Stores what pages that are gone had noted. Called once, when a page starts. */
@@ -41,8 +46,10 @@ export async function recoverUnsaved(
   for (const key of keys) {
     if (key === null || !key.startsWith(PREFIX)) continue;
     const edit = readNote(notepad.getItem(key));
-    notepad.removeItem(key);
-    if (edit !== null) await editCamera(edit.cameraId, edit.changes, edit.label, now, db);
+    const done = edit === null ? null : await editCamera(edit.cameraId, edit.changes, edit.label, now, db);
+    // What can never be stored is dropped; what only could not be stored now waits for the next start.
+    const over = done === null || done.ok || done.error.reason === "missing" || done.error.reason === "invalid";
+    if (over) notepad.removeItem(key);
   }
 }
 

@@ -62,12 +62,15 @@ export function jobClient<I, O>(open: () => JobPort): JobClient<I, O> {
         waiting.set(id, { settle: resolve as Waiting["settle"], onProgress });
         port ??= listen(open());
         port.postMessage({ type: "run", id, input }, []);
-        signal?.addEventListener("abort", () => {
+        const cancel = (): void => {
           const waiter = waiting.get(id);
+          if (waiter === undefined) return;
           waiting.delete(id);
-          waiter?.settle(failure({ reason: "cancelled", message: "cancelled" }));
+          waiter.settle(failure({ reason: "cancelled", message: "cancelled" }));
           port?.postMessage({ type: "cancel", id }, []);
-        });
+        };
+        if (signal?.aborted) cancel();
+        else signal?.addEventListener("abort", cancel, { once: true });
       });
     },
   };

@@ -47,6 +47,12 @@ describe("jobs over a message channel", () => {
     const cancelled = await run;
     expect(!cancelled.ok && cancelled.error.reason).toBe("cancelled");
     expect(await client.run(6)).toEqual({ ok: true, value: 36 });
+    const early = await client.run(7, { signal: AbortSignal.abort() });
+    expect(!early.ok && early.error.reason).toBe("cancelled");
+    const late = new AbortController();
+    expect(await client.run(8, { signal: late.signal })).toEqual({ ok: true, value: 64 });
+    late.abort();
+    expect(await client.run(9)).toEqual({ ok: true, value: 81 });
     close();
   });
 

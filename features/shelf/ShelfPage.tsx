@@ -83,7 +83,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           />
         </div>
       </div>
-      {report && <Report report={report} onClose={() => setReport(null)} />}
+      {report && <Report report={report} onReport={setReport} />}
       {removed && (
         <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
           {removed.camera.name} is deleted, with {removed.exposures.length} shot
@@ -169,7 +169,13 @@ function ScaleBar({ pixel }: { readonly pixel: number }) {
   );
 }
 
-function Report({ report, onClose }: { readonly report: ImportReport; readonly onClose: () => void }) {
+function Report({
+  report,
+  onReport,
+}: {
+  readonly report: ImportReport;
+  readonly onReport: (report: ImportReport | null) => void;
+}) {
   return (
     <div
       role={report.ok ? "status" : "alert"}
@@ -178,10 +184,16 @@ function Report({ report, onClose }: { readonly report: ImportReport; readonly o
     >
       <p>
         {report.sentence}{" "}
-        <button type="button" className="ml-2 underline underline-offset-4" onClick={onClose}>
+        <button type="button" className="ml-2 underline underline-offset-4" onClick={() => onReport(null)}>
           Close
         </button>
       </p>
+      {report.ask && (
+        <p className="mt-2 flex flex-wrap gap-2">
+          <Button onClick={() => void report.ask?.keep().then(onReport)}>Keep mine, take in what is new</Button>
+          <Button onClick={() => void report.ask?.replace().then(onReport)}>Replace mine with the file’s</Button>
+        </p>
+      )}
       {report.faults.length > 0 && (
         <ul className="mt-1 text-[0.93rem]">
           {report.faults.slice(0, 12).map(({ path, message }) => (

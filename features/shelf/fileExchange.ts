@@ -1,6 +1,14 @@
 import { parseCamera } from "../../core/document/index.ts";
 import type { Fault } from "../../core/solve/index.ts";
-import { addCamera, exportArchive, getCamera, importArchive, readArchive } from "../../storage/index.ts";
+import {
+  addCamera,
+  archiveConflicts,
+  exportArchive,
+  getCamera,
+  importArchive,
+  type ReadArchive,
+  readArchive,
+} from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { saveFile } from "../../ui/saveFile.ts";
 
@@ -9,6 +17,8 @@ export interface ImportReport {
   readonly ok: boolean;
   readonly sentence: string;
   readonly faults: readonly Fault[];
+  /** What the maker has to decide before anything is written. */
+  readonly ask?: { readonly replace: () => Promise<ImportReport>; readonly keep: () => Promise<ImportReport> };
 }
 
 /** Saves everything as a zip. */
@@ -27,14 +37,25 @@ export async function takeIn(file: File): Promise<ImportReport> {
 async function takeArchive(name: string, bytes: Uint8Array): Promise<ImportReport> {
   const read = await readArchive(bytes);
   if (!read.ok) return refused(name, read.error);
-  const written = await importArchive(read.value);
-  if (!written.ok) return { ok: false, sentence: written.error.message, faults: [] };
-  const { cameras = [], exposures = [] } = read.value.archive;
+  const conflicts = await archiveConflicts(read.value);
+  if (conflicts === 0) return write(name, read.value, "keep");
   return {
     ok: true,
-    sentence: `${name}: ${count(cameras.length, "camera")} and ${count(exposures.length, "shot")} are here now.`,
+    sentence: `${name} holds other versions of ${count(conflicts, "record")} that ${conflicts === 1 ? "is" : "are"} here already. Nothing is written yet.`,
     faults: [],
+    ask: {
+      replace: () => write(name, read.value, "replace"),
+      keep: () => write(name, read.value, "keep"),
+    },
   };
+}
+
+async function write(name: string, read: ReadArchive, conflicts: "replace" | "keep"): Promise<ImportReport> {
+  const written = await importArchive(read, conflicts);
+  if (!written.ok) return { ok: false, sentence: written.error.message, faults: [] };
+  const { cameras = [], exposures = [] } = read.archive;
+  const sentence = `${name}: ${count(cameras.length, "camera")} and ${count(exposures.length, "shot")} are here now.`;
+  return { ok: true, sentence, faults: [] };
 }
 
 async function takeCamera(name: string, bytes: Uint8Array): Promise<ImportReport> {
