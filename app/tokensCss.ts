@@ -1,13 +1,14 @@
-import { INK, TYPE } from "../core/drawing/index.ts";
+import { TYPE } from "../core/drawing/index.ts";
+import { inkProperties } from "../ui/inkProperties.ts";
 
-function declarations(colours: Readonly<Record<string, string>>): string {
-  return Object.entries(colours)
-    .map(([name, value]) => `--sb-${name}:${value}`)
+function declarations(properties: Readonly<Record<string, string>>): string {
+  return Object.entries(properties)
+    .map(([name, value]) => `${name}:${value}`)
     .join(";");
 }
 
-/** The drawing's tokens as CSS custom properties: one source for page, drawing and print. */
+/** The drawing's tokens as the page's own, in light and dark. */
 export const tokensCss: string = [
-  `:root{${declarations(INK.light)};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
-  `@media (prefers-color-scheme: dark){:root{${declarations(INK.dark)}}}`,
+  `:root{${declarations(inkProperties("light"))};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
+  `@media (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
 ].join("\n");

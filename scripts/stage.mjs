@@ -1,17 +1,9 @@
 // A production server with the demonstration cameras and a browser, for scripts that look at the running app.
 import { spawn } from "node:child_process";
+import { readFileSync } from "node:fs";
 import puppeteer from "puppeteer-core";
 
-const FLAGS = [
-  "--headless",
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
+const FLAGS = JSON.parse(readFileSync(new URL("chromium-flags.json", import.meta.url), "utf8"));
 
 /** Starts both, hands them to `work`, ends both. Needs a build. */
 export async function onStage(port, work) {

@@ -107,6 +107,13 @@ export function withSheet(
   return camera.container.shape === "cylinder" ? withHole(placed, { y }) : placed;
 }
 
+/** A design with its hole opposite the sheet's middle; on a can the sheet turns, so only its height changes. */
+export function withHoleOpposite(camera: Camera): Camera {
+  const { film } = camera.chambers[0];
+  const x = camera.container.shape === "box" ? (film.x ?? 0) : (camera.chambers[0].holes[0].x ?? 0);
+  return withHole(camera, { x, y: film.y ?? 0 });
+}
+
 /** A design whose hole follows its rule: what every edit of a design ends with. */
 export function settled(camera: Camera, light: DesignLight, ideal: Optimum): Camera {
   const diameter = targetDiameter(camera, light, ideal);

@@ -21,6 +21,7 @@ export {
   withField,
   withFilm,
   withHole,
+  withHoleOpposite,
   withSheet,
 } from "./edits.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";

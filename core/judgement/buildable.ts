@@ -1,4 +1,4 @@
-import { type Camera, cameraKind, fieldValue, sheetRoom, withField, withHole } from "../container/index.ts";
+import { type Camera, cameraKind, fieldValue, sheetRoom, withField, withHoleOpposite } from "../container/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Turns what can't be built into verdicts with the nearest size that can. */
@@ -37,7 +37,7 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
         );
       case "hole.x":
       case "hole.above":
-        return mend("The hole is outside its face", "Move the hole opposite the sheet", (c) => opposite(c));
+        return mend("The hole is outside its face", "Move the hole opposite the sheet", withHoleOpposite);
       case "hole.openingDiameter":
         return mend("The opening is smaller than the hole", "Leave the opening out", (c) => withField(c, field, null));
       default:
@@ -53,9 +53,4 @@ function standing(camera: Camera): Camera {
     "film.y",
     camera.container.shape === "box" ? 0 : (film.height - camera.container.height) / 2,
   );
-}
-
-function opposite(camera: Camera): Camera {
-  const { film } = camera.chambers[0];
-  return withHole(camera, { x: camera.container.shape === "box" ? (film.x ?? 0) : 0, y: film.y ?? 0 });
 }

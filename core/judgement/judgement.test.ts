@@ -50,6 +50,22 @@ describe("verdicts", () => {
     expect(verdicts(mended(camera, id)).map((each) => each.id)).not.toContain(id);
   });
 
+  test("a hole far from the sheet’s middle: the hole moves, the sheet is not cut to nothing", () => {
+    const off = withField(testCamera("flat-box", { depth: 40, width: 300 }), "hole.x", 110);
+    const verdict = verdicts(off).find(({ id }) => id === "dark-corners" || id === "plate-cuts");
+    expect(verdict?.fix.label).toBe("Put the hole opposite the sheet’s middle");
+    expect(verdict?.fix.apply(off).chambers[0].holes[0].x).toBe(0);
+  });
+
+  test("no verdict ever trims a sheet below a third of itself", () => {
+    for (const [, camera] of CASES) {
+      const { width } = camera.chambers[0].film;
+      for (const verdict of verdicts(camera)) {
+        expect(verdict.fix.apply(camera).chambers[0].film.width).toBeGreaterThan(width / 3);
+      }
+    }
+  });
+
   test("worst first", () => {
     const order = verdicts({
       ...withField(can, "container.height", 100),

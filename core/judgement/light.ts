@@ -1,4 +1,12 @@
-import { type Camera, cameraKind, solveRequest, withField, withFilm, withHole } from "../container/index.ts";
+import {
+  type Camera,
+  cameraKind,
+  solveRequest,
+  withField,
+  withFilm,
+  withHole,
+  withHoleOpposite,
+} from "../container/index.ts";
 import { opticalModel, sheetStops } from "../solve/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
@@ -92,7 +100,10 @@ function darkCorners(judged: Case): readonly Verdict[] {
   ];
 }
 
-/** The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. */
+/**
+ * The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. Where even half
+ * the sheet is too much, the hole stands far from its middle: then the hole moves.
+ */
 function trimFix(judged: Case): Verdict["fix"] {
   const { camera, light, words } = judged;
   const { film } = camera.chambers[0];
@@ -107,6 +118,8 @@ function trimFix(judged: Case): Verdict["fix"] {
     const { corner } = sheetStops(opticalModel(solveRequest(cutTo(camera, sized(share)), light)));
     return corner !== null && corner <= MOST_STOPS;
   };
+  if (!fine(0.5) && offCentre(camera))
+    return { label: "Put the hole opposite the sheet’s middle", apply: withHoleOpposite };
   let [low, high] = [0, 1];
   for (let i = 0; i < 12; i++) {
     const middle = (low + high) / 2;
@@ -118,6 +131,13 @@ function trimFix(judged: Case): Verdict["fix"] {
     label: `Trim the sheet to ${words(width)} × ${words(height)}`,
     apply: (c) => cutTo(c, { width, height }),
   };
+}
+
+/** Whether the hole stands further from the sheet's middle than a quarter of the sheet. */
+function offCentre(camera: Camera): boolean {
+  const { film, holes } = camera.chambers[0];
+  const across = camera.container.shape === "box" ? (holes[0].x ?? 0) - (film.x ?? 0) : 0;
+  return Math.abs(across) > film.width / 4 || Math.abs((holes[0].y ?? 0) - (film.y ?? 0)) > film.height / 4;
 }
 
 /** On a can, the picture's middle should be level with the hole, or the horizon runs off the sheet. */
@@ -132,7 +152,7 @@ export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
       weight: "note",
       title: `The hole is ${words(Math.abs(off))} ${off > 0 ? "above" : "below"} the sheet’s middle`,
       sentence: `The picture shows more ${off > 0 ? "ground" : "sky"} than ${off > 0 ? "sky" : "ground"}. Good if you want that.`,
-      fix: { label: "Put the hole level with the middle", apply: (c) => withHole(c, { y: film.y ?? 0 }) },
+      fix: { label: "Put the hole level with the middle", apply: withHoleOpposite },
     },
   ];
 }

@@ -2,21 +2,11 @@ import { mkdtemp, readdir, readFile } from "node:fs/promises";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
-
-const FLAGS = [
-  "--headless",
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
+import flags from "../../scripts/chromium-flags.json";
 
 /** Debian's Chromium (or the one named by CHROMIUM), with a profile of its own. */
 export function launch(): Promise<Browser> {
-  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS });
+  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: flags });
 }
 
 /** Lets a page save files, and hands over the next one saved. */

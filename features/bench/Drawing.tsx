@@ -3,7 +3,8 @@ import { formats } from "../../catalogue/formats.ts";
 import { benchDrawing, type Layout, type SnapSizes, type Viewport } from "../../core/benchDrawing/index.ts";
 import { type Camera, type DesignField, type DesignLight, fieldValue } from "../../core/container/index.ts";
 import type { LabelMark } from "../../core/drawing/index.ts";
-import { formatLength, formatLengthNumber } from "../../core/units/index.ts";
+import { formatLength } from "../../core/units/index.ts";
+import { dimensionFigure } from "../../ui/dimensionFigure.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useUnit } from "../../ui/UnitContext.ts";
 import { DrawingHandle } from "./DrawingHandle.tsx";
@@ -31,7 +32,6 @@ export function Drawing({
   const [viewport, setViewport] = useState(FIRST_SIZE);
   const [held, setHeld] = useState<Layout | null>(null);
   const [typing, setTyping] = useState<LabelMark | null>(null);
-  const [refusal, setRefusal] = useState<string | null>(null);
   useEffect(() => {
     const element = frame.current;
     if (element === null) return;
@@ -43,18 +43,15 @@ export function Drawing({
   }, []);
 
   const { scene, handles, layout } = useMemo(
-    () =>
-      benchDrawing(
-        camera,
-        medium,
-        viewport,
-        SNAPS,
-        (mm) => formatLengthNumber(mm, unit, mm < 50 && unit === "mm" ? 2 : 1),
-        held,
-      ),
+    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), held),
     [camera, medium, viewport, unit, held],
   );
-  const move = (field: DesignField, value: number): void => setRefusal(setField(field, value));
+  const [refusals, setRefusals] = useState<Readonly<Partial<Record<DesignField, string | null>>>>({});
+  const move = (field: DesignField, value: number): void => {
+    const refused = setField(field, value);
+    setRefusals((before) => (before[field] === refused ? before : { ...before, [field]: refused }));
+  };
+  const refusal = Object.values(refusals).find((each) => each != null);
 
   return (
     <figure className="sheet relative" data-drawing>

@@ -7,6 +7,7 @@ import { formatFNumber, formatTime, parseTime } from "../../core/units/index.ts"
 import { listExposures } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { readableTime } from "../../ui/localTime.ts";
+import { Pick } from "../../ui/Pick.tsx";
 import { saveFile } from "../../ui/saveFile.ts";
 import { useNotify } from "../../ui/Toaster.tsx";
 import { useLive } from "../../ui/useLive.ts";
@@ -49,21 +50,13 @@ export function LogPage({
           </h1>
         </div>
         <div className="flex items-end gap-2">
-          <label className="text-[0.87rem] text-quiet">
-            Camera
-            <select
-              className="entry min-w-44 text-ink"
-              value={chosen ?? ""}
-              onChange={(event) => setSearch(event.target.value === "" ? {} : { camera: event.target.value })}
-            >
-              <option value="">all cameras</option>
-              {cameras.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Pick
+            label="Camera"
+            className="w-44"
+            value={chosen ?? ""}
+            options={[{ id: "", name: "all cameras" }, ...cameras]}
+            onPick={(id) => setSearch(id === "" ? {} : { camera: id })}
+          />
           <Button
             onClick={() => saveFile("still-box-log.csv", logCsv(exposures), "text/csv;charset=utf-8")}
             disabled={exposures.length === 0}

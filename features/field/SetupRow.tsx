@@ -2,6 +2,7 @@ import { useNavigate } from "react-router";
 import { media } from "../../catalogue/media.ts";
 import type { Camera } from "../../core/container/index.ts";
 import { parseNumber } from "../../core/units/index.ts";
+import { Pick } from "../../ui/Pick.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
 /** Which camera, what is in it, how fast that is. */
@@ -29,30 +30,13 @@ export function SetupRow({
       disabled={locked}
       className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_4.5rem] gap-3 disabled:opacity-60"
     >
-      <label className="text-[0.87rem] text-quiet">
-        Camera
-        <select
-          className="entry text-ink"
-          value={camera.id}
-          onChange={(event) => void navigate(`/field?camera=${encodeURIComponent(event.target.value)}`)}
-        >
-          {cameras.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label className="text-[0.87rem] text-quiet">
-        Paper or film
-        <select className="entry text-ink" value={mediumId} onChange={(event) => onMedium(event.target.value)}>
-          {media.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label="Camera"
+        value={camera.id}
+        options={cameras}
+        onPick={(id) => void navigate(`/field?camera=${encodeURIComponent(id)}`)}
+      />
+      <Pick label="Paper or film" value={mediumId} options={media} onPick={onMedium} />
       <QuantityField
         label="ISO"
         name="iso"

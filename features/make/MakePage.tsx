@@ -3,12 +3,19 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { formats } from "../../catalogue/formats.ts";
 import { mediumById } from "../../catalogue/media.ts";
-import { type Camera, designFaults, measuredDiameter, targetDiameter } from "../../core/container/index.ts";
+import {
+  type Camera,
+  DEFAULT_CONTRAST,
+  designFaults,
+  measuredDiameter,
+  targetDiameter,
+} from "../../core/container/index.ts";
 import { cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
 import { optimum } from "../../core/hole/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
+import { inkProperties } from "../../ui/inkProperties.ts";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
@@ -17,6 +24,9 @@ import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useNotify } from "../../ui/Toaster.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";
+
+/** Paper is white with the light theme's inks, whatever the screen's theme. */
+const PAPER = { ...inkProperties("light"), "--sb-card": "#ffffff" };
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
 export function MakePage({ camera, today }: { readonly camera: Camera; readonly today: string }) {
@@ -82,8 +92,9 @@ export function MakePage({ camera, today }: { readonly camera: Camera; readonly 
           {page && (
             <figure>
               <div
-                className="mx-auto border border-line bg-[#fff] [--sb-action:#b3261e] [--sb-card:#fff] [--sb-ink:#1d1b18] [--sb-kraft:#8a5f32] [--sb-quiet:#5f5a50]"
+                className="mx-auto border border-line bg-card"
                 style={{
+                  ...PAPER,
                   aspectRatio: `${page.scene.bounds.width} / ${page.scene.bounds.height}`,
                   maxHeight: "calc(100vh - 13rem)",
                 }}
@@ -170,7 +181,7 @@ export function MakePage({ camera, today }: { readonly camera: Camera; readonly 
 function partsOf(camera: Camera, words: (mm: number) => string): readonly Part[] {
   const { film, aim } = camera.chambers[0];
   const measured = measuredDiameter(camera);
-  const ideal = optimum(aim?.contrast ?? 0.2, 0.95);
+  const ideal = optimum(aim?.contrast ?? DEFAULT_CONTRAST, 0.95);
   return cutParts({
     camera,
     diameter: measured ?? targetDiameter(camera, mediumById(film.medium), ideal),

@@ -6,13 +6,15 @@ import { materials } from "../../catalogue/materials.ts";
 import { media, mediumById } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
 import { benchDrawing } from "../../core/benchDrawing/index.ts";
-import type { Camera, CameraKind } from "../../core/container/index.ts";
-import { solveRequest } from "../../core/container/index.ts";
+import { type Camera, type CameraKind, solveRequest } from "../../core/container/index.ts";
+import { changesBetween } from "../../core/document/index.ts";
 import { solve } from "../../core/solve/index.ts";
-import { formatFNumber, formatLengthNumber, formatTime } from "../../core/units/index.ts";
+import { formatFNumber, formatTime } from "../../core/units/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
+import { dimensionFigure } from "../../ui/dimensionFigure.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { Pick } from "../../ui/Pick.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
@@ -24,17 +26,22 @@ const PREVIEW = { width: 640, height: 460 };
 /** A new camera from a container on the table: kind, inner sizes, sheet; what it becomes is drawn while one types. */
 export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<Record<NewCameraField, string>>> }) {
   const unit = useUnit();
-  const [form, setForm] = useState(() => startForm("flat-box", unit, ""));
+  const [forms, setForms] = useState<Readonly<Partial<Record<CameraKind, NewCameraForm>>>>({});
+  const [kind, setKind] = useState<CameraKind>("flat-box");
+  const [name, setName] = useState("");
+  // Each kind has a form of its own: looking at another one loses nothing that was typed.
+  const form = { ...(forms[kind] ?? startForm(kind, unit, "")), name };
+  const setForm = (next: NewCameraForm): void => {
+    setName(next.name);
+    setForms((before) => ({ ...before, [kind]: next }));
+  };
   const [asked, setAsked] = useState(false);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
-  const read = useMemo(
-    () => readNewCamera({ ...form, name: form.name || "New camera" }, unit, "new", ""),
-    [form, unit],
-  );
+  const read = readNewCamera({ ...form, name: name || "New camera" }, unit, "new", "");
   const [lastGood, setLastGood] = useState<Camera | null>(read.camera);
-  if (read.camera !== null && read.camera !== lastGood) setLastGood(read.camera);
+  if (read.camera !== null && changesBetween(lastGood, read.camera).length > 0) setLastGood(read.camera);
 
-  const set = (change: Partial<NewCameraForm>): void => setForm((before) => ({ ...before, ...change }));
+  const set = (change: Partial<NewCameraForm>): void => setForm({ ...form, ...change });
   const errorAt = (field: NewCameraField): string | undefined => {
     if (field === "name")
       return asked && form.name.trim() === ""
@@ -79,7 +86,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
         <div className="grid content-start gap-6">
           <Panel title="Container" aside={<UnitSwitch />}>
             <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line">
-              {kinds.map(({ id, name, sentence }) => (
+              {kinds.map(({ id, name: words, sentence }) => (
                 <label key={id} className={cx("flex gap-3 bg-board p-2", form.kind === id && "bg-kraft-pale")}>
                   <input
                     type="radio"
@@ -87,10 +94,10 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                     value={id}
                     className="mt-1 accent-[var(--sb-action)]"
                     checked={form.kind === id}
-                    onChange={() => setForm(startForm(id as CameraKind, unit, form.name))}
+                    onChange={() => setKind(id)}
                   />
                   <span>
-                    <span className="font-semibold">{name}</span>
+                    <span className="font-semibold">{words}</span>
                     <span className="block text-[0.87rem] text-quiet leading-snug">{sentence}</span>
                   </span>
                 </label>
@@ -102,9 +109,13 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               {entry("height", "Height inside")}
               {!round && entry("depth", "Depth inside, hole to sheet")}
               {entry("wall", "Wall, how thick")}
-              <Pick label="Made of" name="material" value={form.material} onPick={(material) => set({ material })}>
-                {materials}
-              </Pick>
+              <Pick
+                label="Made of"
+                name="material"
+                value={form.material}
+                options={materials}
+                onPick={(material) => set({ material })}
+              />
               <label className="flex items-end gap-2 pb-2">
                 <input
                   type="checkbox"
@@ -123,13 +134,16 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                 label="Cut from"
                 name="format"
                 value={form.format}
+                options={[...formats, { id: "", name: "own size" }]}
                 onPick={(format) => setForm(withFormat(form, format, unit, "nominal"))}
-              >
-                {[...formats, { id: "", name: "own size" }]}
-              </Pick>
-              <Pick label="Paper or film" name="medium" value={form.medium} onPick={(medium) => set({ medium })}>
-                {media}
-              </Pick>
+              />
+              <Pick
+                label="Paper or film"
+                name="medium"
+                value={form.medium}
+                options={media}
+                onPick={(medium) => set({ medium })}
+              />
               {entry("sheetWidth", round ? "Along the wall" : "Across")}
               {entry("sheetHeight", "Up")}
             </div>
@@ -143,9 +157,16 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               {entry("holeAbove", "Hole above the bottom", "Empty: opposite the sheet’s middle")}
               {entry("opening", "Opening in the wall", "Empty: nothing cuts")}
-              <Pick label="Plate" name="plate" value={form.plate} onPick={(plate) => set({ plate })}>
-                {plates.map(({ name, thickness }) => ({ id: String(thickness), name: `${name}, ${thickness} mm` }))}
-              </Pick>
+              <Pick
+                label="Plate"
+                name="plate"
+                value={form.plate}
+                options={plates.map(({ name, thickness }) => ({
+                  id: String(thickness),
+                  name: `${name}, ${thickness} mm`,
+                }))}
+                onPick={(plate) => set({ plate })}
+              />
             </div>
           </Panel>
           <div className="flex gap-3">
@@ -211,36 +232,6 @@ function Entry({
   );
 }
 
-function Pick({
-  label,
-  name,
-  value,
-  onPick,
-  children,
-}: {
-  readonly label: string;
-  readonly name: string;
-  readonly value: string;
-  readonly onPick: (id: string) => void;
-  readonly children: readonly { readonly id: string; readonly name: string }[];
-}) {
-  const id = useId();
-  return (
-    <div>
-      <label htmlFor={id} className="block text-[0.87rem] text-quiet">
-        {label}
-      </label>
-      <select id={id} name={name} className="entry" value={value} onChange={(event) => onPick(event.target.value)}>
-        {children.map((option) => (
-          <option key={option.id} value={option.id}>
-            {option.name}
-          </option>
-        ))}
-      </select>
-    </div>
-  );
-}
-
 function Preview({ camera, stale }: { readonly camera: Camera | null; readonly stale: boolean }) {
   const unit = useUnit();
   const words = useLengthWords();
@@ -248,7 +239,7 @@ function Preview({ camera, stale }: { readonly camera: Camera | null; readonly s
     if (camera === null) return null;
     const medium = mediumById(camera.chambers[0].film.medium);
     return {
-      drawing: benchDrawing(camera, medium, PREVIEW, { widths: [], heights: [] }, (mm) => formatLengthNumber(mm, unit)),
+      drawing: benchDrawing(camera, medium, PREVIEW, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
       result: solve(solveRequest(camera, medium)),
     };
   }, [camera, unit]);
