@@ -1,11 +1,11 @@
 import type { CameraKind } from "../core/container/index.ts";
 
-/** One of the four cameras to choose from, with the measures of a usual one to start from. */
+/** One of the cameras to choose from, with the measures of a usual one to start from. */
 export interface KindRow {
   readonly id: CameraKind;
   readonly name: string;
   readonly sentence: string;
-  readonly shape: "box" | "cylinder";
+  readonly shape: "box" | "cylinder" | "folded" | "drum";
   readonly format: string;
   readonly source: string;
 }
@@ -19,6 +19,54 @@ export const kinds: readonly KindRow[] = [
     sentence: "Hole in the middle of one side, sheet flat on the side opposite. Straight lines stay straight.",
     shape: "box",
     format: "in-4x5",
+    source: SOURCE,
+  },
+  {
+    id: "bought-box",
+    name: "Bought box, hole in place",
+    sentence: "A plain box with a ready hole and a magnet shutter: type what its maker or your loupe says.",
+    shape: "box",
+    format: "in-4x5",
+    source: SOURCE,
+  },
+  {
+    id: "slanted-box",
+    name: "Box, sheet leaning",
+    sentence: "The sheet leans from wall to wall and stretches the picture, on purpose.",
+    shape: "box",
+    format: "in-4x5",
+    source: SOURCE,
+  },
+  {
+    id: "curved-box",
+    name: "Box, sheet bowed",
+    sentence: "The sheet is bowed towards the hole: even light to the ends, lines that bend.",
+    shape: "box",
+    format: "in-4x5",
+    source: SOURCE,
+  },
+  {
+    id: "stereo-box",
+    name: "Box with two holes",
+    sentence: "Two holes side by side, two pictures on one sheet, for both eyes.",
+    shape: "box",
+    format: "in-8x10",
+    source: SOURCE,
+  },
+  {
+    id: "roll-carton",
+    name: "Roll-film carton",
+    sentence: "A small carton; film is pulled across a mask from one spool to another, a counted number of turns.",
+    shape: "box",
+    format: "film-24x36",
+    source: SOURCE,
+  },
+  {
+    id: "folded-box",
+    name: "Two folded boxes",
+    sentence: "Folded from two squares of black card, one slid into the other: the distance can be set.",
+    shape: "folded",
+    format: "film-6x9",
     source: SOURCE,
   },
   {
@@ -43,6 +91,22 @@ export const kinds: readonly KindRow[] = [
     sentence: "A small square sheet curled inside, hole 7/8 in above the bottom. One shot each, so make nine.",
     shape: "cylinder",
     format: "trim-1.75-square",
+    source: SOURCE,
+  },
+  {
+    id: "lid-can",
+    name: "Can, hole in the lid",
+    sentence: "The sheet lies flat on the bottom and looks at the lid. A long, calm view from a tall can or map tube.",
+    shape: "cylinder",
+    format: "in-4x5-half",
+    source: SOURCE,
+  },
+  {
+    id: "drum",
+    name: "Drum with chambers",
+    sentence: "Tiers of chambers turned before one hole each: eight sheets carried without holders.",
+    shape: "drum",
+    format: "in-4x5",
     source: SOURCE,
   },
 ];

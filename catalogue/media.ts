@@ -1,6 +1,46 @@
 import type { Medium } from "../core/exposure/index.ts";
 
-const BAND = "effective wavelength from memory";
+const BAND = "effective wavelength, sensitivity and density range from memory, of a class and not of a product";
+
+/** Relative sensitivities by class, linear; from memory. Their band by daylight has about the effective wavelength below. */
+const BLUE = [
+  [360, 0.35],
+  [400, 0.9],
+  [430, 1],
+  [460, 0.8],
+  [490, 0.3],
+  [520, 0.05],
+  [540, 0],
+] as const;
+const BLUE_GREEN = [
+  [360, 0.35],
+  [400, 0.8],
+  [440, 1],
+  [480, 0.75],
+  [520, 0.6],
+  [550, 0.45],
+  [580, 0],
+] as const;
+const ORTHO = [
+  [380, 0.4],
+  [440, 0.75],
+  [500, 0.65],
+  [550, 1],
+  [575, 0.9],
+  [600, 0],
+] as const;
+const PAN = [
+  [380, 0.5],
+  [440, 0.8],
+  [500, 0.6],
+  [560, 0.85],
+  [610, 1],
+  [640, 0.9],
+  [660, 0],
+] as const;
+const PAPER_GRADED = { least: 0.05, most: 2.05, range: 110 };
+const PAPER_SOFT = { least: 0.05, most: 2.05, range: 125 };
+const FILM = { least: 0.25, most: 2.6, range: 260 };
 
 /** Classes of paper and film with the speed makers start from. Speeds: common practice. */
 export const media: readonly Medium[] = [
@@ -10,6 +50,8 @@ export const media: readonly Medium[] = [
     kind: "paper",
     iso: 6,
     wavelengthNm: 440,
+    sensitivity: BLUE,
+    density: PAPER_GRADED,
     longTime: { kind: "none" },
     source: `ISO 3 to 12, 6 the usual start (common practice); ${BAND}`,
   },
@@ -19,6 +61,8 @@ export const media: readonly Medium[] = [
     kind: "paper",
     iso: 12,
     wavelengthNm: 440,
+    sensitivity: BLUE,
+    density: PAPER_SOFT,
     longTime: { kind: "none" },
     source: `ISO 12 for some (common practice); ${BAND}`,
   },
@@ -28,6 +72,8 @@ export const media: readonly Medium[] = [
     kind: "paper",
     iso: 6,
     wavelengthNm: 470,
+    sensitivity: BLUE_GREEN,
+    density: PAPER_GRADED,
     longTime: { kind: "none" },
     source: `ISO 3 to 12 (common practice); ${BAND}`,
   },
@@ -37,6 +83,8 @@ export const media: readonly Medium[] = [
     kind: "paper",
     iso: 3,
     wavelengthNm: 440,
+    sensitivity: BLUE,
+    density: PAPER_GRADED,
     longTime: { kind: "none" },
     source: `ISO 3 (common practice); ${BAND}`,
   },
@@ -46,6 +94,8 @@ export const media: readonly Medium[] = [
     kind: "film",
     iso: 25,
     wavelengthNm: 510,
+    sensitivity: ORTHO,
+    density: FILM,
     longTime: { kind: "power", exponent: 1.3 },
     source: `exponent 1.2 to 1.4 (common practice); ${BAND}`,
   },
@@ -55,6 +105,8 @@ export const media: readonly Medium[] = [
     kind: "film",
     iso: 100,
     wavelengthNm: 550,
+    sensitivity: PAN,
+    density: FILM,
     longTime: { kind: "power", exponent: 1.3 },
     source: `exponent 1.2 to 1.4 (common practice); ${BAND}`,
   },
@@ -64,6 +116,8 @@ export const media: readonly Medium[] = [
     kind: "film",
     iso: 400,
     wavelengthNm: 550,
+    sensitivity: PAN,
+    density: FILM,
     longTime: { kind: "power", exponent: 1.3 },
     source: `exponent 1.2 to 1.4 (common practice); ${BAND}`,
   },

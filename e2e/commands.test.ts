@@ -46,7 +46,7 @@ describe("bin/demo", () => {
       expect(said).toContain("http://localhost:46871");
       expect(said).not.toMatch(/Installing|Building/);
       expect(await answers("http://localhost:46871/")).toBe(true);
-      expect((await (await fetch("http://localhost:46871/api/demo")).json()).cameras).toHaveLength(4);
+      expect((await (await fetch("http://localhost:46871/api/demo")).json()).cameras).toHaveLength(10);
       expect(Date.now() - started).toBeLessThan(20_000);
     } finally {
       child.kill();

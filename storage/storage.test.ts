@@ -47,7 +47,12 @@ const depth = (mm: number) => changesBetween(TIN, withField(TIN, "container.dept
 describe("cameras", () => {
   test("the demonstration cameras are there, in order, with their shots counted", async () => {
     const { cameras, damaged } = await listCameras(db);
-    expect(cameras.map(({ name }) => name)).toEqual(["Biscuit tin", "Cocoa tin", "Canister No. 1", "Hat box"]);
+    expect(cameras.slice(0, 4).map(({ name }) => name)).toEqual([
+      "Biscuit tin",
+      "Cocoa tin",
+      "Nine canisters",
+      "Hat box",
+    ]);
     expect(damaged).toEqual([]);
     expect((await countExposures(db)).get(TIN.id)).toBe(2);
   });
@@ -154,7 +159,8 @@ describe("log and settings", () => {
     await addCamera({ ...TIN, id: "more" }, db);
     await new Promise((resolve) => setTimeout(resolve, 100));
     end();
-    expect(seen).toEqual([4, 5]);
+    const cameras = thistleRow.cameras.length;
+    expect(seen).toEqual([cameras, cameras + 1]);
   });
 });
 

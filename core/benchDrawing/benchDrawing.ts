@@ -1,9 +1,10 @@
-import { type Camera, type DesignField, type DesignLight, solveRequest } from "../container/index.ts";
+import { type Camera, cameraBody, type DesignField, type DesignLight, solveRequest } from "../container/index.ts";
 import { dimension, label, line, type Mark, type Point, type Scene } from "../drawing/index.ts";
 import { opticalModel } from "../solve/index.ts";
 import { containerViews } from "./containerViews.ts";
 import { benchHandles, type Handle, type SnapSizes } from "./handles.ts";
-import { benchLayout, type Layout, type Viewport } from "./layout.ts";
+import { innerParts } from "./innerParts.ts";
+import { benchLayout, type Layout, sheetCentre, type View, type Viewport, WHOLE_VIEW } from "./layout.ts";
 import { lightCone } from "./lightCone.ts";
 import { sheetView } from "./sheetView.ts";
 
@@ -12,6 +13,15 @@ export interface BenchDrawing {
   readonly scene: Scene;
   readonly handles: readonly Handle[];
   readonly layout: Layout;
+}
+
+/** What is shown of a design besides itself. */
+export interface Showing {
+  /** Number of the hole that is worked on. */
+  readonly hole?: number;
+  readonly view?: View;
+  /** Layout to keep while a handle is dragged. */
+  readonly held?: Layout | null;
 }
 
 /** Below this many pixels a drawing has no room for words in its title. */
@@ -27,7 +37,6 @@ const FIGURE = 12;
  * @param viewport area in CSS pixels; the scale fills it
  * @param sizes of catalogued sheets, to snap to
  * @param figure writes a length as it stands on a dimension line
- * @param held layout to keep while a handle is dragged
  */
 export function benchDrawing(
   camera: Camera,
@@ -35,70 +44,82 @@ export function benchDrawing(
   viewport: Viewport,
   sizes: SnapSizes,
   figure: (mm: number) => string,
-  held: Layout | null = null,
+  { hole = 0, view = WHOLE_VIEW, held = null }: Showing = {},
 ): BenchDrawing {
-  const layout = benchLayout(camera, viewport, held);
-  const model = opticalModel(solveRequest(camera, light));
+  const layout = benchLayout(camera, viewport, held, view);
+  const models = camera.chambers[0].holes.map((_, index) => opticalModel(solveRequest(camera, light, index)));
   return {
     layout,
     handles: benchHandles(camera, layout, sizes),
     scene: {
-      bounds: { x: 0, y: 0, width: layout.width, height: layout.height },
+      bounds: layout.bounds,
       marks: [
-        ...lightCone(model, layout),
+        ...models.flatMap((model) => lightCone(model, layout)),
         ...containerViews(camera, layout),
-        ...sheetView(camera, model, layout),
-        ...dimensions(camera, layout, figure),
+        ...innerParts(camera, layout),
+        ...sheetView(camera, models, layout),
+        ...dimensions(camera, layout, figure, hole),
         ...titleBlock(camera, layout),
       ],
     },
   };
 }
 
-function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => string): readonly Mark[] {
-  const { pixel, front, depth, across, high, planMiddle, sideMiddle, sheetMiddle, wall } = layout;
+function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => string, hole: number): readonly Mark[] {
+  const { pixel, front, depth, across, high, below, planMiddle, sideMiddle, sheetMiddle, wall } = layout;
   const { film, holes } = camera.chambers[0];
-  const box = camera.container.shape === "box";
+  const { shape } = camera.container;
   const measure = (from: Point, to: Point, offset: number, mm: number, field: DesignField): readonly Mark[] =>
     dimension({ from, to, offset: offset * pixel, text: figure(mm), size: FIGURE * pixel, field });
   const planTop = planMiddle - across / 2 - wall;
-  const floor = sideMiddle + high / 2;
   const [left, right] = [front, front + depth];
-  const sheetLeft = sheetMiddle.x + ((box ? film.x : film.slide) ?? 0) - film.width / 2;
-  const sheetTop = sheetMiddle.y - (film.y ?? 0) - film.height / 2;
+  const sheet = sheetCentre(camera, layout);
+  const sheetLeft = sheet.x - film.width / 2;
+  const sheetTop = sheet.y - film.height / 2;
   const lowest = Math.max(sheetMiddle.y + high / 2, sheetTop + film.height);
   const farRight = Math.max(sheetMiddle.x + layout.roomWidth / 2, sheetLeft + film.width);
+  const names = DIMENSIONS[cameraBody(camera).face === "disc" ? "lid" : shape];
+  const drilled = holes[hole] ?? holes[0];
   return [
-    ...measure(
-      { x: left, y: planTop },
-      { x: right, y: planTop },
-      14,
-      depth,
-      box ? "container.depth" : "container.diameter",
-    ),
-    ...(box
+    ...(names.along
+      ? measure({ x: left, y: planTop }, { x: right, y: planTop }, 14, depth, names.along)
+      : measure({ x: left, y: planTop }, { x: left + film.distance, y: planTop }, 14, film.distance, "film.distance")),
+    ...(names.across
       ? measure(
           { x: right + wall, y: planMiddle - across / 2 },
           { x: right + wall, y: planMiddle + across / 2 },
           16,
           across,
-          "container.width",
+          names.across,
         )
       : []),
-    ...measure(
-      { x: right + wall, y: sideMiddle - high / 2 },
-      { x: right + wall, y: sideMiddle + high / 2 },
-      16,
-      high,
-      "container.height",
-    ),
-    ...measure(
-      { x: left - wall, y: floor },
-      { x: left - wall, y: sideMiddle - (holes[0].y ?? 0) },
-      18,
-      high / 2 + (holes[0].y ?? 0),
-      "hole.above",
-    ),
+    ...(names.high
+      ? measure(
+          { x: right + wall, y: sideMiddle - high / 2 },
+          { x: right + wall, y: sideMiddle + high / 2 + below },
+          16,
+          high + below,
+          names.high,
+        )
+      : []),
+    ...(shape === "drum"
+      ? []
+      : measure(
+          { x: left - wall, y: sideMiddle + high / 2 },
+          { x: left - wall, y: sideMiddle - (drilled.y ?? 0) },
+          18,
+          high / 2 + (drilled.y ?? 0),
+          "hole.above",
+        )),
+    ...(holes.length === 2
+      ? measure(
+          { x: left - wall, y: planMiddle - (holes[0].x ?? 0) },
+          { x: left - wall, y: planMiddle - (holes[1]?.x ?? 0) },
+          -18,
+          Math.abs((holes[1]?.x ?? 0) - (holes[0].x ?? 0)),
+          "hole.base",
+        )
+      : []),
     ...measure({ x: sheetLeft + film.width, y: lowest }, { x: sheetLeft, y: lowest }, 16, film.width, "film.width"),
     ...measure(
       { x: farRight, y: sheetTop },
@@ -110,11 +131,27 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
   ];
 }
 
+interface DimensionNames {
+  readonly along?: DesignField;
+  readonly across?: DesignField;
+  readonly high?: DesignField;
+}
+
+/** Which size of a container each dimension line of plan and side view states. */
+const DIMENSIONS: Readonly<Record<Camera["container"]["shape"] | "lid", DimensionNames>> = {
+  box: { along: "container.depth", across: "container.width", high: "container.height" },
+  cylinder: { along: "container.diameter", high: "container.height" },
+  lid: { along: "container.height", across: "container.diameter" },
+  folded: {},
+  drum: { across: "container.diameter", high: "container.height" },
+};
+
 /** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
-function titleBlock(camera: Camera, { pixel, width, planMiddle, across, wall }: Layout): readonly Mark[] {
+function titleBlock(camera: Camera, { pixel, bounds }: Layout): readonly Mark[] {
+  const { width } = bounds;
   const bar = 50;
-  const right = width - 22 * pixel;
-  const top = Math.max(16 * pixel, planMiddle - across / 2 - wall - 22 * pixel);
+  const right = bounds.x + width - 22 * pixel;
+  const top = bounds.y + 16 * pixel;
   const row = (text: string, y: number, size: number, layer: "label" | "stamp"): Mark =>
     label(text, { x: right, y: top + y * pixel }, size * pixel, { anchor: "end", layer });
   const y = top + 52 * pixel;

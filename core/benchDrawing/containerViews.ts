@@ -1,4 +1,4 @@
-import { type Camera, PLATE_SIZE } from "../container/index.ts";
+import { type Camera, cameraBody, PLATE_SIZE } from "../container/index.ts";
 import {
   arcPoints,
   hatchedRing,
@@ -10,70 +10,76 @@ import {
   type Rectangle,
   rectangle,
 } from "../drawing/index.ts";
+import type { HoleSpec } from "../solve/index.ts";
 import type { Layout } from "./layout.ts";
 
 const HATCH_STEP = 5;
 
-/** The container in plan and side view: hatched walls with the opening left free, the plate, the axis. */
+/** A gap in the front wall: page height of its middle and its width. */
+interface Gap {
+  readonly at: number;
+  readonly width: number;
+}
+
+/** The container in plan and side view: hatched walls with the openings left free, the plates, the axes. */
 export function containerViews(camera: Camera, layout: Layout): readonly Mark[] {
-  const { front, depth, across, high, wall, planMiddle, sideMiddle, pixel } = layout;
-  const [hole] = camera.chambers[0].holes;
-  const opening = Math.max(hole.openingDiameter ?? 0, hole.diameter === "best" ? 0 : hole.diameter, 4 * pixel);
-  const holeX = hole.x ?? 0;
-  const holeY = hole.y ?? 0;
-  const round = camera.container.shape === "cylinder";
+  const { front, depth, across, high, below, wall, planMiddle, sideMiddle, pixel } = layout;
+  const { holes } = camera.chambers[0];
   const step = HATCH_STEP * pixel;
-  const plan: readonly Mark[] = round
-    ? roundPlan(layout, opening, step)
-    : shell(
-        { x: front, y: planMiddle - across / 2, width: depth, height: across },
-        planMiddle - holeX,
-        opening,
-        wall,
-        step,
-      );
-  const side = shell(
-    { x: front, y: sideMiddle - high / 2, width: depth, height: high },
-    sideMiddle - holeY,
-    opening,
-    wall,
-    step,
-  );
+  const gaps = (middle: number, place: (hole: HoleSpec) => number): readonly Gap[] =>
+    holes
+      .map((hole) => ({ at: middle - place(hole), width: openingOf(hole, pixel) }))
+      .sort((a, b) => a.at - b.at)
+      .filter((gap, index, all) => index === 0 || Math.abs(gap.at - (all[index - 1]?.at ?? 0)) > pixel);
+  const acrossAt = gaps(planMiddle, ({ x = 0 }) => x);
+  const upAt = gaps(sideMiddle, ({ y = 0 }) => y);
+  const tiers =
+    camera.container.shape === "drum"
+      ? Array.from({ length: camera.container.tiers }, (_, tier) => ({
+          at: sideMiddle + tier * high,
+          width: upAt[0]?.width ?? 0,
+        }))
+      : upAt;
+  const plan: readonly Mark[] =
+    cameraBody(camera).plan === "rectangle"
+      ? shell({ x: front, y: planMiddle - across / 2, width: depth, height: across }, acrossAt, wall, step)
+      : roundPlan(layout, acrossAt[0]?.width ?? 0, step);
+  const side = shell({ x: front, y: sideMiddle - high / 2, width: depth, height: high + below }, tiers, wall, step);
   const plateHalf = Math.min(PLATE_SIZE, across * 0.8, high * 0.8) / 2;
-  const plate = (y: number): Mark => line("plate", { x: front, y: y - plateHalf }, { x: front, y: y + plateHalf });
-  const axis = (y: number): Mark =>
-    line("axis", { x: front - wall - 12 * pixel, y }, { x: front + depth + wall + 12 * pixel, y });
+  const plate = ({ at }: Gap): Mark => line("plate", { x: front, y: at - plateHalf }, { x: front, y: at + plateHalf });
+  const axis = ({ at }: Gap): Mark =>
+    line("axis", { x: front - wall - 12 * pixel, y: at }, { x: front + depth + wall + 12 * pixel, y: at });
   const stamp = (text: string, y: number): Mark =>
-    label(text, { x: 14 * pixel, y }, 11 * pixel, { layer: "stamp", anchor: "start" });
+    label(text, { x: front - wall - 98 * pixel, y }, 11 * pixel, { layer: "stamp", anchor: "start" });
   return [
     ...plan,
     ...side,
-    plate(planMiddle - holeX),
-    plate(sideMiddle - holeY),
-    axis(planMiddle - holeX),
-    axis(sideMiddle - holeY),
+    ...[...acrossAt, ...tiers].flatMap((gap) => [plate(gap), axis(gap)]),
     stamp("PLAN", planMiddle - across / 2 - wall - 16 * pixel),
     stamp("SIDE", sideMiddle - high / 2 - wall - 16 * pixel),
   ];
 }
 
-/** Four walls round an inside rectangle; the front one (left) is open for the hole at page height `holeAt`. */
-function shell(inside: Rectangle, holeAt: number, opening: number, wall: number, step: number): readonly Mark[] {
+function openingOf(hole: HoleSpec, pixel: number): number {
+  return Math.max(hole.openingDiameter ?? 0, hole.diameter === "best" ? 0 : hole.diameter, 4 * pixel);
+}
+
+/** Four walls round an inside rectangle; the front one (left) is open at the gaps, which come in order from the top. */
+function shell(inside: Rectangle, gaps: readonly Gap[], wall: number, step: number): readonly Mark[] {
   const { x, y, width, height } = inside;
-  const gap = { top: holeAt - opening / 2, bottom: holeAt + opening / 2 };
+  const ends = [y, ...gaps.flatMap(({ at, width: open }) => [at - open / 2, at + open / 2]), y + height];
+  const pieces = Array.from({ length: gaps.length + 1 }, (_, i) => [ends[2 * i] ?? y, ends[2 * i + 1] ?? y] as const);
   const strips: readonly Rectangle[] = [
     { x: x - wall, y: y - wall, width: width + 2 * wall, height: wall },
     { x: x - wall, y: y + height, width: width + 2 * wall, height: wall },
     { x: x + width, y, width: wall, height },
-    { x: x - wall, y, width: wall, height: Math.max(0, gap.top - y) },
-    { x: x - wall, y: gap.bottom, width: wall, height: Math.max(0, y + height - gap.bottom) },
+    ...pieces.map(([from, to]) => ({ x: x - wall, y: from, width: wall, height: Math.max(0, to - from) })),
   ];
   return [
     ...strips.flatMap((strip) => hatchedStrip(strip, step)),
     rectangle("wall", { x: x - wall, y: y - wall, width: width + 2 * wall, height: height + 2 * wall }),
     rectangle("wall", inside),
-    line("wall", { x: x - wall, y: gap.top }, { x, y: gap.top }),
-    line("wall", { x: x - wall, y: gap.bottom }, { x, y: gap.bottom }),
+    ...ends.slice(1, -1).map((at) => line("wall", { x: x - wall, y: at }, { x, y: at })),
   ];
 }
 

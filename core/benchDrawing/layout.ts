@@ -1,5 +1,5 @@
-import { type Camera, cameraKind, sheetRoom } from "../container/index.ts";
-import type { Point } from "../drawing/index.ts";
+import { type Camera, cameraBody, cameraKind, cameraRoom, sheetOnWall, traitsOf } from "../container/index.ts";
+import type { Point, Rectangle } from "../drawing/index.ts";
 
 /** The drawing area on the screen, CSS pixels. */
 export interface Viewport {
@@ -10,8 +10,8 @@ export interface Viewport {
 /** Where the three views stand. All mm; `pixel` is one screen pixel in mm at the drawing's scale. */
 export interface Layout {
   readonly pixel: number;
-  readonly width: number;
-  readonly height: number;
+  /** The part of the drawing that is shown. */
+  readonly bounds: Rectangle;
   /** The hole's wall (z = 0, inside) of plan and side view: x on the page. */
   readonly front: number;
   /** Page y of the camera's middle in the plan (x = 0). */
@@ -20,15 +20,26 @@ export interface Layout {
   readonly sideMiddle: number;
   /** Middle of the sheet view. */
   readonly sheetMiddle: Point;
-  /** Inner depth, width (across) and height of the container. */
+  /** Inner depth, width (across) and height of the container (of one chamber's tier, in a drum). */
   readonly depth: number;
   readonly across: number;
   readonly high: number;
   /** Room for the sheet in the sheet view. */
   readonly roomWidth: number;
+  /** What stands below that tier. */
+  readonly below: number;
   /** Thickness of the wall as drawn, mm: true, but never under four pixels. */
   readonly wall: number;
 }
+
+/** What part of the drawing is shown: 1 is all of it; the pan moves it, in CSS pixels. */
+export interface View {
+  readonly zoom: number;
+  readonly panX: number;
+  readonly panY: number;
+}
+
+export const WHOLE_VIEW: View = { zoom: 1, panX: 0, panY: 0 };
 
 /** Space around the views, pixels. */
 const EDGE = { left: 118, between: 92, right: 58, top: 40, rows: 76, bottom: 58 } as const;
@@ -40,34 +51,64 @@ const THINNEST_WALL = 5;
  * @param camera design with positive sizes
  * @param viewport area to fill
  * @param held layout of a moment ago whose scale and places are kept, so that a handle stays under the hand
+ * @param view zoom and pan
  */
-export function benchLayout(camera: Camera, viewport: Viewport, held: Layout | null = null): Layout {
+export function benchLayout(
+  camera: Camera,
+  viewport: Viewport,
+  held: Layout | null = null,
+  view: View = WHOLE_VIEW,
+): Layout {
+  const sizes = viewSizes(camera);
+  return { ...(held === null ? placed(camera, sizes, viewport, view) : { ...held, ...sizes }) };
+}
+
+type Sizes = Pick<Layout, "depth" | "across" | "high" | "below" | "roomWidth">;
+
+function viewSizes(camera: Camera): Sizes {
   const { container } = camera;
-  const depth = container.shape === "box" ? container.depth : container.diameter;
-  const across = container.shape === "box" ? container.width : container.diameter;
-  const high = container.height;
+  const { depth, across, high } = cameraBody(camera);
   const kind = cameraKind(camera);
-  const roomWidth =
-    kind === "flat-box" ? across : kind === "far-wall-tin" ? sheetRoom(container, kind).width : Math.PI * depth;
+  if (container.shape === "drum") {
+    return {
+      depth: container.diameter,
+      across: container.diameter,
+      high,
+      below: (container.tiers - 1) * high,
+      roomWidth: cameraRoom(camera).width,
+    };
+  }
+  const roomWidth = traitsOf(kind).lies === "round the wall" ? Math.PI * depth : cameraRoom(camera).width;
+  return { depth, across, high, below: 0, roomWidth };
+}
+
+function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Layout {
+  const { depth, across, high, below, roomWidth } = sizes;
   const { width: sheetWidth, height: sheetHeight } = camera.chambers[0].film;
   const widthMm = depth + Math.max(roomWidth, sheetWidth);
-  const heightMm = across + Math.max(high, sheetHeight);
+  const heightMm = across + Math.max(high + below, sheetHeight);
   const free = {
     width: Math.max(80, viewport.width - EDGE.left - EDGE.between - EDGE.right - 2 * THINNEST_WALL),
     height: Math.max(80, viewport.height - EDGE.top - EDGE.rows - EDGE.bottom - 4 * THINNEST_WALL),
   };
   const pixel = Math.max(widthMm / free.width, heightMm / free.height);
-  const wall = Math.max(container.wall, THINNEST_WALL * pixel);
+  const wall = Math.max(camera.container.wall, THINNEST_WALL * pixel);
   const spareX = viewport.width * pixel - widthMm - 2 * wall - (EDGE.left + EDGE.between + EDGE.right) * pixel;
   const spareY = viewport.height * pixel - heightMm - 4 * wall - (EDGE.top + EDGE.rows + EDGE.bottom) * pixel;
   const front = EDGE.left * pixel + wall + spareX * 0.3;
   const tallest = Math.max(high, sheetHeight);
   const planMiddle = EDGE.top * pixel + wall + across / 2 + spareY * 0.35;
   const sideMiddle = planMiddle + across / 2 + 2 * wall + EDGE.rows * pixel + spareY * 0.3 + tallest / 2;
+  const seen = pixel / view.zoom;
   return {
-    pixel,
-    width: viewport.width * pixel,
-    height: viewport.height * pixel,
+    ...sizes,
+    pixel: seen,
+    bounds: {
+      x: view.panX * pixel,
+      y: view.panY * pixel,
+      width: viewport.width * seen,
+      height: viewport.height * seen,
+    },
     front,
     planMiddle,
     sideMiddle,
@@ -75,20 +116,18 @@ export function benchLayout(camera: Camera, viewport: Viewport, held: Layout | n
       x: front + depth + wall + EDGE.between * pixel + spareX * 0.35 + Math.max(roomWidth, sheetWidth) / 2,
       y: sideMiddle,
     },
-    depth,
-    across,
-    high,
-    roomWidth,
     wall,
-    ...(held && {
-      pixel: held.pixel,
-      width: held.width,
-      height: held.height,
-      front: held.front,
-      planMiddle: held.planMiddle,
-      sideMiddle: held.sideMiddle,
-      sheetMiddle: held.sheetMiddle,
-      wall: held.wall,
-    }),
   };
+}
+
+/** Page place of a sheet's middle in the sheet view. */
+export function sheetCentre(camera: Camera, { sheetMiddle }: Layout): Point {
+  const { film } = camera.chambers[0];
+  const aside = film.surface === "cylinder" ? (film.slide ?? 0) : (film.x ?? 0);
+  return { x: sheetMiddle.x + aside, y: sheetMiddle.y - (film.y ?? 0) };
+}
+
+/** Whether heights are measured from the bottom that the sheet stands on. */
+export function standsOnBottom(camera: Camera): boolean {
+  return sheetOnWall(cameraKind(camera));
 }

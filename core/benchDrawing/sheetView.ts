@@ -1,8 +1,8 @@
-import type { Camera } from "../container/index.ts";
+import { type Camera, cameraBody } from "../container/index.ts";
 import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../drawing/index.ts";
-import { illumination, openMargin, rayTo, stopsLost } from "../rays/index.ts";
-import type { OpticalModel } from "../solve/index.ts";
-import type { Layout } from "./layout.ts";
+import { openMargin, rayTo, sceneToSheet, stopsLost } from "../rays/index.ts";
+import { lightFrom, type OpticalModel } from "../solve/index.ts";
+import { type Layout, sheetCentre } from "./layout.ts";
 
 const COLUMNS = 33;
 const ROWS = 25;
@@ -10,31 +10,42 @@ const ROWS = 25;
 const MOST_STOPS = 5;
 
 /** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
-export function sheetView(camera: Camera, model: OpticalModel, layout: Layout): readonly Mark[] {
+export function sheetView(camera: Camera, models: readonly OpticalModel[], layout: Layout): readonly Mark[] {
   const { pixel, sheetMiddle, roomWidth, high, wall } = layout;
   const { film } = camera.chambers[0];
-  const across = camera.container.shape === "box" ? (film.x ?? 0) : (film.slide ?? 0);
-  const left = sheetMiddle.x + across - film.width / 2;
-  const top = sheetMiddle.y - (film.y ?? 0) - film.height / 2;
-  const at = (s: number, t: number): Point => ({ x: left + film.width / 2 + s, y: top + film.height / 2 - t });
-  const holeAt = {
-    x: sheetMiddle.x + (camera.container.shape === "box" ? (model.place.x ?? 0) : 0),
-    y: sheetMiddle.y - model.place.y,
-  };
+  const centre = sheetCentre(camera, layout);
+  const at = (s: number, t: number): Point => ({ x: centre.x + s, y: centre.y - t });
   const cross = 6 * pixel;
+  const crosses = models.flatMap(({ place, surface }) => {
+    const foot = sceneToSheet(place, surface, { azimuth: 0, elevation: 0 });
+    if (foot === null) return [];
+    const { x, y } = at(foot.s, foot.t);
+    return [
+      line("axis", { x: x - cross, y }, { x: x + cross, y }),
+      line("axis", { x, y: y - cross }, { x, y: y + cross }),
+    ];
+  });
+  const frame: Mark =
+    cameraBody(camera).face === "disc"
+      ? { kind: "circle", layer: "guide", centre: sheetMiddle, radius: high / 2 }
+      : rectangle("guide", {
+          x: sheetMiddle.x - roomWidth / 2,
+          y: sheetMiddle.y - high / 2,
+          width: roomWidth,
+          height: high,
+        });
   return [
-    rectangle("guide", {
-      x: sheetMiddle.x - roomWidth / 2,
-      y: sheetMiddle.y - high / 2,
-      width: roomWidth,
-      height: high,
+    frame,
+    rectangle("sheet", {
+      x: centre.x - film.width / 2,
+      y: centre.y - film.height / 2,
+      width: film.width,
+      height: film.height,
     }),
-    rectangle("sheet", { x: left, y: top, width: film.width, height: film.height }),
-    ...stopLines(model, at, pixel),
-    line("axis", { x: holeAt.x - cross, y: holeAt.y }, { x: holeAt.x + cross, y: holeAt.y }),
-    line("axis", { x: holeAt.x, y: holeAt.y - cross }, { x: holeAt.x, y: holeAt.y + cross }),
+    ...stopLines(models, camera.chambers[0].divider ?? 0, at, pixel),
+    ...crosses,
     label(
-      camera.container.shape === "box" ? "SHEET, FROM ITS BACK" : "SHEET UNROLLED, FROM ITS BACK",
+      film.surface === "cylinder" ? "SHEET UNROLLED, FROM ITS BACK" : "SHEET, FROM ITS BACK",
       { x: sheetMiddle.x - roomWidth / 2, y: sheetMiddle.y - Math.max(high, film.height) / 2 - wall - 16 * pixel },
       11 * pixel,
       { layer: "stamp", anchor: "start" },
@@ -42,8 +53,13 @@ export function sheetView(camera: Camera, model: OpticalModel, layout: Layout): 
   ];
 }
 
-function stopLines(model: OpticalModel, at: (s: number, t: number) => Point, pixel: number): readonly Mark[] {
-  const { stops, margin } = grids(model, at);
+function stopLines(
+  models: readonly OpticalModel[],
+  divider: number,
+  at: (s: number, t: number) => Point,
+  pixel: number,
+): readonly Mark[] {
+  const { stops, margin } = grids(models, divider, at);
   const rows = [
     ...[0.5, 1, 2, 3].map((level) => ({ text: `−${level}`, pieces: contour(stops, level) })),
     { text: "dark", pieces: contour(margin, 0) },
@@ -56,21 +72,25 @@ function stopLines(model: OpticalModel, at: (s: number, t: number) => Point, pix
   });
 }
 
-/** Stops lost, and the margin left until the hole is hidden, over the sheet. */
-function grids(model: OpticalModel, at: (s: number, t: number) => Point): { stops: Grid; margin: Grid } {
+/** Stops lost, and the margin left until every hole is hidden, over the sheet. */
+function grids(
+  models: readonly OpticalModel[],
+  divider: number,
+  at: (s: number, t: number) => Point,
+): { stops: Grid; margin: Grid } {
+  const [first] = models as readonly [OpticalModel, ...OpticalModel[]];
   const place = (column: number, row: number): readonly [number, number] => [
-    model.width * (column / (COLUMNS - 1) - 0.5),
-    model.height * (row / (ROWS - 1) - 0.5),
+    first.width * (column / (COLUMNS - 1) - 0.5),
+    first.height * (row / (ROWS - 1) - 0.5),
   ];
   const stops = new Float64Array(COLUMNS * ROWS);
   const margin = new Float64Array(COLUMNS * ROWS);
   for (let row = 0; row < ROWS; row++) {
     for (let column = 0; column < COLUMNS; column++) {
-      const ray = rayTo(model.place, model.surface, ...place(column, row));
-      const lost = stopsLost(illumination(model.aperture, model.distance, ray));
+      const [s, t] = place(column, row);
       const index = row * COLUMNS + column;
-      stops[index] = Math.min(MOST_STOPS, lost ?? MOST_STOPS);
-      margin[index] = ray.inSight ? Math.max(-1, openMargin(model.aperture, ray.slope)) : -1;
+      stops[index] = Math.min(MOST_STOPS, stopsLost(lightFrom(models, divider, s, t)) ?? MOST_STOPS);
+      margin[index] = marginAt(models, s, t);
     }
   }
   const grid = (values: Float64Array): Grid => ({
@@ -80,4 +100,13 @@ function grids(model: OpticalModel, at: (s: number, t: number) => Point): { stop
     at: (column, row) => at(...place(column, row)),
   });
   return { stops: grid(stops), margin: grid(margin) };
+}
+
+function marginAt(models: readonly OpticalModel[], s: number, t: number): number {
+  let most = -1;
+  for (const { place, surface, aperture } of models) {
+    const ray = rayTo(place, surface, s, t);
+    if (ray.inSight) most = Math.max(most, openMargin(aperture, ray.slope));
+  }
+  return most;
 }

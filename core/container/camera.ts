@@ -1,7 +1,19 @@
 import type { FilmSpec, HoleSpec, SolveRequest } from "../solve/index.ts";
 
-/** The four cameras the maker can choose from. */
-export type CameraKind = "flat-box" | "curled-can" | "far-wall-tin" | "canister";
+/** The cameras a maker can choose from; `traits.ts` says what each is. */
+export type CameraKind =
+  | "flat-box"
+  | "slanted-box"
+  | "curved-box"
+  | "stereo-box"
+  | "bought-box"
+  | "roll-carton"
+  | "folded-box"
+  | "curled-can"
+  | "far-wall-tin"
+  | "canister"
+  | "lid-can"
+  | "drum";
 
 interface ContainerCommon {
   readonly kind?: CameraKind | undefined;
@@ -9,6 +21,10 @@ interface ContainerCommon {
   readonly wall: number;
   readonly material?: string | undefined;
   readonly insideBlack?: boolean | undefined;
+  /** Whether a lamp behind the wall shows through. */
+  readonly translucent?: boolean | undefined;
+  /** Layers of tape at lid and corners. */
+  readonly tapeLayers?: number | undefined;
 }
 
 /** A box: inner sizes in mm; the hole is in the front, the sheet on the wall opposite, `depth` away. */
@@ -19,14 +35,59 @@ export interface BoxContainer extends ContainerCommon {
   readonly depth: number;
 }
 
-/** A can, tin or canister standing upright: inner sizes in mm; hole and sheet are on its wall. */
+/** A can, tin or canister: inner sizes in mm; the hole is in its wall (or, for `lid-can`, in its lid). */
 export interface CylinderContainer extends ContainerCommon {
   readonly shape: "cylinder";
   readonly diameter: number;
   readonly height: number;
 }
 
-export type Container = BoxContainer | CylinderContainer;
+/** Two open boxes folded from square card, one slid into the other (PHYSICS section 7); mm. */
+export interface FoldedContainer extends ContainerCommon {
+  readonly shape: "folded";
+  /** Side S of the outer box's square card. */
+  readonly sheet: number;
+  /** Thickness of one layer of the card. */
+  readonly paper: number;
+  /** Air between the two boxes, each side. */
+  readonly clearance: number;
+  /** How far the boxes must overlap to keep light out. */
+  readonly overlap: number;
+}
+
+/** A drum turned before its holes: tiers of chambers round an upright axis; inner sizes in mm. */
+export interface DrumContainer extends ContainerCommon {
+  readonly shape: "drum";
+  readonly diameter: number;
+  readonly height: number;
+  readonly tiers: number;
+  /** Chambers in each tier. */
+  readonly sectors: number;
+  /** Air between the vanes' edges and the drum's wall. */
+  readonly gap: number;
+  /** Strips that stand beside each hole and keep light from the neighbours; `null`: none. */
+  readonly baffle?: { readonly aside: number; readonly height: number } | null | undefined;
+}
+
+export type Container = BoxContainer | CylinderContainer | FoldedContainer | DrumContainer;
+
+/** Film pulled across the back from one spool to another (PHYSICS section 6); mm. */
+export interface RollSpec {
+  readonly film: "135" | "120";
+  /** Clear between two pictures, at least. */
+  readonly gap: number;
+  /** Diameter of the take-up spool's core. */
+  readonly core: number;
+  /** Thickness of the film, backing paper included. */
+  readonly thickness: number;
+  /** Length that can be exposed or lost, end to end. */
+  readonly length: number;
+  /** Clicks (or marks) in one turn of the winder. */
+  readonly clicks: number;
+  /** What is lost at the start and the end. */
+  readonly leader: number;
+  readonly tail: number;
+}
 
 /** The sheet of a chamber with what it was cut from. */
 export interface ChamberFilm extends FilmSpec {
@@ -53,6 +114,16 @@ export interface Chamber {
   readonly holes: readonly [HoleSpec, ...HoleSpec[]];
   readonly film: ChamberFilm;
   readonly aim?: Aim | undefined;
+  readonly roll?: RollSpec | null | undefined;
+  /** How far a wall between two pictures on one sheet stands forward of it, mm; `null`: none. */
+  readonly divider?: number | null | undefined;
+}
+
+/** Several cameras made alike and numbered, kept in one tray. */
+export interface CameraSet {
+  readonly count: number;
+  /** Numbers of those exposed. */
+  readonly exposed: readonly number[];
 }
 
 /** A hole as somebody measured it. */
@@ -76,6 +147,7 @@ export interface Camera {
   readonly container: Container;
   readonly chambers: readonly [Chamber, ...Chamber[]];
   readonly shutter?: string | null | undefined;
+  readonly set?: CameraSet | null | undefined;
   readonly measurements?: readonly Measurement[] | undefined;
   readonly calibration?: Readonly<Record<string, unknown>> | undefined;
   readonly createdAt?: string | undefined;
@@ -88,25 +160,46 @@ export interface DesignLight {
   readonly iso: number;
 }
 
-/** The kind of a camera; for files that don't name it, from shape and sheet. */
-export function cameraKind(camera: Camera): CameraKind {
-  const { container } = camera;
+/** The kind of a camera; for files that don't name it, from shape, sheet and holes. */
+export function cameraKind({ container, chambers }: Camera): CameraKind {
   if (container.kind !== undefined) return container.kind;
-  if (container.shape === "box") return "flat-box";
-  return camera.chambers[0].film.width > (Math.PI * container.diameter) / 2 ? "curled-can" : "far-wall-tin";
+  const [{ film, holes, roll }] = chambers;
+  switch (container.shape) {
+    case "box":
+      if (roll != null) return "roll-carton";
+      if (holes.length > 1) return "stereo-box";
+      if (film.surface === "cylinder") return "curved-box";
+      return (film.tiltX ?? 0) !== 0 || (film.tiltY ?? 0) !== 0 ? "slanted-box" : "flat-box";
+    case "cylinder":
+      if (film.surface !== "cylinder") return "lid-can";
+      return film.width > (Math.PI * container.diameter) / 2 ? "curled-can" : "far-wall-tin";
+    case "folded":
+      return "folded-box";
+    case "drum":
+      return "drum";
+    default:
+      return container satisfies never;
+  }
 }
 
-/** The newest measurement of the first hole in mm, or `null`. */
-export function measuredDiameter(camera: Camera): number | null {
-  const own = (camera.measurements ?? []).filter(({ chamber = 0, hole = 0 }) => chamber === 0 && hole === 0);
+/** A hole of the first chamber by its number, counted from 0; the first one where there are not so many. */
+export function holeAt(camera: Camera, hole = 0): HoleSpec {
+  const { holes } = camera.chambers[0];
+  return holes[hole] ?? holes[0];
+}
+
+/** The newest measurement of a hole of the first chamber in mm, or `null`. Chambers of a drum look through one hole. */
+export function measuredDiameter(camera: Camera, of = 0): number | null {
+  const own = (camera.measurements ?? []).filter(({ chamber = 0, hole = 0 }) => chamber === 0 && hole === of);
   return own.at(-1)?.diameter ?? null;
 }
 
-/** What `solve` is asked about this camera: its first hole (as measured, where it was) and its first sheet. */
-export function solveRequest(camera: Camera, light: DesignLight): SolveRequest {
-  const { holes, film, aim } = camera.chambers[0];
+/** What `solve` is asked about a camera: one of its holes (as measured, where it was) and its first sheet. */
+export function solveRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
+  const { film, aim } = camera.chambers[0];
+  const spec = holeAt(camera, hole);
   return {
-    hole: { ...holes[0], diameter: measuredDiameter(camera) ?? holes[0].diameter },
+    hole: { ...spec, diameter: measuredDiameter(camera, hole) ?? spec.diameter },
     film,
     light: {
       wavelength: light.wavelengthNm,

@@ -1,6 +1,7 @@
 import { parseCamera } from "../document/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
 import {
+  cameraBody,
   cameraKind,
   designFaults,
   fieldValue,
@@ -140,7 +141,7 @@ describe("edits", () => {
     const can = testCamera("curled-can");
     const higher = withField(can, "container.height", 200);
     const above = (camera: typeof can): number =>
-      (camera.chambers[0].film.y ?? 0) - camera.chambers[0].film.height / 2 + camera.container.height / 2;
+      (camera.chambers[0].film.y ?? 0) - camera.chambers[0].film.height / 2 + cameraBody(camera).high / 2;
     expect(above(can)).toBeCloseTo(0, 12);
     expect(above(higher)).toBeCloseTo(0, 12);
     expect(fieldValue(higher, "hole.above")).toBeCloseTo(fieldValue(can, "hole.above") ?? -1, 12);

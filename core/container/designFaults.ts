@@ -1,37 +1,22 @@
-import { type Camera, type CameraKind, cameraKind, measuredDiameter } from "./camera.ts";
-import { HOLE_GAP, sheetRoom } from "./room.ts";
+import { cameraBody } from "./body.ts";
+import { type Camera, cameraKind, measuredDiameter } from "./camera.ts";
+import { containerFaults } from "./containerFaults.ts";
+import type { DesignFault, LengthWords } from "./designFault.ts";
+import type { DesignField } from "./designField.ts";
+import { LARGEST, LARGEST_HOLE, notNegative, positive } from "./limits.ts";
+import { cameraRoom, HOLE_GAP } from "./room.ts";
+import { sheetOnWall, traitsOf } from "./traits.ts";
 
-/** The sizes of a design that a maker types. */
-export type DesignField =
-  | "container.width"
-  | "container.height"
-  | "container.depth"
-  | "container.diameter"
-  | "container.wall"
-  | "film.width"
-  | "film.height"
-  | "film.x"
-  | "film.y"
-  | "film.slide"
-  | "hole.x"
-  | "hole.above"
-  | "hole.diameter"
-  | "hole.measured"
-  | "hole.openingDiameter"
-  | "hole.plateThickness";
-
-/** What can't be built, at the field that would have to change. */
-export interface DesignFault {
-  readonly field: DesignField;
-  readonly message: string;
-}
-
-/** Turns millimetres into the maker's words, such as `66.5 mm`. */
-export type LengthWords = (mm: number) => string;
+/** Whose size a field is. */
+const OWNER: Readonly<Record<string, string>> = {
+  container: "container",
+  folded: "container",
+  drum: "container",
+  film: "film",
+  hole: "hole",
+};
 
 const HAIR = 1e-6;
-const LARGEST = 5000;
-const LARGEST_HOLE = 10;
 
 /**
  * Everything about a design that can't be built: sizes that are not above zero, a sheet that does not go in or covers
@@ -45,7 +30,7 @@ export function designFaults(camera: Camera, words: LengthWords): readonly Desig
   const sizes = sizeFaults(camera, words);
   // What rests on a size that is wrong in itself is not judged yet.
   const sound = (...owners: readonly string[]): boolean =>
-    !sizes.some(({ field }) => owners.includes(field.split(".")[0] ?? ""));
+    !sizes.some(({ field }) => owners.includes(OWNER[field.split(".")[0] ?? ""] ?? ""));
   return [
     ...sizes,
     ...(sound("container", "film") ? sheetFaults(camera, words) : []),
@@ -54,84 +39,100 @@ export function designFaults(camera: Camera, words: LengthWords): readonly Desig
 }
 
 function sizeFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
-  const { container } = camera;
-  const { film, holes } = camera.chambers[0];
-  const [hole] = holes;
-  const faults: DesignFault[] = [];
-  const positive = (field: DesignField, value: number, most: number): void => {
-    if (!(value > 0)) faults.push({ field, message: `Must be above 0, such as ${words(most / 50)}.` });
-    else if (value > most) faults.push({ field, message: `Can be ${words(most)} at most.` });
-  };
-  const notNegative = (field: DesignField, value: number, most: number): void => {
-    if (value < 0) faults.push({ field, message: "Can’t be less than 0." });
-    else if (value > most) faults.push({ field, message: `Can be ${words(most)} at most.` });
-  };
-  if (container.shape === "box") {
-    positive("container.width", container.width, LARGEST);
-    positive("container.depth", container.depth, LARGEST);
-  } else {
-    positive("container.diameter", container.diameter, LARGEST);
-  }
-  positive("container.height", container.height, LARGEST);
-  notNegative("container.wall", container.wall, 100);
-  positive("film.width", film.width, LARGEST);
-  positive("film.height", film.height, LARGEST);
-  if (hole.diameter !== "best") positive("hole.diameter", hole.diameter, LARGEST_HOLE);
-  const measured = measuredDiameter(camera);
-  if (measured !== null) positive("hole.measured", measured, LARGEST_HOLE);
-  notNegative("hole.plateThickness", hole.plateThickness ?? 0, LARGEST_HOLE);
-  const { openingDiameter = null } = hole;
+  const { film, holes, divider = null } = camera.chambers[0];
+  return [
+    ...containerFaults(camera, words),
+    ...positive("film.width", film.width, LARGEST, words),
+    ...positive("film.height", film.height, LARGEST, words),
+    ...(film.surface === "cylinder" ? positive("film.radius", film.radius ?? 0, LARGEST, words) : []),
+    ...tiltFaults("film.tiltX", film.tiltX ?? 0),
+    ...tiltFaults("film.tiltY", film.tiltY ?? 0),
+    ...holes.flatMap((_, hole) => holeSizeFaults(camera, hole, words)),
+    ...(divider === null ? [] : positive("chamber.divider", divider, film.distance, words)),
+  ];
+}
+
+/** Steeper than this a sheet hardly sees the hole; the file format allows up to 90°. */
+const STEEPEST = 80;
+
+function tiltFaults(field: DesignField, tilt: number): readonly DesignFault[] {
+  return Math.abs(tilt) <= STEEPEST ? [] : [{ field, message: `The sheet can lean ${STEEPEST}° at most, either way.` }];
+}
+
+function holeSizeFaults(camera: Camera, at: number, words: LengthWords): readonly DesignFault[] {
+  const hole = camera.chambers[0].holes[at];
+  if (hole === undefined) return [];
+  const measured = measuredDiameter(camera, at);
   const widest = Math.max(measured ?? 0, hole.diameter === "best" ? 0 : hole.diameter);
-  if (openingDiameter !== null && !(openingDiameter >= widest && openingDiameter > 0)) {
-    faults.push({
-      field: "hole.openingDiameter",
-      message: `Must be at least as wide as the hole, ${words(widest)}.`,
-    });
-  }
-  return faults;
+  const { openingDiameter = null } = hole;
+  const narrow = openingDiameter !== null && !(openingDiameter >= widest && openingDiameter > 0);
+  return [
+    ...(hole.diameter === "best" ? [] : positive("hole.diameter", hole.diameter, LARGEST_HOLE, words)),
+    ...(measured === null ? [] : positive("hole.measured", measured, LARGEST_HOLE, words)),
+    ...notNegative("hole.plateThickness", hole.plateThickness ?? 0, LARGEST_HOLE, words),
+    ...(narrow
+      ? [
+          {
+            field: "hole.openingDiameter" as const,
+            message: `Must be at least as wide as the hole, ${words(widest)}.`,
+          },
+        ]
+      : []),
+  ];
 }
 
 function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
   const kind = cameraKind(camera);
-  const room = sheetRoom(camera.container, kind);
+  const room = cameraRoom(camera);
   const { film } = camera.chambers[0];
   const { x = 0, y = 0, slide = 0 } = film;
+  const { noun, lies } = traitsOf(kind);
   const faults: DesignFault[] = [];
+  const spare = (room.width - film.width) / 2;
   if (film.width > room.width + HAIR) {
-    faults.push({ field: "film.width", message: widthLimit(kind, room.width, words) });
-  } else if (camera.container.shape === "box") {
-    const spare = (room.width - film.width) / 2;
-    if (Math.abs(x) > spare + HAIR) faults.push({ field: "film.x", message: offCentre("sideways", spare, words) });
-  } else {
-    const spare = (room.width - film.width) / 2;
+    faults.push({ field: "film.width", message: widthLimit(camera, room.width, words) });
+  } else if (sheetOnWall(kind)) {
     if (Math.abs(slide) > spare + HAIR) {
       const why =
-        kind === "far-wall-tin" ? "of the far wall" : `or it would come within ${words(HOLE_GAP / 2)} of the hole`;
+        lies === "on the far wall" ? "of the far wall" : `or it would come within ${words(HOLE_GAP / 2)} of the hole`;
       faults.push({ field: "film.slide", message: `The sheet can slide ${words(spare)} at most either way, ${why}.` });
     }
+  } else if (lies !== "bowed" && Math.abs(x) > spare + HAIR) {
+    faults.push({ field: "film.x", message: offCentre("sideways", spare, words) });
   }
   if (film.height > room.height + HAIR) {
     faults.push({
       field: "film.height",
-      message: `The ${inside(kind)} is ${words(room.height)} high inside: the sheet can be that high at most.`,
+      message: `The ${noun} is ${words(room.height)} high inside: the sheet can be that high at most.`,
     });
   } else if (Math.abs(y) > (room.height - film.height) / 2 + HAIR) {
     faults.push({ field: "film.y", message: offCentre("up or down", (room.height - film.height) / 2, words) });
   }
+  if (room.diagonal !== undefined && Math.hypot(film.width + 2 * Math.abs(x), film.height) > room.diagonal + HAIR) {
+    const most = Math.sqrt(Math.max(0, room.diagonal ** 2 - film.height ** 2));
+    faults.push({
+      field: "film.width",
+      message: `On a round back ${words(room.diagonal)} across, a sheet ${words(film.height)} high can be ${words(most)} wide at most: its corners must fit.`,
+    });
+  }
   return faults;
 }
 
-function widthLimit(kind: CameraKind, most: number, words: LengthWords): string {
-  switch (kind) {
-    case "flat-box":
+function widthLimit(camera: Camera, most: number, words: LengthWords): string {
+  const { lies } = traitsOf(cameraKind(camera));
+  switch (lies) {
+    case "on the back":
       return `The back is ${words(most)} wide: the sheet can be that wide at most, or it springs up.`;
-    case "far-wall-tin":
+    case "leaning":
+      return `Leaning like this, the sheet can be ${words(most)} wide at most before it meets a wall.`;
+    case "bowed":
+      return `Bowed like this, the sheet can be ${words(most)} long at most before its ends meet a wall.`;
+    case "on the far wall":
       return `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`;
-    case "curled-can":
-    case "canister":
+    case "round the wall":
       return `Round this wall go ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`;
     default:
-      return unknownKind(kind);
+      return lies satisfies never;
   }
 }
 
@@ -140,42 +141,35 @@ function offCentre(way: string, spare: number, words: LengthWords): string {
 }
 
 function holePlaceFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
-  const { container } = camera;
-  const [hole] = camera.chambers[0].holes;
-  const diameter = measuredDiameter(camera) ?? (hole.diameter === "best" ? 0 : hole.diameter);
+  return camera.chambers[0].holes.flatMap((_, at) => onePlaceFaults(camera, at, words));
+}
+
+function onePlaceFaults(camera: Camera, at: number, words: LengthWords): readonly DesignFault[] {
+  const hole = camera.chambers[0].holes[at];
+  if (hole === undefined) return [];
+  const { across, high, face } = cameraBody(camera);
+  const diameter = measuredDiameter(camera, at) ?? (hole.diameter === "best" ? 0 : hole.diameter);
   const halfCut = Math.max(hole.openingDiameter ?? 0, diameter) / 2;
-  const faults: DesignFault[] = [];
   const tooLarge = `The opening, ${words(2 * halfCut)} wide, is larger than this face. Make it smaller.`;
-  if (container.shape === "box") {
-    const most = container.width / 2 - halfCut;
-    if (Math.abs(hole.x ?? 0) > most + HAIR) {
-      const message = `That is outside the face: the hole can be up to ${words(most)} from its middle, either way.`;
+  const which = camera.chambers[0].holes.length > 1 ? `Hole ${at + 1}: that` : "That";
+  const faults: DesignFault[] = [];
+  const { x = 0, y = 0 } = hole;
+  if (face === "disc") {
+    const most = across / 2 - halfCut;
+    if (Math.hypot(x, y) > most + HAIR) {
+      const message = `${which} is outside the lid: the hole can be up to ${words(most)} from its middle.`;
       faults.push({ field: "hole.x", message: most < 0 ? tooLarge : message });
     }
+    return faults;
   }
-  const most = container.height / 2 - halfCut;
-  if (Math.abs(hole.y ?? 0) > most + HAIR) {
-    const message = `That is outside the face: the hole can be ${words(halfCut)} to ${words(container.height - halfCut)} above the bottom.`;
-    faults.push({ field: "hole.above", message: most < 0 ? tooLarge : message });
+  const most = across / 2 - halfCut;
+  if (face === "rectangle" && Math.abs(x) > most + HAIR) {
+    const message = `${which} is outside the face: the hole can be up to ${words(most)} from its middle, either way.`;
+    faults.push({ field: "hole.x", message: most < 0 ? tooLarge : message });
+  }
+  if (Math.abs(y) > high / 2 - halfCut + HAIR) {
+    const message = `${which} is outside the face: the hole can be ${words(halfCut)} to ${words(high - halfCut)} above the bottom.`;
+    faults.push({ field: "hole.above", message: high / 2 < halfCut ? tooLarge : message });
   }
   return faults;
-}
-
-function inside(kind: CameraKind): string {
-  switch (kind) {
-    case "flat-box":
-      return "box";
-    case "curled-can":
-      return "can";
-    case "far-wall-tin":
-      return "tin";
-    case "canister":
-      return "canister";
-    default:
-      return unknownKind(kind);
-  }
-}
-
-function unknownKind(kind: never): never {
-  throw new Error(`unknown camera kind ${String(kind)}`);
 }

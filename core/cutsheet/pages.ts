@@ -1,4 +1,16 @@
-import { label, line, type Mark, moved, type Point, quarterTurned, rectangle, type Scene } from "../drawing/index.ts";
+import {
+  arcPoints,
+  type CircleMark,
+  type LineMark,
+  label,
+  line,
+  type Mark,
+  moved,
+  type Point,
+  quarterTurned,
+  rectangle,
+  type Scene,
+} from "../drawing/index.ts";
 import { checkRulers } from "./checkRulers.ts";
 import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN } from "./paper.ts";
 import type { Part } from "./part.ts";
@@ -166,8 +178,8 @@ function clipped(
     x >= window.x && x <= window.x + window.width && y >= window.y && y <= window.y + window.height;
   return marks.flatMap((mark): Mark[] => {
     if (mark.kind === "label") return inside(mark.at) ? [mark] : [];
-    if (mark.kind === "circle") return circleInside(mark.centre, mark.radius, window) ? [mark] : [];
-    const points = mark.closed ? [...mark.points, mark.points[0] as Point] : mark.points;
+    if (mark.kind === "circle" && circleInside(mark.centre, mark.radius, window)) return [mark];
+    const points = runOf(mark);
     return points.slice(1).flatMap((to, i): Mark[] => {
       const piece = clipPiece(points[i] as Point, to, window);
       return piece === null ? [] : [line(mark.layer, ...piece)];
@@ -175,16 +187,23 @@ function clipped(
   });
 }
 
+/** The points a mark runs through, its end closed where it is. */
+function runOf(mark: LineMark | CircleMark): readonly Point[] {
+  if (mark.kind === "circle") return arcPoints(mark.centre, mark.radius, 0, 2 * Math.PI, 0.01);
+  return mark.closed ? [...mark.points, mark.points[0] as Point] : mark.points;
+}
+
+/** A circle that a window's edge cuts becomes a run of chords, which can be cut. */
 function circleInside(
   { x, y }: Point,
   radius: number,
   window: { x: number; y: number; width: number; height: number },
 ): boolean {
   return (
-    x + radius > window.x &&
-    x - radius < window.x + window.width &&
-    y + radius > window.y &&
-    y - radius < window.y + window.height
+    x - radius >= window.x &&
+    x + radius <= window.x + window.width &&
+    y - radius >= window.y &&
+    y + radius <= window.y + window.height
   );
 }
 

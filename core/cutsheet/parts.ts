@@ -1,6 +1,7 @@
-import { type Camera, measuredDiameter, PLATE_SIZE } from "../container/index.ts";
+import { type Camera, cameraBody, holeAt, measuredDiameter, PLATE_SIZE } from "../container/index.ts";
 import { type LabelMark, label, line, type Mark, outline, type Point, rectangle } from "../drawing/index.ts";
 import type { SheetFormat } from "../sheet/index.ts";
+import { foldedParts } from "./foldedParts.ts";
 import type { Part } from "./part.ts";
 
 /** What the cut sheet is drawn from. */
@@ -24,33 +25,45 @@ const TAB = 12;
 /** The parts of a camera: its face or unrolled wall, the plate blank, the sheet with its trim lines. */
 export function cutParts(order: CutOrder): readonly Part[] {
   const { container } = order.camera;
-  const wall = container.shape === "box" ? facePart(order) : unrolledWall(order);
-  return [wall, plateBlank(order), sheetPart(order)];
+  const outside = cameraBody(order.camera).face === "wall" ? [unrolledWall(order)] : [facePart(order)];
+  const folded = container.shape === "folded" ? foldedParts(container, order.words) : [];
+  return [...folded, ...outside, plateBlank(order), sheetPart(order)];
 }
 
 function facePart({ camera, words }: CutOrder): Part {
-  const { container } = camera;
-  const [hole] = camera.chambers[0].holes;
-  const [width, height] = container.shape === "box" ? [container.width, container.height] : [0, 0];
+  const { holes } = camera.chambers[0];
+  const { across: width, high: height, face } = cameraBody(camera);
   // The template lies on the outside of the front, which is seen from the other side: left and right change places.
-  const at: Point = { x: width / 2 - (hole.x ?? 0), y: height / 2 - (hole.y ?? 0) };
-  const centred = (hole.x ?? 0) === 0 && (hole.y ?? 0) === 0;
+  const places = holes.map(({ x = 0, y = 0 }): Point => ({ x: width / 2 - x, y: height / 2 - y }));
+  const centred = holes.length === 1 && (holes[0].x ?? 0) === 0 && (holes[0].y ?? 0) === 0;
   const corners: readonly Point[] = [
     { x: 0, y: 0 },
     { x: width, y: height },
     { x: width, y: 0 },
     { x: 0, y: height },
   ];
+  const round = face === "disc";
+  const name = round ? "Lid of the can, outside" : "Front of the box, outside";
   return {
     id: "face",
-    name: "Front of the box, outside",
+    name,
     width,
     height,
     marks: [
-      rectangle("cut", { x: 0, y: 0, width, height }),
-      ...(centred ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
-      ...holeMarks(camera, at, words),
-      text(`Front, outside: ${words(width)} × ${words(height)} (inner size)`, { x: 4, y: height - 4 }),
+      round
+        ? { kind: "circle", layer: "cut", centre: { x: width / 2, y: height / 2 }, radius: width / 2 }
+        : rectangle("cut", { x: 0, y: 0, width, height }),
+      ...(centred && !round ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
+      ...places.flatMap((at, hole) => holeMarks(camera, at, words, hole)),
+      text(
+        round
+          ? `Lid: ${words(width)} across (inner size)`
+          : `Front, outside: ${words(width)} × ${words(height)} (inner size)`,
+        {
+          x: round ? width / 2 - 24 : 4,
+          y: height - (round ? 12 : 4),
+        },
+      ),
       text("TOP", { x: width / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
     ],
   };
@@ -59,12 +72,15 @@ function facePart({ camera, words }: CutOrder): Part {
 function unrolledWall({ camera, words }: CutOrder): Part {
   const { container } = camera;
   const [hole] = camera.chambers[0].holes;
-  const inner = container.shape === "cylinder" ? container.diameter : 0;
+  const inner = container.shape === "cylinder" || container.shape === "drum" ? container.diameter : 0;
   const round = Math.PI * (inner + 2 * container.wall);
-  const { height } = container;
-  const at: Point = { x: round / 2, y: height / 2 - (hole.y ?? 0) };
+  const tiers = container.shape === "drum" ? container.tiers : 1;
+  const tier = cameraBody(camera).high;
+  const height = tier * tiers;
   const { film } = camera.chambers[0];
-  const sheetTop = height / 2 - (film.y ?? 0) - film.height / 2;
+  const levels = Array.from({ length: tiers }, (_, i) => tier * (i + 0.5));
+  const sheetTop = tier / 2 - (film.y ?? 0) - film.height / 2;
+  const onWall = container.shape === "cylinder";
   return {
     id: "wall",
     name: "Wall, unrolled: wrap it round the outside",
@@ -74,10 +90,14 @@ function unrolledWall({ camera, words }: CutOrder): Part {
       rectangle("cut", { x: 0, y: 0, width: round + TAB, height }),
       line("trim", { x: round, y: 0 }, { x: round, y: height }),
       line("guide", { x: round / 2, y: 0 }, { x: round / 2, y: height }),
-      line("guide", { x: 0, y: sheetTop }, { x: round, y: sheetTop }),
-      line("guide", { x: 0, y: sheetTop + film.height }, { x: round, y: sheetTop + film.height }),
-      text("sheet’s lower edge, inside", { x: 4, y: Math.min(height - 2, sheetTop + film.height - 2) }),
-      ...holeMarks(camera, at, words),
+      ...(onWall
+        ? [
+            line("guide", { x: 0, y: sheetTop }, { x: round, y: sheetTop }),
+            line("guide", { x: 0, y: sheetTop + film.height }, { x: round, y: sheetTop + film.height }),
+            text("sheet’s lower edge, inside", { x: 4, y: Math.min(height - 2, sheetTop + film.height - 2) }),
+          ]
+        : []),
+      ...levels.flatMap((middle) => holeMarks(camera, { x: round / 2, y: middle - (hole.y ?? 0) }, words)),
       text("TOP", { x: round / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
       text(`once round: ${words(round)}`, { x: 4, y: 5 }),
       text("overlap", { x: round + TAB / 2, y: height / 2 }, { anchor: "middle", turn: 90 }),
@@ -86,8 +106,8 @@ function unrolledWall({ camera, words }: CutOrder): Part {
 }
 
 /** Opening to cut, centre cross, place of the plate. */
-function holeMarks(camera: Camera, at: Point, words: (mm: number) => string): readonly Mark[] {
-  const [hole] = camera.chambers[0].holes;
+function holeMarks(camera: Camera, at: Point, words: (mm: number) => string, number = 0): readonly Mark[] {
+  const hole = holeAt(camera, number);
   const opening = hole.openingDiameter ?? USUAL_OPENING;
   const half = PLATE_SIZE / 2;
   return [

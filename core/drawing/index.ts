@@ -3,6 +3,7 @@ export { type Dimension, dimension } from "./dimension.ts";
 export { hatchedRing, hatchedStrip } from "./hatching.ts";
 export {
   arcPoints,
+  type CircleMark,
   type LabelMark,
   type LineMark,
   label,

@@ -2,3 +2,12 @@ export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromM
 export { fNumber } from "./fNumber.ts";
 export { correctedTime, type LongTime, type LongTimeRule, meteredTime } from "./longTime.ts";
 export type { Medium } from "./medium.ts";
+export {
+  coveredShare,
+  imageSpeed,
+  LEAST_SEEN,
+  type MovementWord,
+  movement,
+  type Passer,
+  USUAL_BRIGHTNESS,
+} from "./movement.ts";

@@ -9,6 +9,10 @@ export interface Medium {
   readonly iso: number;
   /** Effective wavelength of the light it sees, nm. */
   readonly wavelengthNm: number;
+  /** Relative sensitivity, linear, at wavelengths in nm; straight lines between. */
+  readonly sensitivity: readonly (readonly [wavelengthNm: number, sensitivity: number])[];
+  /** Its density curve: fog and greatest density, and its range R (ISO 6846: log exposure range × 100). */
+  readonly density: { readonly least: number; readonly most: number; readonly range: number };
   readonly longTime: LongTimeRule;
   readonly source: string;
 }

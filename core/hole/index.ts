@@ -1,6 +1,16 @@
+export {
+  type BandLine,
+  bandContrast,
+  lightBand,
+  meanWavelength,
+  ONE_LINE,
+  type ResolutionCurve,
+  resolutionCurve,
+} from "./band.ts";
 export { contrast } from "./contrast.ts";
 export { effectiveDistance } from "./effectiveDistance.ts";
 export { fresnelScale, type Setting } from "./fresnelScale.ts";
+export { type ObliquePupil, obliqueContrast } from "./obliqueContrast.ts";
 export { type Optimum, optimum } from "./optimum.ts";
 export { resolution, toFrequency } from "./resolution.ts";
 export { scaledContrast } from "./scaledContrast.ts";

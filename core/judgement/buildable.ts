@@ -1,9 +1,19 @@
-import { type Camera, cameraKind, fieldValue, sheetRoom, withField, withHoleOpposite } from "../container/index.ts";
+import {
+  type Camera,
+  cameraBody,
+  cameraKind,
+  cameraRoom,
+  fieldValue,
+  foldedSizes,
+  sheetOnWall,
+  withField,
+  withHoleOpposite,
+} from "../container/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Turns what can't be built into verdicts with the nearest size that can. */
 export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
-  const room = sheetRoom(camera.container, cameraKind(camera));
+  const room = cameraRoom(camera);
   const { film } = camera.chambers[0];
   const spareAcross = Math.max(0, (room.width - film.width) / 2);
   const spareUp = Math.max(0, (room.height - film.height) / 2);
@@ -15,9 +25,11 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
     ];
     switch (field) {
       case "film.width": {
-        const width = Math.floor(room.width);
-        return mend("The sheet is too long", `Trim the sheet to ${words(width)} long`, (c) =>
-          withField(c, field, width),
+        const width = Math.floor(roomAcross(camera));
+        return mend(
+          coversHole(camera) ? "The paper covers the hole" : "The sheet is too long",
+          `Trim the sheet to ${words(width)} long`,
+          (c) => withField(c, field, width),
         );
       }
       case "film.height": {
@@ -28,8 +40,10 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
       }
       case "film.x":
       case "film.slide":
-        return mend("The sheet meets a wall or the hole", "Move the sheet back", (c) =>
-          withField(c, field, nearest(value, spareAcross)),
+        return mend(
+          coversHole(camera) ? "The paper covers the hole" : "The sheet meets a wall or the hole",
+          "Move the sheet back",
+          (c) => withField(c, field, nearest(value, spareAcross)),
         );
       case "film.y":
         return mend("The sheet does not stand in the container", "Move the sheet inside", (c) =>
@@ -37,20 +51,46 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
         );
       case "hole.x":
       case "hole.above":
-        return mend("The hole is outside its face", "Move the hole opposite the sheet", withHoleOpposite);
+        return mend("The hole is outside its face", "Move the hole opposite the sheet", (c) =>
+          c.chambers[0].holes.reduce<Camera>((now, _, hole) => withHoleOpposite(now, hole), c),
+        );
       case "hole.openingDiameter":
         return mend("The opening is smaller than the hole", "Leave the opening out", (c) => withField(c, field, null));
+      case "film.distance":
+        return mend("The boxes don’t slide that far", "Slide them to the nearest distance", (c) => slidInside(c));
       default:
         return [];
     }
   });
 }
 
+/** The longest sheet that goes in as it stands; on a disc the corners count. */
+function roomAcross(camera: Camera): number {
+  const { width, diagonal } = cameraRoom(camera);
+  const { height } = camera.chambers[0].film;
+  return diagonal === undefined ? width : Math.sqrt(Math.max(1, diagonal ** 2 - height ** 2));
+}
+
+/** Whether a sheet round the wall reaches the opening between its ends: what comes out is a black picture of nothing. */
+function coversHole(camera: Camera): boolean {
+  if (!sheetOnWall(cameraKind(camera))) return false;
+  const { film, holes } = camera.chambers[0];
+  const half = Math.max(holes[0].openingDiameter ?? 0, 1) / 2;
+  return film.width / 2 + Math.abs(film.slide ?? 0) > Math.PI * (film.radius ?? film.distance / 2) - half;
+}
+
+function slidInside(camera: Camera): Camera {
+  const { container } = camera;
+  const { distance } = camera.chambers[0].film;
+  if (container.shape === "folded") {
+    const { nearest, farthest } = foldedSizes(container);
+    return withField(camera, "film.distance", Math.min(Math.floor(farthest), Math.max(Math.ceil(nearest), distance)));
+  }
+  return withField(camera, "film.distance", cameraBody(camera).depth * 0.6);
+}
+
 function standing(camera: Camera): Camera {
   const { film } = camera.chambers[0];
-  return withField(
-    camera,
-    "film.y",
-    camera.container.shape === "box" ? 0 : (film.height - camera.container.height) / 2,
-  );
+  const onWall = sheetOnWall(cameraKind(camera));
+  return withField(camera, "film.y", onWall ? (film.height - cameraBody(camera).high) / 2 : 0);
 }

@@ -1,4 +1,13 @@
-import { measuredDiameter, withAim, withContainer, withField } from "../container/index.ts";
+import {
+  type Camera,
+  cameraKind,
+  foldedSizes,
+  measuredDiameter,
+  sheetOnWall,
+  withAim,
+  withContainer,
+  withField,
+} from "../container/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Is the hole good for its distance? */
@@ -32,15 +41,8 @@ function measuredVerdict(judged: Case, measured: number, larger: boolean): Omit<
   // d = c√(λz): the distance whose best hole is the one you have.
   const suits = measured ** 2 / (ideal.constant ** 2 * light.wavelengthNm * 1e-6);
   const sentence = `Measured ${words(measured)}, it draws ${share} % of the finest detail possible here; it would be best at ${words(suits)} from the sheet.`;
-  if (camera.container.shape === "box" && suits <= 5000) {
-    const depth = Math.round(suits);
-    return {
-      id,
-      title,
-      sentence,
-      fix: { label: `Make the box ${words(depth)} deep`, apply: (c) => withField(c, "container.depth", depth) },
-    };
-  }
+  const move = moveTo(camera, suits, words);
+  if (move !== null) return { id, title, sentence, fix: move };
   return {
     id,
     title,
@@ -50,6 +52,33 @@ function measuredVerdict(judged: Case, measured: number, larger: boolean): Omit<
       apply: (c) => withAim(withField(c, "hole.measured", null), { rule: "computed" }),
     },
   };
+}
+
+/** The change that brings the sheet to a distance, where this camera has one. */
+function moveTo(camera: Camera, suits: number, words: Case["words"]): Verdict["fix"] | null {
+  const { container } = camera;
+  const { distance } = camera.chambers[0].film;
+  const rounded = Math.round(suits);
+  if (container.shape === "box" && suits <= 5000) {
+    // A leaning sheet's middle stands before the back.
+    const depth = rounded + container.depth - distance;
+    return {
+      label: `Make the box ${words(depth)} deep`,
+      apply: (c) => withField(c, "container.depth", depth),
+    };
+  }
+  if (container.shape === "folded") {
+    const { nearest, farthest } = foldedSizes(container);
+    if (suits < nearest || suits > farthest) return null;
+    return { label: `Slide the boxes to ${words(rounded)}`, apply: (c) => withField(c, "film.distance", rounded) };
+  }
+  if (container.shape === "cylinder" && !sheetOnWall(cameraKind(camera)) && suits <= container.height) {
+    return {
+      label: `Hold the sheet ${words(rounded)} from the lid`,
+      apply: (c) => withField(c, "container.height", rounded),
+    };
+  }
+  return null;
 }
 
 /** Bare metal scatters light over the sheet. */

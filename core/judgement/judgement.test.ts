@@ -1,7 +1,13 @@
 import { type Camera, designFaults, settled, solveRequest, withField, withHole } from "../container/index.ts";
+import type { SheetFormat } from "../sheet/index.ts";
 import { solve } from "../solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
 import { judge, type Verdict } from "./index.ts";
+
+const FORMATS: readonly SheetFormat[] = [
+  { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "test" },
+  { id: "in-4x5", name: "4×5 in", width: 127, height: 101.6, kind: "sheet", source: "test" },
+];
 
 function verdicts(camera: Camera): readonly Verdict[] {
   return judge({
@@ -12,6 +18,8 @@ function verdicts(camera: Camera): readonly Verdict[] {
     faults: designFaults(camera, inMm),
     words: inMm,
     plates: [0.1, 0.05, 0.016, 0.25],
+    formats: FORMATS,
+    subjects: [{ id: "bust", name: "a head and shoulders", height: 600 }],
   });
 }
 
@@ -69,7 +77,7 @@ describe("verdicts", () => {
   test("worst first", () => {
     const order = verdicts({
       ...withField(can, "container.height", 100),
-      container: { ...can.container, height: 100, material: "tin metal", insideBlack: false },
+      container: { ...can.container, height: 100, material: "tin metal", insideBlack: false } as Camera["container"],
     }).map(({ weight }) => weight);
     expect(order).toEqual(
       [...order].sort((a, b) => ["stop", "warn", "note"].indexOf(a) - ["stop", "warn", "note"].indexOf(b)),

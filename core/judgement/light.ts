@@ -1,6 +1,7 @@
 import {
   type Camera,
   cameraKind,
+  sheetOnWall,
   solveRequest,
   withField,
   withFilm,
@@ -119,7 +120,7 @@ function trimFix(judged: Case): Verdict["fix"] {
     return corner !== null && corner <= MOST_STOPS;
   };
   if (!fine(0.5) && offCentre(camera))
-    return { label: "Put the hole opposite the sheet’s middle", apply: withHoleOpposite };
+    return { label: "Put the hole opposite the sheet’s middle", apply: (c) => withHoleOpposite(c) };
   let [low, high] = [0, 1];
   for (let i = 0; i < 12; i++) {
     const middle = (low + high) / 2;
@@ -136,13 +137,13 @@ function trimFix(judged: Case): Verdict["fix"] {
 /** Whether the hole stands further from the sheet's middle than a quarter of the sheet. */
 function offCentre(camera: Camera): boolean {
   const { film, holes } = camera.chambers[0];
-  const across = camera.container.shape === "box" ? (holes[0].x ?? 0) - (film.x ?? 0) : 0;
+  const across = sheetOnWall(cameraKind(camera)) ? 0 : (holes[0].x ?? 0) - (film.x ?? 0);
   return Math.abs(across) > film.width / 4 || Math.abs((holes[0].y ?? 0) - (film.y ?? 0)) > film.height / 4;
 }
 
 /** On a can, the picture's middle should be level with the hole, or the horizon runs off the sheet. */
 export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
-  if (faults.length > 0 || cameraKind(camera) === "flat-box") return [];
+  if (faults.length > 0 || !sheetOnWall(cameraKind(camera))) return [];
   const { film, holes } = camera.chambers[0];
   const off = (holes[0].y ?? 0) - (film.y ?? 0);
   if (Math.abs(off) < Math.max(2, film.height / 50)) return [];
@@ -152,7 +153,7 @@ export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
       weight: "note",
       title: `The hole is ${words(Math.abs(off))} ${off > 0 ? "above" : "below"} the sheet’s middle`,
       sentence: `The picture shows more ${off > 0 ? "ground" : "sky"} than ${off > 0 ? "sky" : "ground"}. Good if you want that.`,
-      fix: { label: "Put the hole level with the middle", apply: withHoleOpposite },
+      fix: { label: "Put the hole level with the middle", apply: (c) => withHoleOpposite(c) },
     },
   ];
 }

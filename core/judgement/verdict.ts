@@ -1,5 +1,7 @@
 import type { Camera, DesignFault, DesignLight, LengthWords } from "../container/index.ts";
+import type { Subject } from "../framing/index.ts";
 import type { Optimum } from "../hole/index.ts";
+import type { SheetFormat } from "../sheet/index.ts";
 import type { SolveResult } from "../solve/index.ts";
 
 /** How much a verdict matters: it won't work, it will disappoint, or it is good to know. */
@@ -24,6 +26,10 @@ export interface Case {
   readonly words: LengthWords;
   /** Plate thicknesses that can be had, mm. */
   readonly plates: readonly number[];
+  /** Sheets that can be had. */
+  readonly formats: readonly SheetFormat[];
+  /** What a maker photographs, to say how near to go. */
+  readonly subjects: readonly Subject[];
 }
 
 /** Looks at one question; says nothing when all is well. */

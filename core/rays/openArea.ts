@@ -57,6 +57,13 @@ export function openMargin(aperture: Aperture, slope: number): number {
   return Math.min(plate, 1 - (2 * (plateThickness + wall) * slope) / (openingDiameter + diameter));
 }
 
+/** tan α from which on nothing passes: the plate's d/t or the opening's (D_o + d)/(2(t + w)); infinite where nothing shuts it. */
+export function steepestSlope({ diameter, plateThickness, openingDiameter, wall }: Aperture): number {
+  const plate = plateThickness > 0 ? diameter / plateThickness : Number.POSITIVE_INFINITY;
+  const far = 2 * (plateThickness + wall);
+  return openingDiameter === null || far === 0 ? plate : Math.min(plate, (openingDiameter + diameter) / far);
+}
+
 /** Area above |y| = `from` common to two circles of radius a, `shift` apart. */
 function lens(a: number, shift: number, from: number): number {
   const top = Math.sqrt(Math.max(0, a * a - (shift * shift) / 4));

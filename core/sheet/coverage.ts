@@ -1,4 +1,4 @@
-import { type Camera, cameraKind, type DesignLight, sheetRoom, solveRequest, withSheet } from "../container/index.ts";
+import { type Camera, cameraRoom, type DesignLight, type Room, solveRequest, withSheet } from "../container/index.ts";
 import { opticalModel, type SolveResult, sheetStops } from "../solve/index.ts";
 import type { SheetFormat } from "./format.ts";
 
@@ -30,22 +30,36 @@ const HAIR = 1e-6;
  * @param room largest sheet the container takes, mm
  * @example sheetFit({ …fourByFive }, { width: 165, height: 120 }) // { fit: "whole", width: 127, height: 101.6, used: 1 }
  */
-export function sheetFit(format: SheetFormat, room: { readonly width: number; readonly height: number }): SheetFit {
+export function sheetFit(format: SheetFormat, room: Room): SheetFit {
   const ways = [
     { width: format.width, height: format.height },
     { width: format.height, height: format.width },
   ];
-  const whole = ways.find(({ width, height }) => width <= room.width + HAIR && height <= room.height + HAIR);
+  const goesIn = ({ width, height }: { width: number; height: number }): boolean =>
+    width <= room.width + HAIR &&
+    height <= room.height + HAIR &&
+    Math.hypot(width, height) <= (room.diagonal ?? Number.POSITIVE_INFINITY) + HAIR;
+  const whole = ways.find(goesIn);
   if (whole) return { fit: "whole", ...whole, used: 1 };
   const area = format.width * format.height;
   const [best] = ways
     .map(({ width, height }) => ({ width: cut(width, room.width), height: cut(height, room.height) }))
+    .map((size) => withinDiagonal(size, room.diagonal))
     .map((size) => ({ ...size, used: (size.width * size.height) / area }))
     .sort((a, b) => b.used - a.used);
   if (best === undefined || format.kind === "frame" || best.used < LEAST_KEPT) {
     return { fit: "no", width: format.width, height: format.height, used: 0 };
   }
   return { fit: "trimmed", ...best };
+}
+
+/** Cut down in proportion until the corners fit a round back, in full millimetres. */
+function withinDiagonal(
+  size: { width: number; height: number },
+  diagonal = Number.POSITIVE_INFINITY,
+): { width: number; height: number } {
+  const share = diagonal / Math.hypot(size.width, size.height);
+  return share >= 1 ? size : { width: Math.floor(size.width * share), height: Math.floor(size.height * share) };
 }
 
 function cut(size: number, room: number): number {
@@ -60,7 +74,7 @@ function cut(size: number, room: number): number {
  * @param formats catalogue rows
  */
 export function coverage(camera: Camera, light: DesignLight, formats: readonly SheetFormat[]): readonly Coverage[] {
-  const room = sheetRoom(camera.container, cameraKind(camera));
+  const room = cameraRoom(camera);
   return formats.map((format) => {
     const fit = sheetFit(format, room);
     if (fit.fit === "no") return { format, ...fit, stops: null };

@@ -1,6 +1,7 @@
 export { crossChecks, filmFaults, holeFaults } from "./crossChecks.ts";
 export type { Fault } from "./fault.ts";
-export { type OpticalModel, opticalModel } from "./model.ts";
+export { lightFrom } from "./lightFrom.ts";
+export { type OpticalModel, opticalModel, surfaceOf } from "./model.ts";
 export type { FilmSpec, HoleSpec, LightSpec, SolveRequest } from "./request.ts";
 export { type SolveResult, sheetStops, solve } from "./solve.ts";
 export type { SolveWarning, WarningCode } from "./warnings.ts";

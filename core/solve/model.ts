@@ -48,7 +48,8 @@ function apertureOf(hole: HoleSpec, setting: Setting): Aperture {
   };
 }
 
-function surfaceOf(film: FilmSpec): Surface {
+/** A sheet as the ray model has it; angles in radians. */
+export function surfaceOf(film: FilmSpec): Surface {
   const { distance, x = 0, y = 0 } = film;
   if (film.surface === "cylinder") {
     return { kind: "cylinder", x, y, distance, radius: film.radius ?? distance / 2, slide: film.slide ?? 0 };

@@ -7,6 +7,14 @@ export const inMm = (mm: number): string => `${Math.round(mm * 100) / 100} mm`;
 
 const SIZES: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
   "flat-box": { width: 165, height: 118, depth: 70, sheetWidth: 127, sheetHeight: 101.6 },
+  "slanted-box": { width: 165, height: 118, depth: 110, sheetWidth: 127, sheetHeight: 101.6, tiltX: 0, tiltY: 25 },
+  "curved-box": { width: 165, height: 118, depth: 70, sheetWidth: 127, sheetHeight: 101.6, radius: 80 },
+  "stereo-box": { width: 260, height: 210, depth: 90, sheetWidth: 254, sheetHeight: 203.2, base: 110 },
+  "bought-box": { width: 130, height: 105, depth: 75, sheetWidth: 127, sheetHeight: 101.6, holeDiameter: 0.3 },
+  "roll-carton": { width: 100, height: 60, depth: 35, sheetWidth: 36, sheetHeight: 24 },
+  "folded-box": { square: 330, distance: 80, sheetWidth: 84, sheetHeight: 56 },
+  "lid-can": { diameter: 100, height: 130, sheetWidth: 80, sheetHeight: 60 },
+  drum: { diameter: 320, height: 240, distance: 100, radius: 100, sheetWidth: 127, sheetHeight: 101.6 },
   "curled-can": { diameter: 66.6, height: 168, sheetWidth: 177.8, sheetHeight: 127 },
   "far-wall-tin": { diameter: 300, height: 215, sheetWidth: 254, sheetHeight: 203.2 },
   canister: { diameter: 29.5, height: 47, sheetWidth: 44.45, sheetHeight: 44.45 },

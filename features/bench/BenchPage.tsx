@@ -22,6 +22,7 @@ import { CoverageTable } from "./CoverageTable.tsx";
 import { Drawing } from "./Drawing.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 import { HoleRules } from "./HoleRules.tsx";
+import { HolesStrip } from "./HolesStrip.tsx";
 import { Measures } from "./Measures.tsx";
 import { Readings } from "./Readings.tsx";
 import { readDesign } from "./reading.ts";
@@ -35,14 +36,16 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   const { camera, send } = design;
   const contrast = camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
   const ideal = useMemo(() => optimum(contrast, 0.95), [contrast]);
-  const reading = useMemo(() => readDesign(camera, ideal, words), [camera, ideal, words]);
+  const [chosenHole, setHole] = useState(0);
+  const hole = Math.min(chosenHole, camera.chambers[0].holes.length - 1);
+  const reading = useMemo(() => readDesign(camera, ideal, words, hole), [camera, ideal, words, hole]);
 
   // Drawing, readings and verdicts change with the hand; the tables below follow in the next idle moment.
   const later = useDeferredValue(useMemo(() => ({ camera, reading }), [camera, reading]));
 
   // Functions for the page's whole life, so that what only calls them need not be drawn again at every edit.
-  const latest = useRef({ camera, contrast, ideal, edit: design.edit });
-  latest.current = { camera, contrast, ideal, edit: design.edit };
+  const latest = useRef({ camera, contrast, ideal, hole, edit: design.edit });
+  latest.current = { camera, contrast, ideal, hole, edit: design.edit };
   const settle = useCallback((next: Camera): Camera => {
     const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
     const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
@@ -59,7 +62,8 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   const [refused, setRefused] = useState<string | null>(null);
   const edit: EditDesign = useCallback((label, change) => setRefused(attempt(label, null, change)), [attempt]);
   const setField: SetField = useCallback(
-    (field, value) => attempt(FIELD_WORDS[field], field, (now) => withField(now, field, value)),
+    (field, value, at = latest.current.hole) =>
+      attempt(FIELD_WORDS[field], field, (now) => withField(now, field, value, at)),
     [attempt],
   );
 
@@ -90,7 +94,8 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
       />
       <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
         <div className="min-w-0">
-          <Drawing camera={camera} medium={reading.medium} setField={setField} />
+          <Drawing camera={camera} medium={reading.medium} hole={hole} setField={setField} onHole={setHole} />
+          <HolesStrip camera={camera} hole={hole} onHole={setHole} onEdit={edit} />
           {refused && (
             <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
               {refused}{" "}
@@ -102,16 +107,16 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
           <Verdicts verdicts={reading.verdicts} onEdit={edit} />
         </div>
         <div className="[contain:content]">
-          <Readings camera={camera} reading={reading} />
+          <Readings camera={camera} reading={reading} hole={hole} />
         </div>
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div className={ASIDE}>
-          <Measures camera={camera} setField={setField} onEdit={edit} />
+          <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
         </div>
         <div className="grid min-w-0 content-start gap-7">
           <div className={ASIDE}>
-            <HoleRules {...later} setField={setField} onEdit={edit} />
+            <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
           </div>
           <div className={ASIDE}>
             <CoverageTable {...later} onEdit={edit} />
@@ -140,18 +145,38 @@ const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
   "container.depth": "depth",
   "container.diameter": "diameter",
   "container.wall": "wall",
+  "folded.sheet": "square card",
+  "folded.paper": "card",
+  "folded.clearance": "air between the boxes",
+  "folded.overlap": "overlap",
+  "drum.tiers": "tiers",
+  "drum.sectors": "chambers",
+  "drum.gap": "air at the vanes",
   // One word for both: a corner dragged is one step of undo.
   "film.width": "sheet size",
   "film.height": "sheet size",
   "film.x": "sheet place",
   "film.y": "sheet place",
   "film.slide": "sheet place",
+  "film.tiltX": "lean",
+  "film.tiltY": "lean",
+  "film.radius": "radius",
+  "film.distance": "distance",
   "hole.x": "hole place",
   "hole.above": "hole place",
   "hole.diameter": "hole",
   "hole.measured": "measured hole",
   "hole.openingDiameter": "opening",
   "hole.plateThickness": "plate",
+  "hole.base": "holes apart",
+  "chamber.divider": "wall in the middle",
+  "roll.gap": "clear between pictures",
+  "roll.core": "spool",
+  "roll.thickness": "film’s thickness",
+  "roll.length": "film’s length",
+  "roll.clicks": "clicks",
+  "roll.leader": "lost at the start",
+  "roll.tail": "lost at the end",
 };
 
 function exportCamera(camera: Camera): void {

@@ -1,7 +1,13 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { formats } from "../../catalogue/formats.ts";
 import { benchDrawing, type Layout, type SnapSizes, type Viewport } from "../../core/benchDrawing/index.ts";
-import { type Camera, type DesignField, type DesignLight, fieldValue } from "../../core/container/index.ts";
+import {
+  type Camera,
+  type DesignField,
+  type DesignLight,
+  fieldQuantity,
+  fieldValue,
+} from "../../core/container/index.ts";
 import type { LabelMark } from "../../core/drawing/index.ts";
 import { formatLength } from "../../core/units/index.ts";
 import { dimensionFigure } from "../../ui/dimensionFigure.ts";
@@ -10,6 +16,7 @@ import { useUnit } from "../../ui/UnitContext.ts";
 import { DrawingHandle } from "./DrawingHandle.tsx";
 import type { SetField } from "./edit.ts";
 import { FigureEntry } from "./FigureEntry.tsx";
+import { useView } from "./useView.ts";
 
 const SNAPS: SnapSizes = {
   widths: formats.flatMap(({ width, height }) => [width, height]),
@@ -21,11 +28,16 @@ const FIRST_SIZE: Viewport = { width: 800, height: 560 };
 export function Drawing({
   camera,
   medium,
+  hole,
   setField,
+  onHole,
 }: {
   readonly camera: Camera;
   readonly medium: DesignLight;
+  /** Number of the hole that is worked on. */
+  readonly hole: number;
   readonly setField: SetField;
+  readonly onHole: (hole: number) => void;
 }) {
   const unit = useUnit();
   const frame = useRef<HTMLDivElement>(null);
@@ -42,19 +54,21 @@ export function Drawing({
     return () => watch.disconnect();
   }, []);
 
+  const { view, zoomBy, whole, key } = useView(frame);
   const { scene, handles, layout } = useMemo(
-    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), held),
-    [camera, medium, viewport, unit, held],
+    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), { hole, view, held }),
+    [camera, medium, viewport, unit, hole, view, held],
   );
   const [refusals, setRefusals] = useState<Readonly<Partial<Record<DesignField, string | null>>>>({});
-  const move = (field: DesignField, value: number): void => {
-    const refused = setField(field, value);
+  const move = (field: DesignField, value: number, at: number | undefined): void => {
+    if (at !== undefined && at !== hole) onHole(at);
+    const refused = setField(field, value, at);
     setRefusals((before) => (before[field] === refused ? before : { ...before, [field]: refused }));
   };
   const refusal = Object.values(refusals).find((each) => each != null);
 
   return (
-    <figure className="sheet relative" data-drawing>
+    <figure className="sheet relative" data-drawing data-zoom={view.zoom.toFixed(2)} onKeyDown={key}>
       <div ref={frame} className="h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]">
         <SvgScene
           scene={scene}
@@ -68,8 +82,10 @@ export function Drawing({
               handle={handle}
               pixel={layout.pixel}
               step={unit === "mm" ? 1 : 25.4 / 16}
-              sizeOf={(field) => fieldValue(camera, field) ?? 0}
-              words={(mm) => formatLength(mm, unit)}
+              sizeOf={(field) => fieldValue(camera, field, handle.hole ?? hole) ?? 0}
+              words={(value, field) =>
+                fieldQuantity(field) === "angle" ? `${value.toFixed(1)}°` : formatLength(value, unit)
+              }
               onHold={(holding) => setHeld(holding ? layout : null)}
               onMove={move}
             />
@@ -81,15 +97,42 @@ export function Drawing({
           key={typing.field}
           label={typing}
           layout={layout}
-          value={fieldValue(camera, typing.field as DesignField) ?? 0}
+          value={fieldValue(camera, typing.field as DesignField, hole) ?? 0}
           onTake={(mm) => setField(typing.field as DesignField, mm)}
           onClose={() => setTyping(null)}
         />
       )}
       <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
         <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
-        <span>sizes in {unit} · walls drawn thick · blue lines: stops lost</span>
+        <span className="flex items-center gap-1">
+          sizes in {unit} · walls drawn thick · blue lines: stops lost
+          <ZoomButton label="Smaller" sign="−" onPress={() => zoomBy(1 / 1.5)} />
+          <ZoomButton label="Larger" sign="+" onPress={() => zoomBy(1.5)} />
+          {view.zoom > 1 && <ZoomButton label="Show all of it" sign="all" onPress={whole} />}
+        </span>
       </figcaption>
     </figure>
+  );
+}
+
+function ZoomButton({
+  label,
+  sign,
+  onPress,
+}: {
+  readonly label: string;
+  readonly sign: string;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      className="min-h-6 min-w-6 border border-line bg-card px-1 text-ink leading-none"
+      onClick={onPress}
+    >
+      {sign}
+    </button>
   );
 }

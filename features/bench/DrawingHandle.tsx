@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import type { Handle, Pull } from "../../core/benchDrawing/index.ts";
-import type { DesignField } from "../../core/container/index.ts";
+import { type DesignField, fieldQuantity } from "../../core/container/index.ts";
 
 /** A dragged size stops at a usual one within this many pixels. */
 const SNAP_PIXELS = 6;
@@ -28,9 +28,9 @@ export function DrawingHandle({
   /** What an arrow key moves, mm. */
   readonly step: number;
   readonly sizeOf: (field: DesignField) => number;
-  readonly words: (mm: number) => string;
+  readonly words: (value: number, field: DesignField) => string;
   readonly onHold: (holding: boolean) => void;
-  readonly onMove: (field: DesignField, value: number) => void;
+  readonly onMove: (field: DesignField, value: number, hole: number | undefined) => void;
 }) {
   const grip = useRef<Grip | null>(null);
   const { across, up, at, name } = handle;
@@ -52,11 +52,11 @@ export function DrawingHandle({
     const snap = event.altKey ? 0 : SNAP_PIXELS * from.pixel;
     if (across && event.clientX !== from.x) {
       const pulled = from.across + (event.clientX - from.x) * from.pixel * across.perMm;
-      onMove(across.field, snapped(pulled, across, snap));
+      onMove(across.field, snapped(pulled, across, snap), handle.hole);
     }
     if (up && event.clientY !== from.y) {
       const pulled = from.up + (from.y - event.clientY) * from.pixel * up.perMm;
-      onMove(up.field, snapped(pulled, up, snap));
+      onMove(up.field, snapped(pulled, up, snap), handle.hole);
     }
   };
   const end = (): void => {
@@ -74,7 +74,10 @@ export function DrawingHandle({
     const [pull, sign] = ways[event.key] ?? [null, 0];
     if (pull === null) return;
     event.preventDefault();
-    onMove(pull.field, sizeOf(pull.field) + sign * step * (event.shiftKey ? 10 : 1));
+    // A pull that turns goes by degrees, against the hand where the drawing does.
+    const way = pull.perMm < 0 ? -1 : 1;
+    const unit = fieldQuantity(pull.field) === "angle" ? 1 : step;
+    onMove(pull.field, sizeOf(pull.field) + way * sign * unit * (event.shiftKey ? 10 : 1), handle.hole);
   };
   const value = fieldOf ? sizeOf(fieldOf.field) : 0;
   const [x, y] = [at.x / pixel, at.y / pixel];
@@ -84,7 +87,9 @@ export function DrawingHandle({
       tabIndex={0}
       aria-label={name}
       aria-valuenow={Math.round(value * 10) / 10}
-      aria-valuetext={[across, up].flatMap((pull) => (pull ? [words(sizeOf(pull.field))] : [])).join(" by ")}
+      aria-valuetext={[across, up]
+        .flatMap((pull) => (pull ? [words(sizeOf(pull.field), pull.field)] : []))
+        .join(" by ")}
       data-handle={handle.id}
       className="cursor-grab touch-none outline-none active:cursor-grabbing [&:focus-visible>circle:last-child]:[stroke-width:3.5px]"
       onPointerDown={start}

@@ -29,8 +29,8 @@ export function FigureEntry({
       ref={box}
       className="absolute z-10 w-44 border border-ink bg-card px-2 py-1"
       style={{
-        left: `clamp(0px, calc(${(100 * origin.current.x) / layout.width}% - 5.5rem), calc(100% - 11rem))`,
-        top: Math.max(0, origin.current.y / layout.pixel - 40),
+        left: `clamp(0px, calc(${(100 * (origin.current.x - layout.bounds.x)) / layout.bounds.width}% - 5.5rem), calc(100% - 11rem))`,
+        top: Math.max(0, (origin.current.y - layout.bounds.y) / layout.pixel - 40),
       }}
     >
       <LengthField
@@ -50,6 +50,8 @@ const FIGURE_NAMES: Readonly<Record<string, string>> = {
   "container.height": "Height inside",
   "container.diameter": "Diameter inside",
   "hole.above": "Hole above the bottom",
+  "film.distance": "Hole to sheet",
+  "hole.base": "Holes apart",
   "film.width": "Sheet, along",
   "film.height": "Sheet, up",
 };

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { type Camera, type HoleRule, solveRequest, withAim } from "../../core/container/index.ts";
+import { type Camera, type HoleRule, holeAt, solveRequest, withAim } from "../../core/container/index.ts";
 import { FULL_SUN_EV, timeFromLight } from "../../core/exposure/index.ts";
 import { resolution, schools } from "../../core/hole/index.ts";
 import { opticalModel } from "../../core/solve/index.ts";
@@ -23,18 +23,20 @@ interface RuleRow {
 export const HoleRules = memo(function HoleRules({
   camera,
   reading,
+  hole: at,
   setField,
   onEdit,
 }: {
   readonly camera: Camera;
   readonly reading: Reading;
+  readonly hole: number;
   readonly setField: SetField;
   readonly onEdit: EditDesign;
 }) {
   const words = useLengthWords();
   const { result, medium } = reading;
-  const { setting, contrast } = opticalModel(solveRequest(camera, medium));
-  const [hole] = camera.chambers[0].holes;
+  const { setting, contrast } = opticalModel(solveRequest(camera, medium, at));
+  const hole = holeAt(camera, at);
   const chosen = camera.chambers[0].aim?.rule ?? (hole.diameter === "best" ? "rayleigh" : "own");
   const rows: readonly RuleRow[] = [
     ...schools.map(({ id, name, idea, source }) => ({ id, name, idea, source, diameter: result.best[id] })),

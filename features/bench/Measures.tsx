@@ -1,76 +1,50 @@
-import { useCallback } from "react";
-import { kinds } from "../../catalogue/kinds.ts";
+import { memo, useCallback } from "react";
 import { materials } from "../../catalogue/materials.ts";
 import { media } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
-import {
-  type Camera,
-  cameraKind,
-  type DesignField,
-  fieldValue,
-  withContainer,
-  withFilm,
-} from "../../core/container/index.ts";
+import { type Camera, cameraKind, fieldValue, traitsOf, withContainer, withFilm } from "../../core/container/index.ts";
 import { Choice } from "../../ui/Choice.tsx";
-import { LengthField } from "../../ui/LengthField.tsx";
 import { Panel } from "../../ui/Panel.tsx";
 import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
+import { DesignEntry } from "./DesignEntry.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
-
-interface FieldRow {
-  readonly field: DesignField;
-  readonly label: string;
-  readonly digits?: number;
-  readonly optional?: boolean;
-  readonly hint?: string;
-}
-
-const BOX_FIELDS: readonly FieldRow[] = [
-  { field: "container.width", label: "Width inside" },
-  { field: "container.height", label: "Height inside" },
-  { field: "container.depth", label: "Depth inside" },
-];
-const ROUND_FIELDS: readonly FieldRow[] = [
-  { field: "container.diameter", label: "Diameter inside" },
-  { field: "container.height", label: "Height inside" },
-];
-const HOLE_FIELDS: readonly FieldRow[] = [
-  {
-    field: "hole.measured",
-    label: "Hole as measured",
-    digits: 3,
-    optional: true,
-    hint: "Counts instead of the rule’s",
-  },
-  { field: "hole.above", label: "Hole above the bottom" },
-  { field: "hole.openingDiameter", label: "Opening in the wall", optional: true, hint: "Empty: nothing cuts" },
-  { field: "container.wall", label: "Wall", digits: 2 },
-];
-const SHEET_FIELDS: readonly FieldRow[] = [
-  { field: "film.width", label: "Sheet, along" },
-  { field: "film.height", label: "Sheet, up" },
-];
+import { containerFields, type FieldRow, holeFields, SHEET_FIELDS } from "./measureFields.ts";
+import { SetCount } from "./SetCount.tsx";
 
 const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
 const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
 
+const TAPES = [
+  { id: "0", name: "not taped yet" },
+  { id: "1", name: "one layer" },
+  { id: "2", name: "two layers" },
+];
+
 /** Every size of the design as an entry, with material, plate and paper. */
-export function Measures({
+export const Measures = memo(function Measures({
   camera,
+  hole,
   setField,
   onEdit,
 }: {
   readonly camera: Camera;
+  /** Number of the hole that is worked on. */
+  readonly hole: number;
   readonly setField: SetField;
   readonly onEdit: EditDesign;
 }) {
   const { container } = camera;
   const { film, holes } = camera.chambers[0];
+  const kind = cameraKind(camera);
   const chooseMaterial = useCallback(
-    (material: string) => onEdit("material", (now) => ({ ...now, container: { ...now.container, material } })),
+    (material: string) => onEdit("material", (now) => withContainer(now, { material })),
     [onEdit],
   );
   const choosePaper = useCallback((medium: string) => onEdit("paper", (now) => withFilm(now, { medium })), [onEdit]);
+  const chooseTape = useCallback(
+    (layers: string) => onEdit("tape", (now) => withContainer(now, { tapeLayers: Number(layers) })),
+    [onEdit],
+  );
   const choosePlate = useCallback(
     (id: string) => {
       const chosen = plates.find((row) => row.id === id);
@@ -78,18 +52,16 @@ export function Measures({
     },
     [setField],
   );
-  const box = container.shape === "box";
   const thickness = holes[0].plateThickness ?? 0;
   const plate = plates.find((row) => row.thickness === thickness);
   const rows = (fields: readonly FieldRow[]) => (
     <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-      {fields.map(({ field, ...row }) => (
-        <LengthField
-          key={field}
+      {fields.map((row) => (
+        <DesignEntry
+          key={row.field}
           {...row}
-          name={field}
-          value={fieldValue(camera, field)}
-          onTake={(mm) => setField(field, mm)}
+          value={fieldValue(camera, row.field, hole)}
+          onTake={(value) => setField(row.field, value)}
         />
       ))}
     </div>
@@ -97,24 +69,27 @@ export function Measures({
   return (
     <Panel title="Measures" aside={<UnitSwitch />}>
       <div className="grid gap-4">
-        {rows(box ? BOX_FIELDS : ROUND_FIELDS)}
+        {rows(containerFields(kind))}
         <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-4 accent-[var(--sb-action)]"
-            checked={container.insideBlack ?? false}
-            onChange={(event) => {
-              const insideBlack = event.target.checked;
-              onEdit("paint", (now) => withContainer(now, { insideBlack }));
-            }}
-          />
-          Inside painted flat black
-        </label>
+        <Check
+          label="Inside painted flat black"
+          checked={container.insideBlack ?? false}
+          onCheck={(insideBlack) => onEdit("paint", (now) => withContainer(now, { insideBlack }))}
+        />
+        <Check
+          label="A lamp shows through lid or wall"
+          checked={container.translucent ?? false}
+          onCheck={(translucent) => onEdit("lamp test", (now) => withContainer(now, { translucent }))}
+        />
+        <Choice
+          label="Tape at lid and corners"
+          value={container.tapeLayers === undefined ? null : String(Math.min(2, container.tapeLayers))}
+          options={TAPES}
+          onChoose={chooseTape}
+        />
         {rows(SHEET_FIELDS)}
         <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
-        {rows(HOLE_FIELDS)}
-        {box && rows([{ field: "hole.x", label: "Hole, right of the middle" }])}
+        {rows(holeFields(kind))}
         <Choice
           label="Plate"
           value={plate?.id ?? null}
@@ -122,17 +97,42 @@ export function Measures({
           options={PLATES}
           onChoose={choosePlate}
         />
+        <SetCount camera={camera} onEdit={onEdit} />
         <p className="text-[0.83rem] text-quiet">
-          Needles and cut metal are sharp: push away from your face and fold or clean every rim. {kindHint(camera)}
+          Needles and cut metal are sharp: push away from your face and fold or clean every rim.{" "}
+          {HINTS[traitsOf(kind).lies]}
         </p>
       </div>
     </Panel>
   );
-}
+});
 
-function kindHint(camera: Camera): string {
-  const kind = kinds.find(({ id }) => id === cameraKind(camera));
-  return kind?.shape === "cylinder"
-    ? "The sheet stands on the bottom; heights count from there."
-    : "Heights count from the inside bottom.";
+const HINTS = {
+  "on the back": "Heights count from the inside bottom.",
+  leaning: "The sheet leans so that its far corner touches the back.",
+  bowed: "The sheet’s middle touches the back; its ends come forward.",
+  "round the wall": "The sheet stands on the bottom; heights count from there.",
+  "on the far wall": "The sheet stands on the bottom; heights count from there.",
+} as const;
+
+function Check({
+  label,
+  checked,
+  onCheck,
+}: {
+  readonly label: string;
+  readonly checked: boolean;
+  readonly onCheck: (checked: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-9 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--sb-action)]"
+        checked={checked}
+        onChange={(event) => onCheck(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
 }

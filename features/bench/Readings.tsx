@@ -6,9 +6,17 @@ import type { Reading } from "./reading.ts";
 import { readingRows } from "./readingRows.ts";
 
 /** Every reading with its sentence. */
-export function Readings({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
+export function Readings({
+  camera,
+  reading,
+  hole,
+}: {
+  readonly camera: Camera;
+  readonly reading: Reading;
+  readonly hole: number;
+}) {
   const words = useLengthWords();
-  const rows = useMemo(() => readingRows(camera, reading, words), [camera, reading, words]);
+  const rows = useMemo(() => readingRows(camera, reading, words, hole), [camera, reading, words, hole]);
   return (
     <Panel title="What it will do">
       <dl>

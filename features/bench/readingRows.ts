@@ -1,8 +1,9 @@
 import { formats } from "../../catalogue/formats.ts";
 import type { Camera } from "../../core/container/index.ts";
-import { measuredDiameter } from "../../core/container/index.ts";
+import { holeAt, measuredDiameter } from "../../core/container/index.ts";
 import { formatFNumber, formatTime } from "../../core/units/index.ts";
 import type { Reading } from "./reading.ts";
+import { shapeRows } from "./shapeRows.ts";
 
 /** One reading: a figure, what it is, and a sentence that says what it means. */
 export interface ReadingRow {
@@ -12,13 +13,13 @@ export interface ReadingRow {
   readonly sentence: string;
 }
 
-type Words = (mm: number, digits?: number) => string;
+export type Words = (mm: number, digits?: number) => string;
 
 /** All readings of a design, in the order a maker asks for them. */
-export function readingRows(camera: Camera, reading: Reading, words: Words): readonly ReadingRow[] {
+export function readingRows(camera: Camera, reading: Reading, words: Words, hole = 0): readonly ReadingRow[] {
   const { result } = reading;
   return [
-    holeRow(camera, reading, words),
+    holeRow(camera, reading, words, hole),
     {
       id: "fNumber",
       name: "f-number",
@@ -35,19 +36,21 @@ export function readingRows(camera: Camera, reading: Reading, words: Words): rea
     stopsRow(reading),
     circleRow(reading, words),
     detailRow(reading, words),
-    openingRow(camera, reading, words),
+    openingRow(camera, reading, words, hole),
     usedRow(camera, words),
+    ...shapeRows(camera, reading, words),
   ];
 }
 
-function holeRow(camera: Camera, { result, diameter }: Reading, words: Words): ReadingRow {
-  const measured = measuredDiameter(camera);
+function holeRow(camera: Camera, { result, diameter }: Reading, words: Words, hole: number): ReadingRow {
+  const measured = measuredDiameter(camera, hole);
+  const number = camera.chambers[0].holes.length > 1 ? ` ${hole + 1}` : "";
   const [low, high] = result.band95;
   const inside = diameter >= low && diameter <= high;
   const band = `${words(low)} to ${words(high)}`;
   return {
     id: "hole",
-    name: measured === null ? "Hole to make" : "Hole, measured",
+    name: measured === null ? `Hole${number} to make` : `Hole${number}, measured`,
     figure: words(diameter, 3),
     sentence: inside
       ? `Anything from ${band} looks just as sharp: don’t fuss.`
@@ -93,7 +96,7 @@ function circleRow({ result }: Reading, words: Words): ReadingRow {
       id: "circle",
       name: "Image circle",
       figure: "none",
-      sentence: "A curved sheet has no circle: the lines on the drawing show where the light falls off.",
+      sentence: "A bent or leaning sheet has no circle: the lines on the drawing show where the light falls off.",
     };
   }
   const limit = circle.plateLimit === null ? "" : ` The plate ends it at ${words(circle.plateLimit)}.`;
@@ -115,8 +118,8 @@ function detailRow({ result }: Reading, words: Words): ReadingRow {
   };
 }
 
-function openingRow(camera: Camera, { result }: Reading, words: Words): ReadingRow {
-  const opening = camera.chambers[0].holes[0].openingDiameter ?? null;
+function openingRow(camera: Camera, { result }: Reading, words: Words, hole: number): ReadingRow {
+  const opening = holeAt(camera, hole).openingDiameter ?? null;
   const least = result.smallestOpening;
   if (least === null) {
     return {

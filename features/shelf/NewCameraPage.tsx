@@ -1,4 +1,4 @@
-import { type ReactNode, useId, useMemo, useState } from "react";
+import { Fragment, type ReactNode, useId, useMemo, useState } from "react";
 import { Form, Link } from "react-router";
 import { formats } from "../../catalogue/formats.ts";
 import { kinds } from "../../catalogue/kinds.ts";
@@ -6,7 +6,7 @@ import { materials } from "../../catalogue/materials.ts";
 import { media, mediumById } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
 import { benchDrawing } from "../../core/benchDrawing/index.ts";
-import { type Camera, type CameraKind, solveRequest } from "../../core/container/index.ts";
+import { type Camera, type CameraKind, solveRequest, traitsOf } from "../../core/container/index.ts";
 import { changesBetween } from "../../core/document/index.ts";
 import { solve } from "../../core/solve/index.ts";
 import { formatFNumber, formatTime } from "../../core/units/index.ts";
@@ -19,7 +19,32 @@ import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
-import { type NewCameraField, type NewCameraForm, readNewCamera } from "./readNewCamera.ts";
+import {
+  type NewCameraField,
+  type NewCameraForm,
+  type NewCameraSize,
+  readNewCamera,
+  sizesOf,
+} from "./readNewCamera.ts";
+
+const SIZE_WORDS: Readonly<Record<NewCameraSize, string>> = {
+  width: "Width inside, across the sheet",
+  height: "Height inside",
+  depth: "Depth inside, hole to sheet",
+  diameter: "Diameter inside",
+  square: "Side of the square card",
+  distance: "Hole to sheet",
+  radius: "Radius the sheet is bowed to",
+  tiltY: "Lean to the side, degrees",
+  tiltX: "Lean to the top, degrees",
+  base: "Holes apart",
+  holeDiameter: "Hole, as bought or measured",
+};
+const SIZE_HINTS: Readonly<Partial<Record<NewCameraSize, string>>> = {
+  tiltY: "Plus: its right side nearer the hole",
+  tiltX: "Plus: its top nearer the hole",
+  base: "Eyes are about 65 mm apart",
+};
 
 const PREVIEW = { width: 640, height: 460 };
 
@@ -61,7 +86,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
       onLeave={() => setLeft((before) => new Set(before).add(field))}
     />
   );
-  const round = kinds.find(({ id }) => id === form.kind)?.shape === "cylinder";
+  const curved = !["on the back", "leaning"].includes(traitsOf(form.kind).lies);
   const misfit = read.errors.sheetWidth !== undefined || read.errors.sheetHeight !== undefined;
   const fitting = withFormat(form, form.format, unit, "fitting");
   const changes = fitting.sheetWidth !== form.sheetWidth || fitting.sheetHeight !== form.sheetHeight;
@@ -85,7 +110,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
       >
         <div className="grid content-start gap-6">
           <Panel title="Container" aside={<UnitSwitch />}>
-            <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line">
+            <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line sm:grid-cols-2">
               {kinds.map(({ id, name: words, sentence }) => (
                 <label key={id} className={cx("flex gap-3 bg-board p-2", form.kind === id && "bg-kraft-pale")}>
                   <input
@@ -105,9 +130,9 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
             </div>
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <div className="col-span-2">{entry("name", "Name", "Such as: tea caddy, shed side")}</div>
-              {round ? entry("diameter", "Diameter inside") : entry("width", "Width inside, across the sheet")}
-              {entry("height", "Height inside")}
-              {!round && entry("depth", "Depth inside, hole to sheet")}
+              {sizesOf(form.kind).map((size) => (
+                <Fragment key={size}>{entry(size, SIZE_WORDS[size], SIZE_HINTS[size])}</Fragment>
+              ))}
               {entry("wall", "Wall, how thick")}
               <Pick
                 label="Made of"
@@ -144,7 +169,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                 options={media}
                 onPick={(medium) => set({ medium })}
               />
-              {entry("sheetWidth", round ? "Along the wall" : "Across")}
+              {entry("sheetWidth", curved ? "Along the curve" : "Across")}
               {entry("sheetHeight", "Up")}
             </div>
             {canTrim && (
@@ -155,7 +180,8 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
           </Panel>
           <Panel title="Hole">
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-              {entry("holeAbove", "Hole above the bottom", "Empty: opposite the sheet’s middle")}
+              {form.kind !== "drum" &&
+                entry("holeAbove", "Hole above the bottom", "Empty: opposite the sheet’s middle")}
               {entry("opening", "Opening in the wall", "Empty: nothing cuts")}
               <Pick
                 label="Plate"

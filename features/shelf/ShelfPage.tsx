@@ -1,6 +1,8 @@
 import { Download, FolderInput } from "lucide-react";
 import { type DragEvent, useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
+import type { Camera } from "../../core/container/index.ts";
+import { silhouette } from "../../core/shelfDrawing/index.ts";
 import {
   askToPersist,
   type Persistence,
@@ -38,7 +40,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
     setDropping(false);
     void take(event.dataTransfer.files);
   };
-  const pixel = pixelSize(cameras.map(({ container }) => container));
+  const pixel = pixelSize(cameras);
   return (
     <main
       className={cx("mx-auto min-h-[70vh] max-w-[1500px] px-4 pt-5 pb-16 sm:px-6", dropping && "bg-kraft-pale")}
@@ -129,16 +131,10 @@ async function bringBack(removed: RemovedCamera): Promise<void> {
 }
 
 /** One screen pixel in mm, so that the tallest camera and a row of them fit. */
-function pixelSize(
-  containers: readonly {
-    readonly shape: string;
-    readonly height: number;
-    readonly width?: number;
-    readonly diameter?: number;
-  }[],
-): number {
-  const tallest = Math.max(60, ...containers.map(({ height, diameter = 0 }) => height + 0.3 * diameter));
-  const widest = Math.max(60, ...containers.map(({ width = 0, diameter = 0 }) => Math.max(width, diameter)));
+function pixelSize(cameras: readonly Camera[]): number {
+  const sizes = cameras.map((camera) => silhouette(camera, 1).bounds);
+  const tallest = Math.max(60, ...sizes.map(({ height }) => height));
+  const widest = Math.max(60, ...sizes.map(({ width }) => width));
   return Math.max(tallest / TALLEST, widest / WIDEST);
 }
 

@@ -1,5 +1,4 @@
 import { formats } from "../../catalogue/formats.ts";
-import { kinds } from "../../catalogue/kinds.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import {
   type Camera,
@@ -12,7 +11,7 @@ import {
   settled,
 } from "../../core/container/index.ts";
 import { optimum } from "../../core/hole/index.ts";
-import { formatLength, type LengthUnit, parseLength } from "../../core/units/index.ts";
+import { formatLength, type LengthUnit, parseLength, parseNumber } from "../../core/units/index.ts";
 
 /** The entries of the form for a new camera, as typed. */
 export interface NewCameraForm {
@@ -23,6 +22,13 @@ export interface NewCameraForm {
   readonly depth: string;
   readonly diameter: string;
   readonly wall: string;
+  readonly tiltX: string;
+  readonly tiltY: string;
+  readonly radius: string;
+  readonly distance: string;
+  readonly base: string;
+  readonly square: string;
+  readonly holeDiameter: string;
   readonly material: string;
   readonly insideBlack: boolean;
   readonly format: string;
@@ -39,6 +45,49 @@ export type NewCameraField = Exclude<
   "kind" | "insideBlack" | "material" | "medium" | "format" | "plate"
 >;
 
+/** The sizes that only some kinds have. */
+export type NewCameraSize =
+  | "width"
+  | "height"
+  | "depth"
+  | "diameter"
+  | "square"
+  | "distance"
+  | "radius"
+  | "tiltX"
+  | "tiltY"
+  | "base"
+  | "holeDiameter";
+
+/** What is measured of a container of this kind, in the order of the form. */
+export function sizesOf(kind: CameraKind): readonly NewCameraSize[] {
+  const box = ["width", "height", "depth"] as const;
+  switch (kind) {
+    case "flat-box":
+    case "roll-carton":
+      return box;
+    case "bought-box":
+      return [...box, "holeDiameter"];
+    case "slanted-box":
+      return [...box, "tiltY", "tiltX"];
+    case "curved-box":
+      return [...box, "radius"];
+    case "stereo-box":
+      return [...box, "base"];
+    case "folded-box":
+      return ["square", "distance"];
+    case "drum":
+      return ["diameter", "height", "distance", "radius"];
+    case "curled-can":
+    case "far-wall-tin":
+    case "canister":
+    case "lid-can":
+      return ["diameter", "height"];
+    default:
+      return kind satisfies never;
+  }
+}
+
 /** A sentence at each entry that can't be used; the camera when all can. */
 export interface ReadNewCamera {
   readonly errors: Readonly<Partial<Record<NewCameraField, string>>>;
@@ -51,6 +100,13 @@ const FIELD_OF_FAULT: Readonly<Partial<Record<DesignField, NewCameraField>>> = {
   "container.depth": "depth",
   "container.diameter": "diameter",
   "container.wall": "wall",
+  "film.tiltX": "tiltX",
+  "film.tiltY": "tiltY",
+  "film.radius": "radius",
+  "film.distance": "distance",
+  "folded.sheet": "square",
+  "hole.x": "base",
+  "hole.diameter": "holeDiameter",
   "film.width": "sheetWidth",
   "film.height": "sheetHeight",
   "hole.above": "holeAbove",
@@ -74,20 +130,33 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     errors[field] = length.error;
     return 0;
   };
-  const round = kinds.find((kind) => kind.id === form.kind)?.shape === "cylinder";
+  const angle = (field: "tiltX" | "tiltY"): number => {
+    const number = parseNumber(form[field].replace(/°\s*$/, "").replace("−", "-"));
+    if (number.ok) return number.value.value;
+    errors[field] = "An angle in degrees, such as 25 or −10.";
+    return 0;
+  };
+  const asked = new Set(sizesOf(form.kind));
+  const size = (field: NewCameraSize): number => (asked.has(field) ? read(field) : 0);
   const name = form.name.trim();
   if (name === "") errors.name = "Give it a name, so that you find it again.";
   else if (name.length > 80) errors.name = "80 letters at most.";
   const sizes = {
-    width: round ? 0 : read("width"),
-    depth: round ? 0 : read("depth"),
-    diameter: round ? read("diameter") : 0,
-    height: read("height"),
+    width: size("width"),
+    depth: size("depth"),
+    diameter: size("diameter"),
+    height: size("height"),
     wall: read("wall", false),
     sheetWidth: read("sheetWidth"),
     sheetHeight: read("sheetHeight"),
     openingDiameter: form.opening.trim() === "" ? null : read("opening"),
-    holeAbove: form.holeAbove.trim() === "" ? null : read("holeAbove"),
+    holeAbove: form.holeAbove.trim() === "" || form.kind === "drum" ? null : read("holeAbove"),
+    ...(asked.has("tiltY") ? { tiltX: angle("tiltX"), tiltY: angle("tiltY") } : {}),
+    ...(asked.has("radius") ? { radius: read("radius") } : {}),
+    ...(asked.has("distance") ? { distance: read("distance") } : {}),
+    ...(asked.has("base") ? { base: read("base") } : {}),
+    ...(asked.has("square") ? { square: read("square") } : {}),
+    ...(asked.has("holeDiameter") ? { holeDiameter: read("holeDiameter") } : {}),
   };
   const format = formats.find((row) => row.id === form.format) ?? null;
   const draft = settledDraft({

@@ -1,0 +1,8 @@
+import type { Subject } from "../core/framing/index.ts";
+
+/** Things on the allotment that a maker may want to fill the picture with; heights from common experience. */
+export const subjects: readonly Subject[] = [
+  { id: "bust", name: "a head and shoulders", height: 600 },
+  { id: "door", name: "a door", height: 2000 },
+  { id: "shed", name: "a potting shed", height: 2400 },
+];

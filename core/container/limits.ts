@@ -1,0 +1,28 @@
+import type { DesignFault, LengthWords } from "./designFault.ts";
+import type { DesignField } from "./designField.ts";
+
+/** The largest length a design may have, and the largest hole, mm (FORMAT). */
+export const LARGEST = 5000;
+export const LARGEST_HOLE = 10;
+
+export function positive(field: DesignField, value: number, most: number, words: LengthWords): readonly DesignFault[] {
+  if (!(value > 0)) return [{ field, message: `Must be above 0, such as ${words(most / 50)}.` }];
+  return value > most ? [{ field, message: `Can be ${words(most)} at most.` }] : [];
+}
+
+export function notNegative(
+  field: DesignField,
+  value: number,
+  most: number,
+  words: LengthWords,
+): readonly DesignFault[] {
+  if (value < 0) return [{ field, message: "Can’t be less than 0." }];
+  return value > most ? [{ field, message: `Can be ${words(most)} at most.` }] : [];
+}
+
+/** A whole number between two ends. */
+export function counted(field: DesignField, value: number, least: number, most: number): readonly DesignFault[] {
+  return Number.isInteger(value) && value >= least && value <= most
+    ? []
+    : [{ field, message: `A whole number from ${least} to ${most}.` }];
+}

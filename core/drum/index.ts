@@ -1,0 +1,1 @@
+export { baffleFor, type CrossLight, crossLight, type DrumSetting } from "./crossLight.ts";

@@ -1,0 +1,1 @@
+export { nearEnough, onSheet, type Subject } from "./framing.ts";

@@ -1,0 +1,1 @@
+export { parallax, type Stereo, type StereoSetting, stereo } from "./stereo.ts";
