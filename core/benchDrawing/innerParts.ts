@@ -60,14 +60,14 @@ function slidBox(
   return [box(planMiddle, across), box(sideMiddle, high)];
 }
 
-/** Full and take-up spool behind the corners of the mask, and the mask. */
-function spools(camera: Camera, roll: RollSpec, { front, depth, planMiddle, wall }: Layout): readonly Mark[] {
+/** Full and take-up spool beside the mask, and the mask. */
+function spools(camera: Camera, roll: RollSpec, { front, depth, planMiddle }: Layout): readonly Mark[] {
   const { film } = camera.chambers[0];
   const wound = Math.sqrt(roll.core ** 2 + (4 * roll.length * roll.thickness) / Math.PI);
   const place = (side: number, diameter: number): Mark => ({
     kind: "circle",
     layer: "wall",
-    centre: { x: front + depth + wall + wound / 2, y: planMiddle + side * (film.width / 2 + wound / 2 + 4) },
+    centre: { x: front + depth - wound / 2, y: planMiddle + side * (film.width / 2 + wound / 2 + 4) },
     radius: diameter / 2,
   });
   const bar = (side: number): Mark => {

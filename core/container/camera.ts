@@ -194,6 +194,22 @@ export function measuredDiameter(camera: Camera, of = 0): number | null {
   return own.at(-1)?.diameter ?? null;
 }
 
+/**
+ * What `solve` is asked about one picture of a camera: where two holes share a sheet, each has its own half of it.
+ * Else the same as {@link solveRequest}.
+ */
+export function pictureRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
+  const request = solveRequest(camera, light, hole);
+  const { holes, film } = camera.chambers[0];
+  if (holes.length !== 2 || film.surface === "cylinder" || (film.tiltX ?? 0) !== 0 || (film.tiltY ?? 0) !== 0) {
+    return request;
+  }
+  const other = holeAt(camera, 1 - hole);
+  const side = Math.sign((request.hole.x ?? 0) - (other.x ?? 0)) || 1;
+  const half = film.width / 2;
+  return { ...request, film: { ...request.film, width: half, x: (film.x ?? 0) + (side * half) / 2 } };
+}
+
 /** What `solve` is asked about a camera: one of its holes (as measured, where it was) and its first sheet. */
 export function solveRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
   const { film, aim } = camera.chambers[0];

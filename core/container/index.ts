@@ -14,6 +14,7 @@ export {
   holeAt,
   type Measurement,
   measuredDiameter,
+  pictureRequest,
   type RollSpec,
   solveRequest,
 } from "./camera.ts";

@@ -1,8 +1,8 @@
 import {
   type Camera,
   cameraKind,
+  pictureRequest,
   sheetOnWall,
-  solveRequest,
   withField,
   withFilm,
   withHole,
@@ -54,7 +54,7 @@ function plateCuts(judged: Case): readonly Verdict[] {
 
 function reaches(judged: Case, plateThickness: number): boolean {
   const thin = withHole(judged.camera, { plateThickness });
-  return sheetStops(opticalModel(solveRequest(thin, judged.light))).corner !== null;
+  return sheetStops(opticalModel(pictureRequest(thin, judged.light))).corner !== null;
 }
 
 function openingCuts({ camera, result, words }: Case): readonly Verdict[] {
@@ -116,7 +116,7 @@ function trimFix(judged: Case): Verdict["fix"] {
   const cutTo = (to: Camera, size: { width: number; height: number }): Camera =>
     withFilm(to, { ...size, trim: to.chambers[0].film.format == null ? null : size });
   const fine = (share: number): boolean => {
-    const { corner } = sheetStops(opticalModel(solveRequest(cutTo(camera, sized(share)), light)));
+    const { corner } = sheetStops(opticalModel(pictureRequest(cutTo(camera, sized(share)), light)));
     return corner !== null && corner <= MOST_STOPS;
   };
   if (!fine(0.5) && offCentre(camera))

@@ -50,7 +50,7 @@ function setSilhouette(camera: Camera, dot: number): Scene {
     const name = label(
       String(number),
       { x: bounds.width / 2, y: -bounds.height * (spent ? 0.88 : 0.1) },
-      bounds.width * 0.22,
+      bounds.width * 0.36,
       {
         layer: "stamp",
       },

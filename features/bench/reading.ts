@@ -7,7 +7,7 @@ import {
   type DesignFault,
   designFaults,
   type LengthWords,
-  solveRequest,
+  pictureRequest,
 } from "../../core/container/index.ts";
 import type { Medium } from "../../core/exposure/index.ts";
 import type { Optimum } from "../../core/hole/index.ts";
@@ -33,7 +33,7 @@ export interface Reading {
  */
 export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, hole = 0): Reading {
   const medium = mediumById(camera.chambers[0].film.medium);
-  const result = solve(solveRequest(camera, medium, hole), ideal);
+  const result = solve(pictureRequest(camera, medium, hole), ideal);
   const faults = designFaults(camera, words);
   return {
     medium,

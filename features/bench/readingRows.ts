@@ -3,17 +3,8 @@ import type { Camera } from "../../core/container/index.ts";
 import { holeAt, measuredDiameter } from "../../core/container/index.ts";
 import { formatFNumber, formatTime } from "../../core/units/index.ts";
 import type { Reading } from "./reading.ts";
+import type { ReadingRow, Words } from "./readingRow.ts";
 import { shapeRows } from "./shapeRows.ts";
-
-/** One reading: a figure, what it is, and a sentence that says what it means. */
-export interface ReadingRow {
-  readonly id: string;
-  readonly name: string;
-  readonly figure: string;
-  readonly sentence: string;
-}
-
-export type Words = (mm: number, digits?: number) => string;
 
 /** All readings of a design, in the order a maker asks for them. */
 export function readingRows(camera: Camera, reading: Reading, words: Words, hole = 0): readonly ReadingRow[] {

@@ -4,7 +4,7 @@ import { rollPlan } from "../../core/roll/index.ts";
 import { opticalModel } from "../../core/solve/index.ts";
 import { parallax, stereo } from "../../core/stereo/index.ts";
 import type { Reading } from "./reading.ts";
-import type { ReadingRow, Words } from "./readingRows.ts";
+import type { ReadingRow, Words } from "./readingRow.ts";
 
 /** Readings that only some shapes have: two holes, wound film, folded boxes, chambers, a numbered set. */
 export function shapeRows(camera: Camera, reading: Reading, words: Words): readonly ReadingRow[] {
