@@ -1,3 +1,4 @@
+export { curveSlope, type DensityRange, densityCurve, MID_DENSITY, midExposure } from "./densityCurve.ts";
 export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
 export { correctedTime, type LongTime, type LongTimeRule, meteredTime } from "./longTime.ts";

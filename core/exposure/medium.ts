@@ -1,3 +1,4 @@
+import type { DensityRange } from "./densityCurve.ts";
 import type { LongTimeRule } from "./longTime.ts";
 
 /** A class of paper or film, as the catalogue describes it. */
@@ -12,7 +13,7 @@ export interface Medium {
   /** Relative sensitivity, linear, at wavelengths in nm; straight lines between. */
   readonly sensitivity: readonly (readonly [wavelengthNm: number, sensitivity: number])[];
   /** Its density curve: fog and greatest density, and its range R (ISO 6846: log exposure range × 100). */
-  readonly density: { readonly least: number; readonly most: number; readonly range: number };
+  readonly density: DensityRange;
   readonly longTime: LongTimeRule;
   readonly source: string;
 }

@@ -9,6 +9,10 @@ export function subtract(a: Vector, b: Vector): Vector {
   return { x: a.x - b.x, y: a.y - b.y, z: a.z - b.z };
 }
 
+export function scaled(a: Vector, factor: number): Vector {
+  return { x: a.x * factor, y: a.y * factor, z: a.z * factor };
+}
+
 export function dot(a: Vector, b: Vector): number {
   return a.x * b.x + a.y * b.y + a.z * b.z;
 }

@@ -21,9 +21,11 @@ import { BenchHeader } from "./BenchHeader.tsx";
 import { CoverageTable } from "./CoverageTable.tsx";
 import { Drawing } from "./Drawing.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
+import { FinderPanel } from "./finder/FinderPanel.tsx";
 import { HoleRules } from "./HoleRules.tsx";
 import { HolesStrip } from "./HolesStrip.tsx";
 import { Measures } from "./Measures.tsx";
+import { PreviewPanel } from "./preview/PreviewPanel.tsx";
 import { Readings } from "./Readings.tsx";
 import { readDesign } from "./reading.ts";
 import { useDesign } from "./useDesign.ts";
@@ -109,6 +111,12 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
         <div className="[contain:content]">
           <Readings camera={camera} reading={reading} hole={hole} />
         </div>
+      </div>
+      <div className="mt-7">
+        <PreviewPanel {...later} />
+      </div>
+      <div className="mt-7">
+        <FinderPanel {...later} ideal={ideal} onEdit={edit} />
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div className={ASIDE}>

@@ -1,0 +1,45 @@
+import type { Layout, Merits } from "./layout.ts";
+
+const FACES: Readonly<Record<Layout["face"], string>> = {
+  front: "hole in the front",
+  side: "hole in the side",
+  top: "hole in the top",
+  wall: "hole in the wall",
+  lid: "hole in the lid",
+};
+
+/** A layout in a few words: how the sheet lies, where the hole goes, how many. */
+export function layoutWords({ kind, face, film, holes }: Layout): string {
+  const lies =
+    kind === "curled-can" || kind === "canister"
+      ? "curled round"
+      : kind === "far-wall-tin"
+        ? "across the far wall"
+        : film.surface === "cylinder"
+          ? "bowed"
+          : "flat";
+  const way = film.width >= film.height ? "lying" : "upright";
+  return `${way}, ${lies}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
+}
+
+/** Why a layout stands where it does: its merits in words, the strongest first. */
+export function reasons(
+  { view, seconds, corner, pairs }: Merits,
+  used: number,
+  time: (seconds: number) => string,
+): string {
+  const wide =
+    view >= 100
+      ? `very wide, ${view.toFixed(0)}° across`
+      : view >= 60
+        ? `wide, ${view.toFixed(0)}° across`
+        : `${view.toFixed(0)}° across`;
+  const even =
+    corner === null
+      ? "corners in the dark"
+      : corner <= 0.7
+        ? "even to the corners"
+        : `corners ${corner.toFixed(1)} stops down`;
+  const cut = used > 0.9999 ? "nothing to trim" : `${Math.round((1 - used) * 100)} % cut away`;
+  return `${wide}; ${even}; ${Math.round(pairs)} line pairs on the short side; ${time(seconds)} in full sun; ${cut}.`;
+}

@@ -1,0 +1,43 @@
+import { GREY, type PreviewScene } from "../scene.ts";
+
+/** A maker's own photograph as a scene: linear luminance, rows from the top. */
+export interface ScenePicture {
+  readonly width: number;
+  readonly height: number;
+  /** 0 to 1, linear light. */
+  readonly luminance: Float32Array;
+  /** Angle it spans from left to right, degrees, in (0, 170). */
+  readonly across: number;
+  /** How far away it stands, mm; infinite for far things. */
+  readonly distance: number;
+}
+
+/** A photograph hung before the camera as it was taken; outside of it all is black. Its mean becomes mid-grey. */
+export function pictureScene({ width, height, luminance, across, distance }: ScenePicture): PreviewScene {
+  const half = Math.tan((across * Math.PI) / 360);
+  const mean = luminance.reduce((sum, value) => sum + value, 0) / Math.max(1, luminance.length);
+  const scale = GREY / Math.max(1e-4, mean);
+  const at = (column: number, row: number): number =>
+    luminance[Math.min(height - 1, Math.max(0, row)) * width + Math.min(width - 1, Math.max(0, column))] ?? 0;
+  return {
+    id: "picture",
+    name: "Your picture",
+    sentence: "A photograph of your own.",
+    ev: 15,
+    look(x, y, z, hit) {
+      const u = ((x / -z / half + 1) * width) / 2 - 0.5;
+      const v = (height - (y / -z / half) * width) / 2 - 0.5;
+      hit.blue = 1;
+      hit.distance = distance / -z;
+      if (u < -0.5 || v < -0.5 || u > width - 0.5 || v > height - 0.5) {
+        hit.luminance = 0;
+        return;
+      }
+      const [column, row] = [Math.floor(u), Math.floor(v)];
+      const [fx, fy] = [u - column, v - row];
+      const top = at(column, row) * (1 - fx) + at(column + 1, row) * fx;
+      const low = at(column, row + 1) * (1 - fx) + at(column + 1, row + 1) * fx;
+      hit.luminance = scale * (top * (1 - fy) + low * fy);
+    },
+  };
+}

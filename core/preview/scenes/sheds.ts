@@ -1,0 +1,68 @@
+import { type Hit, lit, type PreviewScene } from "../scene.ts";
+import { cloud } from "../texture.ts";
+import { ground, STAND, sky } from "./outdoors.ts";
+
+/** Half the width of the lane between the two rows, mm. */
+const LANE = 2600;
+/** A shed's length along the lane, its wall and its ridge. */
+const PLOT = 3400;
+const WALL = 1300;
+const END = 60_000;
+
+/** A street of sheds that runs away from the hole: straight edges, boards and window bars, to see what bends. */
+export const sheds: PreviewScene = {
+  id: "sheds",
+  name: "Street of sheds",
+  sentence: "Straight eaves, boards and posts down both sides of a lane: what bends, bends here.",
+  ev: 15,
+  walker: { ahead: 7000, ground: -STAND, height: 1700, speed: 1200, middle: 0, luminance: lit(0.07) },
+  look(x, y, z, hit) {
+    if (x !== 0) {
+      const reach = LANE / Math.abs(x);
+      const [along, up] = [-z * reach, y * reach];
+      if (along < END && up > -STAND && up < WALL && wall(along, up, x < 0, hit)) {
+        hit.distance = reach;
+        return;
+      }
+      if (roof(x, y, z, hit)) return;
+    }
+    if (y < 0) ground(x, y, z, hit);
+    else sky(x, y, z, hit);
+  },
+};
+
+function wall(along: number, up: number, left: boolean, hit: Hit): boolean {
+  const at = (along + (left ? 0 : 900)) % PLOT;
+  if (at > PLOT - 500) return false;
+  const shed = Math.floor((along + (left ? 0 : 900)) / PLOT);
+  const sun = left ? 1 : 0.28;
+  hit.blue = left ? 0.85 : 1.15;
+  if (at > 300 && at < 1050 && up < 850) {
+    hit.luminance = lit(0.12 + 0.2 * ((shed * 7) % 3)) * sun;
+    return true;
+  }
+  if (at > 1400 && at < 2300 && up > -50 && up < 750) {
+    const bar = Math.abs(((at - 1400) % 300) - 150) > 130 || Math.abs(up - 350) < 22;
+    hit.luminance = lit(bar ? 0.8 : 0.03) * sun;
+    return true;
+  }
+  const board = Math.abs(((up + 3000) % 140) - 70) < 8;
+  hit.luminance = lit(board ? 0.08 : 0.26 + 0.08 * ((shed * 5) % 4) * 0.5) * sun;
+  return true;
+}
+
+/** Sloping roofs that rise away from the lane. */
+function roof(x: number, y: number, z: number, hit: Hit): boolean {
+  // The plane: height WALL + 0.5·(|X| − LANE) for LANE ≤ |X| ≤ LANE + 1500.
+  const denominator = y - 0.5 * Math.abs(x);
+  const reach = (WALL - 0.5 * LANE) / denominator;
+  if (!(reach > 0)) return false;
+  const out = Math.abs(x) * reach;
+  const along = -z * reach;
+  if (out < LANE - 120 || out > LANE + 1500 || along > END) return false;
+  if ((along + (x < 0 ? 0 : 900)) % PLOT > PLOT - 420) return false;
+  hit.luminance = lit(0.07 + 0.04 * cloud(out / 60, along / 60)) * (x < 0 ? 1 : 1.4);
+  hit.blue = 1;
+  hit.distance = reach;
+  return true;
+}

@@ -1,0 +1,213 @@
+import { Slider } from "radix-ui";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
+import { formats } from "../../../catalogue/formats.ts";
+import { plates } from "../../../catalogue/plates.ts";
+import { type Camera, DEFAULT_CONTRAST } from "../../../core/container/index.ts";
+import {
+  type FinderAnswer,
+  type Found,
+  layoutSketch,
+  layoutWords,
+  reasons,
+  type Wish,
+  withLayout,
+} from "../../../core/finder/index.ts";
+import type { Optimum } from "../../../core/hole/index.ts";
+import { formatTime } from "../../../core/units/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Panel } from "../../../ui/Panel.tsx";
+import { SvgScene } from "../../../ui/SvgScene.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { useInView } from "../../../ui/useInView.ts";
+import { finderClient } from "../../../workers/finder.client.ts";
+import type { EditDesign } from "../edit.ts";
+import type { Reading } from "../reading.ts";
+import { CompareLayouts } from "./CompareLayouts.tsx";
+
+const WISHES: readonly {
+  readonly id: keyof Wish;
+  readonly low: string;
+  readonly high: string;
+  readonly least: number;
+}[] = [
+  { id: "wide", low: "long", high: "wide", least: -1 },
+  { id: "sharp", low: "sharp: no matter", high: "sharp", least: 0 },
+  { id: "fast", low: "time: no matter", high: "fast", least: 0 },
+  { id: "even", low: "dark corners: fine", high: "even", least: 0 },
+  { id: "whole", low: "trimming: fine", high: "nothing to trim", least: 0 },
+  { id: "cheap", low: "paper: no matter", high: "cheap in paper", least: 0 },
+];
+const FIRST: Wish = { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0.5, whole: 0.7, cheap: 0.1 };
+const MOST = 10;
+const MOST_COMPARED = 4;
+
+/** What this container could become, ranked by what the maker cares for. */
+export function FinderPanel({
+  camera,
+  reading,
+  ideal,
+  onEdit,
+}: {
+  readonly camera: Camera;
+  readonly reading: Reading;
+  readonly ideal: Optimum;
+  readonly onEdit: EditDesign;
+}) {
+  const words = useLengthWords();
+  const frame = useRef<HTMLDivElement>(null);
+  const seen = useInView(frame);
+  const [wish, setWish] = useState(FIRST);
+  const [answer, setAnswer] = useState<(FinderAnswer & { readonly ms: number }) | null>(null);
+  const [failed, setFailed] = useState<string | null>(null);
+  const [compared, setCompared] = useState<readonly string[]>([]);
+  const asked = useDeferredValue(wish);
+  const { container, chambers } = camera;
+  const latest = useRef(camera);
+  latest.current = camera;
+  const { medium } = reading;
+  const plate = chambers[0].holes[0].plateThickness ?? 0;
+  const inside = JSON.stringify([container, plate, chambers[0].film.format]);
+  const contrast = chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `inside` stands for the parts of the camera that count
+  useEffect(() => {
+    if (!seen) return;
+    const stop = new AbortController();
+    const start = performance.now();
+    const question = {
+      camera: latest.current,
+      light: { wavelengthNm: medium.wavelengthNm, iso: medium.iso },
+      contrast,
+      ideal,
+      stock: { formats, plates: plates.map(({ thickness }) => thickness) },
+      wish: asked,
+      most: MOST,
+    };
+    void finderClient.run(question, { signal: stop.signal }).then((done) => {
+      if (stop.signal.aborted) return;
+      if (done.ok) setAnswer({ ...done.value, ms: performance.now() - start });
+      setFailed(done.ok ? null : done.error.message);
+    });
+    return () => stop.abort();
+  }, [seen, inside, medium, contrast, ideal, asked]);
+  const chosen = (answer?.found ?? []).filter((found) => compared.includes(keyOf(found)));
+  const use = (found: Found): void =>
+    onEdit(`${found.layout.format.name}, ${layoutWords(found.layout)}`, (now) => withLayout(now, found.layout));
+  return (
+    <Panel
+      title="What else it could be"
+      aside={
+        <span
+          className="text-[0.87rem] text-quiet"
+          data-finder-examined={answer?.examined ?? ""}
+          data-finder-ms={answer?.ms.toFixed(0) ?? ""}
+        >
+          {answer && `${answer.examined.toLocaleString("en")} layouts examined`}
+        </span>
+      }
+    >
+      <div ref={frame} className="grid gap-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
+        <div className="grid content-start gap-3">
+          <p className="text-[0.87rem] text-quiet">What matters to you?</p>
+          {WISHES.map(({ id, low, high, least }) => (
+            <div key={id}>
+              <div className="flex justify-between text-[0.87rem]">
+                <span className="text-quiet">{low}</span>
+                <span>{high}</span>
+              </div>
+              <Slider.Root
+                className="relative flex h-6 w-full touch-none select-none items-center"
+                min={least}
+                max={1}
+                step={0.1}
+                value={[wish[id]]}
+                onValueChange={([value = 0]) => setWish((before) => ({ ...before, [id]: value }))}
+              >
+                <Slider.Track className="relative h-px grow bg-ink">
+                  <Slider.Range className="absolute h-[3px] -translate-y-px bg-kraft" />
+                </Slider.Track>
+                <Slider.Thumb
+                  aria-label={`${low} to ${high}`}
+                  className="block size-4 rounded-full border-2 border-action bg-card"
+                />
+              </Slider.Root>
+            </div>
+          ))}
+        </div>
+        <div className="min-w-0">
+          {failed && (
+            <p role="alert" className="text-action">
+              The finder stopped: {failed}.
+            </p>
+          )}
+          {answer?.found.length === 0 && (
+            <p className="text-quiet">
+              No catalogued sheet goes into this container. A smaller one can be cut to any size in Measures.
+            </p>
+          )}
+          <ol>
+            {answer?.found.map((found) => {
+              const key = keyOf(found);
+              return (
+                <li
+                  key={key}
+                  data-found
+                  className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-3 border-line border-b py-2"
+                >
+                  <div className="size-16" aria-hidden="true">
+                    <SvgScene
+                      scene={layoutSketch(found.layout)}
+                      pixel={layoutSketch(found.layout).bounds.width / 64}
+                      title=""
+                    />
+                  </div>
+                  <div className="min-w-0">
+                    <p>
+                      <strong className="font-semibold">{found.layout.format.name}</strong> {layoutWords(found.layout)}
+                    </p>
+                    <p className="text-[0.87rem] text-quiet leading-snug">
+                      {reasons(found.merits, found.layout.used, formatTime)} Hole {words(found.layout.diameter, 2)}
+                      {found.others > 0 && `; best of ${found.others + 1} that differ in hole, plate or bow only`}.
+                    </p>
+                  </div>
+                  <div className="grid gap-1">
+                    <Button onClick={() => use(found)}>Make it this</Button>
+                    <label className="flex items-center gap-1.5 text-[0.87rem]">
+                      <input
+                        type="checkbox"
+                        className="accent-[var(--sb-action)]"
+                        checked={compared.includes(key)}
+                        disabled={!compared.includes(key) && chosen.length >= MOST_COMPARED}
+                        onChange={(event) =>
+                          setCompared((before) =>
+                            event.target.checked ? [...before, key] : before.filter((each) => each !== key),
+                          )
+                        }
+                      />
+                      compare
+                    </label>
+                  </div>
+                </li>
+              );
+            })}
+          </ol>
+          {chosen.length > 0 && <CompareLayouts found={chosen} onUse={use} />}
+        </div>
+      </div>
+    </Panel>
+  );
+}
+
+function keyOf({ layout }: Found): string {
+  const { kind, face, format, film, holes } = layout;
+  return [
+    kind,
+    face,
+    format.id,
+    film.surface,
+    film.width.toFixed(1),
+    film.height.toFixed(1),
+    film.distance.toFixed(0),
+    holes.length,
+    holes[0]?.x.toFixed(0),
+  ].join(" ");
+}

@@ -1,0 +1,58 @@
+import { useEffect, useRef, useState } from "react";
+import type { Developed, PreviewRequest } from "../../../core/preview/index.ts";
+import { runPreview } from "../../../workers/preview.client.ts";
+
+const COARSE = 320;
+/** Pixels on the longer side of the finished preview. */
+export const FINE = 1600;
+
+/** A preview under way: the best picture so far, and how far the finer one is. */
+export interface PreviewState {
+  readonly picture: Developed | null;
+  readonly progress: number | null;
+  readonly failed: string | null;
+}
+
+/**
+ * Draws a preview coarse at once and fine a moment later; starts over when something changes.
+ *
+ * @param request without its size; `null` draws nothing yet
+ */
+export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): PreviewState {
+  const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
+  const key = request === null ? "" : keyOf(request);
+  const latest = useRef(request);
+  latest.current = request;
+  useEffect(() => {
+    const wanted = latest.current;
+    if (wanted === null || key === "") return;
+    const stop = new AbortController();
+    const { width, height } = wanted.camera.chambers[0].film;
+    const draw = async (pixels: number): Promise<boolean> => {
+      const scale = pixels / Math.max(width, height);
+      const size = { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
+      const done = await runPreview({ ...wanted, pixels }, size, {
+        signal: stop.signal,
+        onProgress: (progress) => pixels === FINE && setState((before) => ({ ...before, progress })),
+      });
+      if (stop.signal.aborted) return false;
+      if (!done.ok) {
+        setState((before) => ({ ...before, progress: null, failed: done.error.message }));
+        return false;
+      }
+      setState({ picture: done.value, progress: pixels === FINE ? null : 0, failed: null });
+      return true;
+    };
+    void draw(COARSE).then((going) => going && draw(FINE));
+    return () => stop.abort();
+  }, [key]);
+  return state;
+}
+
+/** What a preview depends on, as text: names, notes and the log of edits do not matter to it. */
+function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">): string {
+  const { chambers, measurements } = camera;
+  const seen =
+    typeof scene === "string" ? scene : [scene.width, scene.height, scene.across, scene.distance, scene.luminance[0]];
+  return JSON.stringify([chambers[0], measurements, seen, rest]);
+}

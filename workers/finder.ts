@@ -1,0 +1,5 @@
+import { type FinderAnswer, type FinderQuestion, find } from "../core/finder/index.ts";
+import type { Job } from "./protocol.ts";
+
+/** Ranks what a container could become. */
+export const finder: Job<FinderQuestion, FinderAnswer> = async (question) => ({ output: find(question), transfer: [] });
