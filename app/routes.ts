@@ -5,6 +5,7 @@ export default [
   route("new", "routes/new.tsx"),
   route("cameras/:id", "routes/bench.tsx"),
   route("cameras/:id/make", "routes/make.tsx"),
+  route("compare", "routes/compare.tsx"),
   route("field", "routes/field.tsx"),
   route("log", "routes/log.tsx"),
   route("method", "routes/method.tsx"),

@@ -1,7 +1,16 @@
 import { useEffect, useRef } from "react";
 
 /** Commands that a page may answer to, whoever gives them. */
-export type PageCommand = "undo" | "redo" | "duplicate" | "export-camera";
+export type PageCommand =
+  | "undo"
+  | "redo"
+  | "duplicate"
+  | "export-camera"
+  | "keep-version"
+  | "add-hole"
+  | "show-preview"
+  | "show-finder"
+  | "show-curve";
 
 const EVENT = "still-box:command";
 

@@ -137,6 +137,17 @@ export interface Measurement {
   readonly at?: string | undefined;
 }
 
+/** A design as it was once, to go back to. */
+export interface CameraVersion {
+  readonly id: string;
+  readonly name: string;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly container: Container;
+  readonly chambers: readonly [Chamber, ...Chamber[]];
+  readonly measurements?: readonly Measurement[];
+}
+
 /** `still-box/camera` version 1: one camera's design. */
 export interface Camera {
   readonly format: "still-box/camera";
@@ -149,6 +160,7 @@ export interface Camera {
   readonly shutter?: string | null | undefined;
   readonly set?: CameraSet | null | undefined;
   readonly measurements?: readonly Measurement[] | undefined;
+  readonly versions?: readonly CameraVersion[] | undefined;
   readonly calibration?: Readonly<Record<string, unknown>> | undefined;
   readonly createdAt?: string | undefined;
   readonly updatedAt?: string | undefined;

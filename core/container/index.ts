@@ -5,6 +5,7 @@ export {
   type Camera,
   type CameraKind,
   type CameraSet,
+  type CameraVersion,
   type Container,
   cameraKind,
   type DesignLight,
@@ -44,3 +45,4 @@ export { refusal } from "./refusal.ts";
 export { cameraRoom, HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";
 export { seated } from "./seated.ts";
 export { type SheetLies, sheetOnWall, type Traits, traitsOf } from "./traits.ts";
+export { atVersion, withoutVersion, withVersion } from "./versions.ts";

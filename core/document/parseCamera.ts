@@ -26,8 +26,15 @@ export function parseCamera(data: unknown): Result<Camera, readonly Fault[]> {
 
 /** The rules between fields of a camera whose schema is met. */
 export function cameraFaults(camera: Camera): readonly Fault[] {
-  return camera.chambers.flatMap((chamber, index) => {
-    const path = `/chambers/${index}`;
+  const versions = (camera.versions ?? []).flatMap(({ chambers }, index) =>
+    chambersFaults(chambers, `/versions/${index}/chambers`),
+  );
+  return [...chambersFaults(camera.chambers, "/chambers"), ...versions];
+}
+
+function chambersFaults(chambers: Camera["chambers"], list: string): readonly Fault[] {
+  return chambers.flatMap((chamber, index) => {
+    const path = `${list}/${index}`;
     return [
       ...chamber.holes.flatMap((hole, number) => holeFaults(hole, `${path}/holes/${number}`)),
       ...filmFaults(chamber.film, `${path}/film`),

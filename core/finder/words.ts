@@ -41,5 +41,6 @@ export function reasons(
         ? "even to the corners"
         : `corners ${corner.toFixed(1)} stops down`;
   const cut = used > 0.9999 ? "nothing to trim" : `${Math.round((1 - used) * 100)} % cut away`;
-  return `${wide}; ${even}; ${Math.round(pairs)} line pairs on the short side; ${time(seconds)} in full sun; ${cut}.`;
+  const said = `${wide}; ${even}; ${Math.round(pairs)} line pairs on the short side; ${time(seconds)} in full sun; ${cut}.`;
+  return said.charAt(0).toUpperCase() + said.slice(1);
 }

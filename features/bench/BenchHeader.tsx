@@ -1,9 +1,10 @@
-import { Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
+import { Columns2, Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
 import { useState } from "react";
+import { Link } from "react-router";
 import { kinds } from "../../catalogue/kinds.ts";
 import { type Camera, cameraKind } from "../../core/container/index.ts";
 import type { HistoryState } from "../../storage/index.ts";
-import { Button } from "../../ui/Button.tsx";
+import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Overlay } from "../../ui/Overlay.tsx";
 import type { EditDesign } from "./edit.ts";
@@ -69,6 +70,9 @@ export function BenchHeader({
         <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
           <Copy size={15} aria-hidden /> Duplicate
         </Button>
+        <Link to={`/compare?one=${encodeURIComponent(camera.id)}`} className={buttonClass("quiet")}>
+          <Columns2 size={15} aria-hidden /> Compare
+        </Link>
         <Button look="quiet" onClick={onExport}>
           <Download size={15} aria-hidden /> File
         </Button>

@@ -9,6 +9,8 @@ import {
   refusal,
   settled,
   withField,
+  withHoleAdded,
+  withVersion,
 } from "../../core/container/index.ts";
 import { optimum } from "../../core/hole/index.ts";
 import type { HistoryState } from "../../storage/index.ts";
@@ -19,17 +21,21 @@ import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { BenchHeader } from "./BenchHeader.tsx";
 import { CoverageTable } from "./CoverageTable.tsx";
+import { CurveSection } from "./curve/CurveSection.tsx";
 import { Drawing } from "./Drawing.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 import { FinderPanel } from "./finder/FinderPanel.tsx";
 import { HoleRules } from "./HoleRules.tsx";
 import { HolesStrip } from "./HolesStrip.tsx";
 import { Measures } from "./Measures.tsx";
+import { newVersion } from "./newVersion.ts";
 import { PreviewPanel } from "./preview/PreviewPanel.tsx";
 import { Readings } from "./Readings.tsx";
+import { RollTable } from "./RollTable.tsx";
 import { readDesign } from "./reading.ts";
 import { useDesign } from "./useDesign.ts";
 import { Verdicts } from "./Verdicts.tsx";
+import { Versions } from "./Versions.tsx";
 
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
 export function BenchPage({ stored, history }: { readonly stored: Camera; readonly history: HistoryState }) {
@@ -74,6 +80,11 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
     redo: () => send({ type: "redo" }),
     duplicate: () => send({ type: "duplicate" }),
     "export-camera": () => exportCamera(camera),
+    "keep-version": () => edit("version", (now) => withVersion(now, newVersion(now))),
+    "add-hole": () => edit("one more hole", withHoleAdded),
+    "show-preview": () => show("[data-preview]"),
+    "show-finder": () => show("[data-finder]"),
+    "show-curve": () => show("[data-curve-section]"),
   });
   useEffect(() => {
     const step = (type: "undo" | "redo") => (event: KeyboardEvent) => {
@@ -120,16 +131,21 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div className={ASIDE}>
+          <RollTable camera={later.camera} />
           <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
         </div>
         <div className="grid min-w-0 content-start gap-7">
           <div className={ASIDE}>
             <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
           </div>
+          <CurveSection {...later} hole={hole} setField={setField} onEdit={edit} />
           <div className={ASIDE}>
             <CoverageTable {...later} onEdit={edit} />
           </div>
         </div>
+      </div>
+      <div className="mt-7">
+        <Versions camera={later.camera} onEdit={edit} />
       </div>
       <p className="mt-8 flex flex-wrap gap-3">
         <Link to="make" className={buttonClass("action")}>
@@ -186,6 +202,11 @@ const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
   "roll.leader": "lost at the start",
   "roll.tail": "lost at the end",
 };
+
+/** Scrolls a part of the page into sight. */
+function show(selector: string): void {
+  document.querySelector(selector)?.scrollIntoView({ block: "start" });
+}
 
 function exportCamera(camera: Camera): void {
   saveFile(fileName(camera.name, ".stillbox.json"), `${JSON.stringify(camera, null, 2)}\n`, "application/json");

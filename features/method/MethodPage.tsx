@@ -5,6 +5,8 @@ import type { Medium } from "../../core/exposure/index.ts";
 import type { School } from "../../core/hole/index.ts";
 import type { SheetFormat } from "../../core/sheet/index.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { entries } from "./examples.ts";
+import { LiveExample } from "./LiveExample.tsx";
 
 /** Where every number comes from: formulas, constants, catalogue rows, each with its source. */
 export function MethodPage({
@@ -52,6 +54,29 @@ export function MethodPage({
           t = t₀·(N/N₀)²·(S₀/S)·2<sup>offset</sup>. In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6;
           the saying “f/16 at 1/ISO” would give 72 s, because it rounds full sun down to EV 14.6.
         </p>
+      </Panel>
+      <Panel title="The preview">
+        <p className="max-w-prose">
+          Every pixel of the sheet looks back through the hole into the scene (the ray model above), takes its light
+          times E, and is blurred by the exact diffraction of the hole as that place sees it: farther away, narrower by
+          cos α along the slant, wider for near things. Exposure H = πL·t·E/(4N²), density from the curve below, the
+          picture upside down and mirrored as the sheet lies. Left out: the hole’s outline as clipped by a thick plate,
+          and light scattered inside the box.
+        </p>
+      </Panel>
+      <Panel title="Formulas, with live examples">
+        <div className="grid gap-6">
+          {entries.map(({ title, words, formula, source, fields, result }) => (
+            <section key={title} aria-label={title}>
+              <h3 className="font-semibold">{title}</h3>
+              <p className="max-w-prose">{words}</p>
+              <p className="mt-1 text-[0.93rem]">
+                <span className="font-semibold">{formula}</span> <span className="text-quiet">{source}</span>
+              </p>
+              <LiveExample fields={fields} result={result} />
+            </section>
+          ))}
+        </div>
       </Panel>
       <Panel title="Light table">
         <Rows

@@ -105,7 +105,7 @@ export function FinderPanel({
         </span>
       }
     >
-      <div ref={frame} className="grid gap-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
+      <div ref={frame} data-finder className="grid gap-6 lg:grid-cols-[15rem_minmax(0,1fr)]">
         <div className="grid content-start gap-3">
           <p className="text-[0.87rem] text-quiet">What matters to you?</p>
           {WISHES.map(({ id, low, high, least }) => (

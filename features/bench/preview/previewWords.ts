@@ -10,6 +10,8 @@ export function previewWords({ burnt, blank }: Pick<Developed, "burnt" | "blank"
   if (blank > 0.6) return `${share(blank)} of the sheet stayed white: give it twice the time.`;
   if (blank > 0.3 && burnt > 0.1)
     return `${share(blank)} white and ${share(burnt)} black: more contrast than the sheet holds. Pre-flash it.`;
+  if (blank > 0.3)
+    return `${share(blank)} of the sheet stayed white: the shadows are empty. Give it twice the time, or pre-flash it.`;
   return `${share(blank)} of the sheet stayed white, ${share(burnt)} went black: both ends are there.`;
 }
 

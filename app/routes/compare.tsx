@@ -1,0 +1,18 @@
+import { ComparePage } from "../../features/bench/ComparePage.tsx";
+import { listCameras } from "../../storage/index.ts";
+import type { Route } from "./+types/compare";
+
+export const meta: Route.MetaFunction = () => [{ title: "Compare · Still Box" }];
+
+export async function clientLoader() {
+  return { cameras: (await listCameras()).cameras };
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8 text-quiet">Laying both on the bench.</p>;
+}
+
+export default function Compare({ loaderData }: Route.ComponentProps) {
+  return <ComparePage cameras={loaderData.cameras} />;
+}

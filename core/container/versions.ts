@@ -1,0 +1,27 @@
+import type { Camera, CameraVersion } from "./camera.ts";
+
+/** At most this many versions are kept with a design; the oldest goes first. */
+const MOST = 40;
+
+/** A design with its present state kept under a name, to go back to. */
+export function withVersion(
+  camera: Camera,
+  kept: { readonly id: string; readonly name: string; readonly at: string },
+): Camera {
+  const { container, chambers, measurements } = camera;
+  const version: CameraVersion = { ...kept, container, chambers, ...(measurements ? { measurements } : {}) };
+  return { ...camera, versions: [...(camera.versions ?? []), version].slice(-MOST) };
+}
+
+/** A design as it was in a version; its name, notes and versions stay as they are. */
+export function atVersion(camera: Camera, id: string): Camera {
+  const version = camera.versions?.find((each) => each.id === id);
+  if (version === undefined) return camera;
+  const { container, chambers, measurements = [] } = version;
+  return { ...camera, container, chambers, measurements };
+}
+
+/** A design without one of its versions. */
+export function withoutVersion(camera: Camera, id: string): Camera {
+  return { ...camera, versions: (camera.versions ?? []).filter((each) => each.id !== id) };
+}

@@ -1,0 +1,180 @@
+import { foldedSizes } from "../../core/container/index.ts";
+import { densityCurve, midExposure, movement, timeFromLight } from "../../core/exposure/index.ts";
+import { contrast, optimum, schools } from "../../core/hole/index.ts";
+import { openArea } from "../../core/rays/index.ts";
+import { rollPlan } from "../../core/roll/index.ts";
+import { stereo } from "../../core/stereo/index.ts";
+import { formatTime } from "../../core/units/index.ts";
+import type { ExampleField } from "./LiveExample.tsx";
+
+/** A formula as Method shows it: words, formula, source, and an example that computes with the core's own function. */
+export interface MethodEntry {
+  readonly title: string;
+  readonly words: string;
+  readonly formula: string;
+  readonly source: string;
+  readonly fields: readonly ExampleField[];
+  readonly result: (...values: readonly number[]) => string;
+}
+
+const mm = (value: number, digits = 2): string => `${value.toFixed(digits)} mm`;
+const DEGREE = Math.PI / 180;
+
+/** Every formula with a live example. */
+export const entries: readonly MethodEntry[] = [
+  {
+    title: "Best hole by a rule",
+    words: "A constant times the square root of wavelength and distance; for a near subject the distance is less.",
+    formula: "d = c·√(λz′), 1/z′ = 1/z + 1/u",
+    source: "Rayleigh, Phil. Mag. 31 (1891) 87 and the others below",
+    fields: [
+      { label: "Hole to sheet", unit: "mm", value: 62 },
+      { label: "Wavelength", unit: "nm", value: 550 },
+      { label: "Subject", unit: "m", value: 1000 },
+    ],
+    result: (distance = 1, wavelengthNm = 1, metres = 1) =>
+      schools
+        .map(
+          ({ name, compute }) =>
+            `${name} ${mm(compute({ distance, wavelengthNm, subjectDistance: metres * 1000 }), 3)}`,
+        )
+        .join(" · "),
+  },
+  {
+    title: "Contrast of a hole",
+    words: "What is left of the contrast of fine lines: diffraction and the hole’s own shadow together, exactly.",
+    formula: "MTF(ν) = (4/πa²) ∫₀^{a−Δ/2} cos(2πνx(1 + z/u)) √(a² − (x + Δ/2)²) dx, Δ = λzν",
+    source: "Mielenz, J. Res. NIST 104 (1999) 479; paraxial Fresnel diffraction",
+    fields: [
+      { label: "Hole", unit: "mm", value: 0.3 },
+      { label: "Hole to sheet", unit: "mm", value: 60 },
+      { label: "Wavelength", unit: "nm", value: 550 },
+      { label: "Lines in a mm", unit: "", value: 3 },
+    ],
+    result: (diameter = 1, distance = 1, wavelengthNm = 1, frequency = 1) =>
+      `${(100 * contrast(frequency, diameter, { distance, wavelengthNm, subjectDistance: null })).toFixed(1)} % of their contrast`,
+  },
+  {
+    title: "Computed optimum and its band",
+    words: "The hole that still parts the finest lines at the contrast you ask for, and those nearly as good.",
+    formula: "c(κ) = arg max of the lowest ν with MTF(ν) = κ; band: 95 % of that ν",
+    source: "from the contrast above; c = 1.5235 at κ = 0.2",
+    fields: [{ label: "Contrast", unit: "%", value: 20 }],
+    result: (percent = 20) => {
+      const best = optimum(Math.min(0.95, Math.max(0.02, percent / 100)), 0.95);
+      return `c = ${best.constant.toFixed(4)}, band ${(best.band[0] / best.constant).toFixed(3)} to ${(best.band[1] / best.constant).toFixed(3)} of it`;
+    },
+  },
+  {
+    title: "Plate seen at a slant",
+    words: "A hole in a thick plate closes up for slanting light.",
+    formula: "V = (2/π)(arccos s − s√(1 − s²)), s = t·tan α/d",
+    source: "two circles’ common area, elementary geometry",
+    fields: [
+      { label: "Hole", unit: "mm", value: 0.3 },
+      { label: "Plate", unit: "mm", value: 0.1 },
+      { label: "Angle", unit: "°", value: 60 },
+    ],
+    result: (diameter = 1, plateThickness = 1, angle = 1) => {
+      const slope = angle < 90 ? Math.tan(angle * DEGREE) : Number.POSITIVE_INFINITY;
+      const open = openArea({ diameter, plateThickness, openingDiameter: null, wall: 0 }, slope);
+      return `${(100 * open).toFixed(1)} % of the hole is seen; nothing beyond ${(Math.atan(diameter / plateThickness) / DEGREE).toFixed(1)}°`;
+    },
+  },
+  {
+    title: "Time from the light",
+    words: "The meter equation for a hole.",
+    formula: "t = 100·N²/(S·2^EV)",
+    source: "ISO 2720:1974",
+    fields: [
+      { label: "f-number", unit: "", value: 333.3 },
+      { label: "ISO", unit: "", value: 6 },
+      { label: "EV", unit: "", value: 15 },
+    ],
+    result: (n = 1, iso = 1, ev = 1) => formatTime(timeFromLight(ev, n, iso)),
+  },
+  {
+    title: "Someone walks through",
+    words: "They cover a point for their width over their way: the longer the time, the fainter.",
+    formula: "q = W/(v·t), change |log₂(1 − q + q·L_o/L_b)| stops; shows above 1/8 stop",
+    source: "common practice; the limit is editable",
+    fields: [
+      { label: "Width", unit: "mm", value: 500 },
+      { label: "Speed", unit: "m/s", value: 1.2 },
+      { label: "Time", unit: "s", value: 10 },
+    ],
+    result: (width = 1, speed = 1, seconds = 1) => {
+      const { share, stops, word } = movement({ width, speed: speed * 1000, brightness: 0.25 }, seconds);
+      return `${(100 * share).toFixed(1)} % of the time, ${stops.toFixed(2)} stops: ${word}`;
+    },
+  },
+  {
+    title: "Two holes",
+    words: "Each picture reaches past the middle; a wall there parts them. Near things are thirty bases away at least.",
+    formula: "X = min(W/2, z·tan α_max − B/2), wall h = z·X/(X + B/2)",
+    source: "elementary geometry; 30 B is a rule of thumb",
+    fields: [
+      { label: "Base", unit: "mm", value: 65 },
+      { label: "Hole to sheet", unit: "mm", value: 90 },
+      { label: "Sheet", unit: "mm", value: 254 },
+    ],
+    result: (base = 1, distance = 1, sheetWidth = 1) => {
+      const pair = stereo({ base, distance, sheetWidth, steepest: Number.POSITIVE_INFINITY });
+      return `overlap ${mm(2 * pair.past, 0)}, wall ${mm(pair.divider, 1)}, nothing nearer than ${(pair.nearest / 1000).toFixed(2)} m`;
+    },
+  },
+  {
+    title: "Winding film",
+    words: "The spool fattens, so later pictures need less of a turn.",
+    formula: "L(n) = πn(D₀ + nτ)",
+    source: "layer model; perforation pitch 4.75 mm, ISO 1007",
+    fields: [
+      { label: "Core", unit: "mm", value: 11.5 },
+      { label: "Film", unit: "mm", value: 0.14 },
+      { label: "Picture", unit: "mm", value: 36 },
+    ],
+    result: (core = 1, thickness = 1, frame = 1) => {
+      const plan = rollPlan({
+        film: "135",
+        frame,
+        gap: 2,
+        core,
+        thickness,
+        length: 1600,
+        leader: 120,
+        tail: 60,
+        clicks: 1,
+      });
+      const [first, last] = [plan.frames[0]?.turns ?? 0, plan.frames.at(-1)?.turns ?? 0];
+      return `${plan.frames.length} pictures, ${plan.perforations} perforations each; ${first.toFixed(2)} turns at first, ${last.toFixed(2)} at last`;
+    },
+  },
+  {
+    title: "Folded boxes",
+    words: "A square folded to its middle and again; a strip off the second square lets its box slide into the first.",
+    formula: "base S√2/4, walls S√2/8, strip 2√2(2·layers·paper + clearance)",
+    source: "elementary geometry",
+    fields: [
+      { label: "Square", unit: "mm", value: 330 },
+      { label: "Card", unit: "mm", value: 0.25 },
+    ],
+    result: (sheet = 1, paper = 1) => {
+      const sizes = foldedSizes({ shape: "folded", sheet, paper, clearance: 0.5, overlap: 10, wall: 0 });
+      return `base ${mm(sizes.base, 1)}, walls ${mm(sizes.wall, 1)}; slides from ${mm(sizes.nearest, 0)} to ${mm(sizes.farthest, 0)}; strip ${mm(sizes.strip, 1)}`;
+    },
+  },
+  {
+    title: "Density of a sheet",
+    words: "How dark an exposure makes the sheet; mid-grey stands 0.6 above its fog.",
+    formula: "D(H) = Dmin + ΔD/(1 + (H₅₀/H)^g), g = [log₁₀9 + log₁₀((ΔD − 0.04)/0.04)]/(R/100)",
+    source: "ISO 6846 (range R); mid-grey H = πK/(4S) a convention",
+    fields: [
+      { label: "Range R", unit: "", value: 110 },
+      { label: "Exposure over mid-grey", unit: "×", value: 2 },
+    ],
+    result: (range = 1, times = 1) => {
+      const density = densityCurve({ least: 0.05, most: 2.05, range }, 6)(midExposure(6) * times);
+      return `density ${density.toFixed(2)}: ${(100 * 10 ** -density).toFixed(0)} % of the light comes back`;
+    },
+  },
+];
