@@ -1,4 +1,4 @@
-import { type Camera, cameraBody, PLATE_SIZE } from "../container/index.ts";
+import { type Camera, cameraBody, type FoldedSizes, foldedSizes, PLATE_SIZE } from "../container/index.ts";
 import {
   arcPoints,
   hatchedRing,
@@ -40,11 +40,17 @@ export function containerViews(camera: Camera, layout: Layout): readonly Mark[] 
           width: upAt[0]?.width ?? 0,
         }))
       : upAt;
+  const { container } = camera;
+  const slid = container.shape === "folded" ? foldedSizes(container) : null;
+  const planInside = { x: front, y: planMiddle - across / 2, width: depth, height: across };
+  const sideInside = { x: front, y: sideMiddle - high / 2, width: depth, height: high + below };
   const plan: readonly Mark[] =
-    cameraBody(camera).plan === "rectangle"
-      ? shell({ x: front, y: planMiddle - across / 2, width: depth, height: across }, acrossAt, wall, step)
-      : roundPlan(layout, acrossAt[0]?.width ?? 0, step);
-  const side = shell({ x: front, y: sideMiddle - high / 2, width: depth, height: high + below }, tiers, wall, step);
+    slid !== null
+      ? slidShells(slid, planInside, acrossAt, wall, step)
+      : cameraBody(camera).plan === "rectangle"
+        ? shell(planInside, acrossAt, wall, step)
+        : roundPlan(layout, acrossAt[0]?.width ?? 0, step);
+  const side = slid !== null ? slidShells(slid, sideInside, upAt, wall, step) : shell(sideInside, tiers, wall, step);
   const plateHalf = Math.min(PLATE_SIZE, across * 0.8, high * 0.8) / 2;
   const plate = ({ at }: Gap): Mark => line("plate", { x: front, y: at - plateHalf }, { x: front, y: at + plateHalf });
   const axis = ({ at }: Gap): Mark =>
@@ -60,23 +66,53 @@ export function containerViews(camera: Camera, layout: Layout): readonly Mark[] 
   ];
 }
 
+/** Two open boxes one in the other: the outer holds the hole, the inner the sheet; each as long as its own walls. */
+function slidShells(
+  { wall: outerWall, innerWall }: FoldedSizes,
+  { x, y, width, height }: Rectangle,
+  gaps: readonly Gap[],
+  wall: number,
+  step: number,
+): readonly Mark[] {
+  const outer = { x, y: y - wall, width: outerWall, height: height + 2 * wall };
+  return [
+    ...shell(outer, gaps, wall, step, "right"),
+    ...shell({ x: x + width - innerWall, y, width: innerWall, height }, [], wall, step, "left"),
+  ];
+}
+
 function openingOf(hole: HoleSpec, pixel: number): number {
   return Math.max(hole.openingDiameter ?? 0, hole.diameter === "best" ? 0 : hole.diameter, 4 * pixel);
 }
 
-/** Four walls round an inside rectangle; the front one (left) is open at the gaps, which come in order from the top. */
-function shell(inside: Rectangle, gaps: readonly Gap[], wall: number, step: number): readonly Mark[] {
+/**
+ * Walls round an inside rectangle; the front one (left) is open at the gaps, which come in order from the top.
+ *
+ * @param open side that has no wall at all
+ */
+function shell(
+  inside: Rectangle,
+  gaps: readonly Gap[],
+  wall: number,
+  step: number,
+  open: "left" | "right" | null = null,
+): readonly Mark[] {
   const { x, y, width, height } = inside;
-  const ends = [y, ...gaps.flatMap(({ at, width: open }) => [at - open / 2, at + open / 2]), y + height];
+  const ends = [y, ...gaps.flatMap(({ at, width: gap }) => [at - gap / 2, at + gap / 2]), y + height];
   const pieces = Array.from({ length: gaps.length + 1 }, (_, i) => [ends[2 * i] ?? y, ends[2 * i + 1] ?? y] as const);
+  const [left, right] = [open === "left" ? 0 : wall, open === "right" ? 0 : wall];
   const strips: readonly Rectangle[] = [
-    { x: x - wall, y: y - wall, width: width + 2 * wall, height: wall },
-    { x: x - wall, y: y + height, width: width + 2 * wall, height: wall },
-    { x: x + width, y, width: wall, height },
-    ...pieces.map(([from, to]) => ({ x: x - wall, y: from, width: wall, height: Math.max(0, to - from) })),
+    { x: x - left, y: y - wall, width: width + left + right, height: wall },
+    { x: x - left, y: y + height, width: width + left + right, height: wall },
+    ...(open === "right" ? [] : [{ x: x + width, y, width: wall, height }]),
+    ...(open === "left"
+      ? []
+      : pieces.map(([from, to]) => ({ x: x - wall, y: from, width: wall, height: Math.max(0, to - from) }))),
   ];
+  const hatches = strips.flatMap((strip) => hatchedStrip(strip, step));
+  if (open !== null) return [...hatches, ...strips.map((strip) => rectangle("wall", strip))];
   return [
-    ...strips.flatMap((strip) => hatchedStrip(strip, step)),
+    ...hatches,
     rectangle("wall", { x: x - wall, y: y - wall, width: width + 2 * wall, height: height + 2 * wall }),
     rectangle("wall", inside),
     ...ends.slice(1, -1).map((at) => line("wall", { x: x - wall, y: at }, { x, y: at })),

@@ -1,14 +1,13 @@
-import { type Camera, type DrumContainer, foldedSizes, type RollSpec } from "../container/index.ts";
+import type { Camera, DrumContainer, RollSpec } from "../container/index.ts";
 import { line, type Mark, type Point } from "../drawing/index.ts";
 import type { Layout } from "./layout.ts";
 
-/** What stands inside besides the sheet: vanes and baffles of a drum, a folded box's second box, spools, a divider. */
+/** What stands inside besides the sheet: vanes and baffles of a drum, spools, a divider. */
 export function innerParts(camera: Camera, layout: Layout): readonly Mark[] {
   const { container } = camera;
   const { divider = null, roll = null } = camera.chambers[0];
   return [
     ...(container.shape === "drum" ? drumParts(container, layout) : []),
-    ...(container.shape === "folded" ? slidBox(foldedSizes(container).innerWall, layout) : []),
     ...(roll === null ? [] : spools(camera, roll, layout)),
     ...(divider === null ? [] : [dividerMark(camera, divider, layout)]),
   ];
@@ -40,24 +39,6 @@ function drumParts(drum: DrumContainer, layout: Layout): readonly Mark[] {
       })
     : [];
   return [...vanes, ...discs, axle, ...baffles];
-}
-
-/** The inner box of a folded camera: three sides of it, open to the hole. */
-function slidBox(
-  innerWall: number,
-  { front, depth, across, high, planMiddle, sideMiddle, wall }: Layout,
-): readonly Mark[] {
-  const box = (middle: number, size: number): Mark => {
-    const half = size / 2 - wall * 0.4;
-    return line(
-      "wall",
-      { x: front + depth - innerWall, y: middle - half },
-      { x: front + depth, y: middle - half },
-      { x: front + depth, y: middle + half },
-      { x: front + depth - innerWall, y: middle + half },
-    );
-  };
-  return [box(planMiddle, across), box(sideMiddle, high)];
 }
 
 /** Full and take-up spool beside the mask, and the mask. */

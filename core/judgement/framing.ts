@@ -6,7 +6,7 @@ import type { Case, Verdict } from "./verdict.ts";
 /** From this view across, degrees, a maker stands too far away without a hint; common practice. */
 const WIDE = 80;
 /** Nearer than this the camera's own shadow falls into the picture with the sun behind it, mm; our own limit. */
-const SHADOW = 700;
+const SHADOW = 1000;
 
 /** A wide view wants the camera close: how close, for what. */
 export function goNear({ camera, result, words, faults, subjects }: Case): readonly Verdict[] {

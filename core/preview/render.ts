@@ -38,7 +38,7 @@ export interface Exposed {
 
 /** Pixels that half a point's light may fill: finer grids cost time and show nothing. */
 const FINEST = 6;
-const REACH = FINEST + 2;
+const REACH = FINEST + 4;
 const MARGIN = REACH + 8;
 const TILE = 128;
 const ROWS_AT_ONCE = 128;

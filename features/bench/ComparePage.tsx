@@ -36,7 +36,8 @@ export function ComparePage({ cameras }: { readonly cameras: readonly Camera[] }
   }
   const pair = [one, other] as const;
   const rows = pair.map((camera) => readingRows(camera, readingOf(camera, words), words));
-  const names = [...new Map(rows.flat().map(({ id, name }) => [id, name]))];
+  // One hole is measured, the other still to be made: the row is about both.
+  const names = [...new Map(rows.flat().map(({ id, name }) => [id, id === "hole" ? "Hole" : name]))];
   const pick = (which: "one" | "other") => (id: string) =>
     setSearch({ one: one.id, other: other.id, [which]: id }, { replace: true });
   return (

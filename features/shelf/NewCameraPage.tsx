@@ -110,24 +110,30 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
       >
         <div className="grid content-start gap-6">
           <Panel title="Container" aside={<UnitSwitch />}>
-            <div role="radiogroup" aria-label="Kind of camera" className="mb-4 grid gap-px bg-line sm:grid-cols-2">
-              {kinds.map(({ id, name: words, sentence }) => (
-                <label key={id} className={cx("flex gap-3 bg-board p-2", form.kind === id && "bg-kraft-pale")}>
+            <div role="radiogroup" aria-label="Kind of camera" className="grid gap-px bg-line sm:grid-cols-2">
+              {kinds.map(({ id, name: words }) => (
+                <label
+                  key={id}
+                  className={cx(
+                    "flex min-h-8 items-center gap-2 bg-board px-2 py-1 text-[0.93rem]",
+                    form.kind === id && "bg-kraft-pale font-semibold",
+                  )}
+                >
                   <input
                     type="radio"
                     name="kind"
                     value={id}
-                    className="mt-1 accent-[var(--sb-action)]"
+                    className="accent-[var(--sb-action)]"
                     checked={form.kind === id}
                     onChange={() => setKind(id)}
                   />
-                  <span>
-                    <span className="font-semibold">{words}</span>
-                    <span className="block text-[0.87rem] text-quiet leading-snug">{sentence}</span>
-                  </span>
+                  {words}
                 </label>
               ))}
             </div>
+            <p className="mt-1.5 mb-4 min-h-10 text-[0.87rem] text-quiet leading-snug" aria-live="polite">
+              {kinds.find(({ id }) => id === form.kind)?.sentence}
+            </p>
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <div className="col-span-2">{entry("name", "Name", "Such as: tea caddy, shed side")}</div>
               {sizesOf(form.kind).map((size) => (

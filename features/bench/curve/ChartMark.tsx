@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from "react";
 import type { ChartScale } from "../../../ui/Chart.tsx";
 import { cx } from "../../../ui/cx.ts";
 
@@ -24,6 +24,11 @@ export function ChartMark({
   readonly onMove: (value: number) => void;
 }) {
   const held = useRef(false);
+  // The chart follows in an idle moment: the next key counts from where the last one led.
+  const now = useRef(value);
+  useEffect(() => {
+    now.current = value;
+  }, [value]);
   const [x, y] = scale.toPixel(value, at);
   const drag = (event: PointerEvent<HTMLDivElement>): void => {
     if (!held.current) return;
@@ -36,8 +41,10 @@ export function ChartMark({
     const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
     if (way === undefined) return;
     event.preventDefault();
-    const moved = value + way * step * (event.shiftKey ? 10 : 1);
-    if (moved > 0) onMove(Math.round(moved * 1000) / 1000);
+    const moved = Math.round((now.current + way * step * (event.shiftKey ? 10 : 1)) * 1000) / 1000;
+    if (moved <= 0) return;
+    now.current = moved;
+    onMove(moved);
   };
   return (
     <div
