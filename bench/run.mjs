@@ -11,9 +11,11 @@ const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.floor
 const row = (what, figure, bar) => console.log(`${what.padEnd(58)} ${figure.padStart(18)}   bar ${bar}`);
 
 await solveFigures();
+await finderFigures();
 await onStage(4690, async (browser, address) => {
   await firstLoad(browser, address);
-  for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin"]) await edits(browser, address, id);
+  for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin", "thistle-feed-drum"]) await edits(browser, address, id);
+  for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin"]) await preview(browser, address, id);
 });
 
 async function solveFigures() {
@@ -49,6 +51,97 @@ async function solveFigures() {
   row("solve, one hole and sheet, contrast varied: median", `${quantile(warm, 0.5).toFixed(2)} ms`, "≤ 2 ms");
   row("solve: p95", `${quantile(warm, 0.95).toFixed(2)} ms`, "-");
   row("solve: very first call (builds its table)", `${times[0].toFixed(1)} ms`, "-");
+}
+
+async function finderFigures() {
+  const out = join(mkdtempSync(join(tmpdir(), "still-box-bench-")), "finder.mjs");
+  await build({
+    stdin: {
+      contents: `export { find } from "./core/finder/index.ts";
+        export { thistleRow } from "./catalogue/demo/thistleRow.ts";
+        export { formats } from "./catalogue/formats.ts";
+        export { optimum } from "./core/hole/index.ts";`,
+      resolveDir: process.cwd(),
+      loader: "ts",
+    },
+    bundle: true,
+    format: "esm",
+    platform: "node",
+    outfile: out,
+    logLevel: "error",
+  });
+  const { find, thistleRow, formats, optimum } = await import(pathToFileURL(out));
+  const ideal = optimum(0.2, 0.95);
+  for (const camera of thistleRow.cameras) {
+    const question = {
+      camera,
+      light: { wavelengthNm: 440, iso: 6 },
+      contrast: 0.2,
+      ideal,
+      stock: { formats, plates: [0.1, 0.05, 0.016, 0.25] },
+      wish: { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0.5, whole: 0.7, cheap: 0.1 },
+      most: 10,
+    };
+    const start = performance.now();
+    const { examined } = find(question);
+    row(
+      `finder, ${camera.name}: ${examined} layouts (bar ≥ 5000)`,
+      `${(performance.now() - start).toFixed(0)} ms`,
+      "≤ 300 ms",
+    );
+  }
+}
+
+/** From a change of the exposure to the first picture and to the fine one, with what the main thread was blocked for. */
+async function preview(browser, address, id) {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.goto(address, { waitUntil: "networkidle0" });
+  await page.goto(`${address}/cameras/${id}`, { waitUntil: "networkidle0" });
+  await page.evaluate(() => document.querySelector("[data-preview]").scrollIntoView());
+  await page.waitForSelector('[data-preview="fine"]', { timeout: 60_000 });
+  await new Promise((resolve) => setTimeout(resolve, 1500));
+  const rounds = await page.evaluate(async () => {
+    const seen = [];
+    let blocked = 0;
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) blocked = Math.max(blocked, duration);
+    }).observe({ type: "longtask" });
+    const canvas = () => document.querySelector("[data-preview-width]").dataset.previewWidth;
+    const until = (right) =>
+      new Promise((resolve) => {
+        const look = () => (right() ? resolve(performance.now()) : setTimeout(look, 2));
+        look();
+      });
+    const presses = ["Half", "Twice"];
+    for (let i = 0; i < 8; i++) {
+      blocked = 0;
+      const button = [...document.querySelectorAll("button")].find(({ textContent }) => textContent === presses[i % 2]);
+      const start = performance.now();
+      button.click();
+      const first = await until(() => canvas() === "320");
+      const fine = await until(() => canvas() !== "320");
+      await new Promise((resolve) => setTimeout(resolve, 400));
+      seen.push({ first: first - start, fine: fine - start, blocked });
+    }
+    return seen.slice(1);
+  });
+  const name = id.replace("thistle-", "");
+  const median = (key) =>
+    quantile(
+      rounds.map((round) => round[key]),
+      0.5,
+    ).toFixed(0);
+  row(`preview, ${name}: first picture at 320 px, median`, `${median("first")} ms`, "≤ 150 ms");
+  row(`preview, ${name}: fine at 1600 px, median`, `${median("fine")} ms`, "≤ 1000 ms");
+  const worst = Math.max(...rounds.map(({ blocked }) => blocked));
+  row(
+    `preview, ${name}: longest task on the main thread`,
+    worst === 0 ? "under 50 ms" : `${worst.toFixed(0)} ms`,
+    "≤ 50 ms",
+  );
+  await context.close();
 }
 
 async function firstLoad(browser, address) {

@@ -6,12 +6,12 @@ export function foldedBase(sheet: number): number {
 }
 
 /** Height of the walls of that box: S√2/8. */
-export function foldedWall(sheet: number): number {
+function foldedWall(sheet: number): number {
   return (sheet * Math.SQRT2) / 8;
 }
 
 /** Layers of card in a folded wall: the corner is folded in and over, common practice. */
-export const FOLDED_LAYERS = 2;
+const FOLDED_LAYERS = 2;
 
 /** What two boxes folded to slide into each other measure; mm. */
 export interface FoldedSizes {

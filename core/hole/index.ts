@@ -1,9 +1,7 @@
 export {
   type BandLine,
-  bandContrast,
   lightBand,
   meanWavelength,
-  ONE_LINE,
   type ResolutionCurve,
   resolutionCurve,
 } from "./band.ts";

@@ -31,7 +31,7 @@ interface Taps {
 const CORE = 2.5;
 const CORE_END = 4.5;
 /** Light that may be left out of the lists; the rest is raised to add to 1 again. */
-const LEFT_OUT = 0.002;
+const LEFT_OUT = 0.008;
 
 /**
  * Parts a kernel into its bright core and its faint rings. The rings, a few hundredths of the light, are blurred on the

@@ -1,4 +1,4 @@
-import { type DensityRange, densityCurve, midExposure } from "../exposure/index.ts";
+import { type DensityRange, densityCurve } from "../exposure/index.ts";
 import type { Rows } from "./grid.ts";
 import type { Exposed } from "./render.ts";
 
@@ -26,8 +26,10 @@ export interface Developed {
   readonly blank: number;
 }
 
-const TABLE = 2048;
-const DECADES = 8;
+/** Steps of the tone tables: 2^8 to each doubling of the exposure, from 2^−20 to 2^20 lx·s. */
+const MANTISSA_BITS = 8;
+const OCTAVES = 40;
+const LOWEST = -20;
 
 /**
  * Exposure → density → what the eye sees. The negative lies emulsion up, so it is upside down and mirrored; the positive
@@ -42,11 +44,16 @@ export function develop(exposed: Exposed, { density, iso, flash, width, height, 
   const positive = new Uint8ClampedArray(width * count);
   const line = new Float32Array(exposed.width);
   const taps = columnTaps(exposed.width, width);
+  const finer = taps === null ? line : new Float32Array(width);
+  const bits = new Uint32Array(finer.buffer);
   let [burnt, blank] = [0, 0];
   for (let y = 0; y < count; y++) {
     rowAt(exposed, ((rows.from + y + 0.5) * exposed.height) / height - 0.5, line);
+    if (taps !== null) for (let x = 0; x < width; x++) finer[x] = tapped(line, taps, x);
     for (let x = 0; x < width; x++) {
-      const tone = tones.index(taps === null ? (line[x] as number) : tapped(line, taps, x));
+      // A negative float's sign bit would make it the largest: no light is the first step.
+      const step = (finer[x] as number) > 0 ? ((bits[x] as number) >>> SHIFT) - BASE : 0;
+      const tone = Math.max(0, Math.min(STEPS, step));
       negative[y * width + x] = tones.negative[tone] as number;
       positive[(count - 1 - y) * width + x] = tones.positive[tone] as number;
       burnt += tones.burnt[tone] as number;
@@ -64,39 +71,39 @@ export function rowsFor(drawn: number, height: number, rows: Rows): Rows {
 }
 
 interface Tones {
-  readonly index: (exposure: number) => number;
   readonly negative: Uint8Array;
   readonly positive: Uint8Array;
   readonly burnt: Uint8Array;
   readonly blank: Uint8Array;
 }
 
-/** Tables over the logarithm of exposure: tones of negative and print, and which of them hold nothing. */
+/** The first bits of a float's exponent and fraction are its logarithm to a few thousandths: an index that costs no logarithm. */
+const SHIFT = 23 - MANTISSA_BITS;
+const BASE = (127 + LOWEST) << MANTISSA_BITS;
+const STEPS = OCTAVES << MANTISSA_BITS;
+
+/** Tables over the logarithm of exposure: tones of negative and positive, and which of them hold nothing. */
 function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
   const curve = densityCurve(range, iso);
-  const middle = midExposure(iso);
-  const least = middle / 10 ** (DECADES / 2);
-  const scale = TABLE / (DECADES * Math.LN10);
   const span = range.most - range.least;
   const tones = {
-    negative: new Uint8Array(TABLE + 1),
-    positive: new Uint8Array(TABLE + 1),
-    burnt: new Uint8Array(TABLE + 1),
-    blank: new Uint8Array(TABLE + 1),
+    negative: new Uint8Array(STEPS + 1),
+    positive: new Uint8Array(STEPS + 1),
+    burnt: new Uint8Array(STEPS + 1),
+    blank: new Uint8Array(STEPS + 1),
   };
-  for (let i = 0; i <= TABLE; i++) {
-    const density = curve((i === 0 ? 0 : least * Math.exp(i / scale)) + flash);
+  const bits = new Uint32Array(1);
+  const value = new Float32Array(bits.buffer);
+  for (let i = 0; i <= STEPS; i++) {
+    bits[0] = (BASE + i) << SHIFT;
+    const density = curve((i === 0 ? 0 : (value[0] as number)) + flash);
     const seen = grey(density - range.least);
     tones.negative[i] = seen;
     tones.positive[i] = 255 - seen;
     tones.burnt[i] = density > range.least + 0.95 * span ? 1 : 0;
     tones.blank[i] = density < range.least + 0.02 * span ? 1 : 0;
   }
-  const index = (exposure: number): number => {
-    if (!(exposure > least)) return 0;
-    return Math.min(TABLE, (Math.log(exposure / least) * scale) | 0);
-  };
-  return { ...tones, index };
+  return tones;
 }
 
 /** A density above paper white as an sRGB byte. */
@@ -107,10 +114,15 @@ function grey(density: number): number {
 
 /** One row between the rows of a picture, by the cubic through the four nearest. */
 function rowAt({ width, rows, exposure }: Exposed, y: number, line: Float32Array): void {
-  const at = Math.floor(y);
-  const [a, b, c, d] = cubicWeights(y - at);
+  // A hair below a whole row is that row: rounding must not make it the one before.
+  const at = Math.floor(y + 1e-6);
+  const [a, b, c, d] = cubicWeights(Math.max(0, y - at));
   const row = (k: number): number => (Math.min(rows.to - 1, Math.max(rows.from, at + k)) - rows.from) * width;
   const [r0, r1, r2, r3] = [row(-1), row(0), row(1), row(2)];
+  if (Math.abs(b - 1) < 1e-9) {
+    line.set(exposure.subarray(r1, r1 + width));
+    return;
+  }
   for (let x = 0; x < width; x++) {
     line[x] =
       a * (exposure[r0 + x] as number) +

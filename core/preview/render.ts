@@ -40,7 +40,7 @@ export interface Exposed {
 const FINEST = 6;
 const REACH = FINEST + 4;
 const MARGIN = REACH + 8;
-const TILE = 128;
+const TILE = 160;
 const ROWS_AT_ONCE = 128;
 
 /** Pixels that an order is drawn with: as many as asked, or as few as hold all that the hole draws. */

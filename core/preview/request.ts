@@ -31,7 +31,7 @@ export interface PreviewRequest {
 /** Colour temperature of daylight, K. Common practice. */
 const DAYLIGHT = 5500;
 /** Lines a band is drawn with: enough for its rings to run into each other. */
-const LINES = 4;
+const LINES = 3;
 /** Effective wavelengths between which a sheet goes from seeing blue only to seeing as the eye does, nm. */
 const BLUE_ONLY = 440;
 const LIKE_THE_EYE = 550;

@@ -22,7 +22,7 @@ export interface Stereo {
 }
 
 /** Rule of thumb for comfortable depth: the nearest subject is this many bases away. Common practice, editable. */
-export const COMFORT = 30;
+const COMFORT = 30;
 
 /**
  * What two holes on one sheet do.

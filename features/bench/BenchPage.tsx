@@ -123,10 +123,10 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
           <Readings camera={camera} reading={reading} hole={hole} />
         </div>
       </div>
-      <div className="mt-7">
+      <div className={`mt-7 ${ASIDE}`}>
         <PreviewPanel {...later} />
       </div>
-      <div className="mt-7">
+      <div className={`mt-7 ${ASIDE}`}>
         <FinderPanel {...later} ideal={ideal} onEdit={edit} />
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
@@ -138,7 +138,9 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
           <div className={ASIDE}>
             <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
           </div>
-          <CurveSection {...later} hole={hole} setField={setField} onEdit={edit} />
+          <div className={ASIDE}>
+            <CurveSection {...later} hole={hole} setField={setField} onEdit={edit} />
+          </div>
           <div className={ASIDE}>
             <CoverageTable {...later} onEdit={edit} />
           </div>

@@ -1,9 +1,10 @@
+import { memo } from "react";
 import type { Camera } from "../../core/container/index.ts";
 import { rollPlan } from "../../core/roll/index.ts";
 import { Panel } from "../../ui/Panel.tsx";
 
 /** How far to wind for every frame of a roll-film camera, to take along. */
-export function RollTable({ camera }: { readonly camera: Camera }) {
+export const RollTable = memo(function RollTable({ camera }: { readonly camera: Camera }) {
   const { roll, film } = camera.chambers[0];
   if (!roll) return null;
   const plan = rollPlan({ ...roll, frame: film.width });
@@ -38,4 +39,4 @@ export function RollTable({ camera }: { readonly camera: Camera }) {
       </div>
     </Panel>
   );
-}
+});

@@ -1,11 +1,11 @@
-import { type ComponentProps, lazy, Suspense, useRef } from "react";
+import { type ComponentProps, lazy, memo, Suspense, useRef } from "react";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useInView } from "../../../ui/useInView.ts";
 
 const CurvePanel = lazy(() => import("./CurvePanel.tsx"));
 
 /** The curve behind the rules; its charts are fetched when they come into sight. */
-export function CurveSection(props: ComponentProps<typeof CurvePanel>) {
+export const CurveSection = memo(function CurveSection(props: ComponentProps<typeof CurvePanel>) {
   const frame = useRef<HTMLDivElement>(null);
   const seen = useInView(frame);
   return (
@@ -19,4 +19,4 @@ export function CurveSection(props: ComponentProps<typeof CurvePanel>) {
       </div>
     </Panel>
   );
-}
+});

@@ -12,7 +12,7 @@ const MM_PER_NM = 1e-6;
 const STEPS = 60;
 
 /** Contrast against frequency at a sheet place, along s and along t; `null` where the place can't see the hole. */
-export function contrastAt(
+function contrastAt(
   model: OpticalModel,
   band: readonly BandLine[],
   s: number,

@@ -1,5 +1,5 @@
 import { Slider } from "radix-ui";
-import { useDeferredValue, useEffect, useRef, useState } from "react";
+import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { type Camera, DEFAULT_CONTRAST } from "../../../core/container/index.ts";
@@ -42,7 +42,7 @@ const MOST = 10;
 const MOST_COMPARED = 4;
 
 /** What this container could become, ranked by what the maker cares for. */
-export function FinderPanel({
+export const FinderPanel = memo(function FinderPanel({
   camera,
   reading,
   ideal,
@@ -195,7 +195,7 @@ export function FinderPanel({
       </div>
     </Panel>
   );
-}
+});
 
 function keyOf({ layout }: Found): string {
   const { kind, face, format, film, holes } = layout;

@@ -1,4 +1,4 @@
-import { type ChangeEvent, useMemo, useRef, useState } from "react";
+import { type ChangeEvent, memo, useMemo, useRef, useState } from "react";
 import type { Camera } from "../../../core/container/index.ts";
 import { correctedTime, timeFromLight } from "../../../core/exposure/index.ts";
 import { type ScenePicture, scenes, withPhysicalSize } from "../../../core/preview/index.ts";
@@ -26,7 +26,13 @@ const OWN = "own";
 const FLASH_STOPS = 3;
 
 /** The sheet before it is made: this camera's picture of a scene, worked out from the physics. */
-export function PreviewPanel({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
+export const PreviewPanel = memo(function PreviewPanel({
+  camera,
+  reading,
+}: {
+  readonly camera: Camera;
+  readonly reading: Reading;
+}) {
   const { medium, result } = reading;
   const words = useLengthWords();
   const frame = useRef<HTMLDivElement>(null);
@@ -193,7 +199,7 @@ export function PreviewPanel({ camera, reading }: { readonly camera: Camera; rea
       </div>
     </Panel>
   );
-}
+});
 
 function Check({
   label,

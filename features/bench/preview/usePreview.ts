@@ -3,8 +3,10 @@ import type { Developed, PreviewRequest } from "../../../core/preview/index.ts";
 import { runPreview } from "../../../workers/preview.client.ts";
 
 const COARSE = 320;
+/** The hand counts as still when nothing has changed for this long, ms. */
+const STILL_MS = 50;
 /** Pixels on the longer side of the finished preview. */
-export const FINE = 1600;
+const FINE = 1600;
 
 /** A preview under way: the best picture so far, and how far the finer one is. */
 export interface PreviewState {
@@ -43,8 +45,12 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): Prev
       setState({ picture: done.value, progress: pixels === FINE ? null : 0, failed: null });
       return true;
     };
-    void draw(COARSE).then((going) => going && draw(FINE));
-    return () => stop.abort();
+    // While the hand is still moving the workers leave the processor to the drawing.
+    const wait = setTimeout(() => void draw(COARSE).then((going) => going && draw(FINE)), STILL_MS);
+    return () => {
+      clearTimeout(wait);
+      stop.abort();
+    };
   }, [key]);
   return state;
 }
