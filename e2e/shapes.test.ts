@@ -85,7 +85,7 @@ describe("every shape on the Bench", () => {
     expect(Number.parseFloat(await maker.value("Wall in the middle"))).toBeGreaterThan(50);
     await maker.goTo("/cameras/thistle-canister-one");
     await maker.press("No. 7, ready");
-    await maker.sees('[data-reading="set"]', /6 of 9[\s\S]*Next: No. 1/);
+    await maker.sees('[data-reading="set"]', /6 of 9[\s\S]*Next: No. 6/);
     await maker.settled();
     await maker.reload();
     await maker.sees('[data-reading="set"]', /6 of 9/);

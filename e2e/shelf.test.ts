@@ -60,7 +60,7 @@ describe("Shelf with the demonstration cameras", () => {
     await maker.give(FILES, onDisk("words.stillbox.json", "not a camera"));
     await maker.sees("[data-report] li", /neither a camera file/);
     await maker.reload();
-    expect(await maker.texts("main li")).toHaveLength(5);
+    expect(await maker.texts("main li")).toHaveLength(11);
 
     await maker.goTo("/cameras/another");
     await maker.press("File");

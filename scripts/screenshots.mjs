@@ -12,8 +12,13 @@ const SHOTS = [
   ["bench-cocoa-tin", "/cameras/thistle-cocoa-tin", DESK],
   ["bench-canister", "/cameras/thistle-canister-one", DESK],
   ["bench-hat-box", "/cameras/thistle-hat-box", DESK],
-  ["bench-tables", TIN, { width: 1280, height: 800, scroll: 860 }],
+  ["bench-feed-drum", "/cameras/thistle-feed-drum", DESK],
+  ["bench-two-holes", "/cameras/thistle-seed-packet-pair", DESK],
+  ["bench-preview", TIN, { ...DESK, to: "[data-preview]", until: '[data-preview="fine"]' }],
+  ["bench-finder", "/cameras/thistle-cocoa-tin", { ...DESK, to: "[data-finder]", until: "[data-found]" }],
+  ["bench-curve", TIN, { ...DESK, to: "[data-curve-section]", until: "[data-conclusion]" }],
   ["bench-dark", TIN, { ...DESK, dark: true }],
+  ["compare", "/compare?one=thistle-cocoa-tin&other=thistle-map-tube", DESK],
   ["make", `${TIN}/make`, DESK],
   ["field", "/field", DESK],
   ["field-phone", "/field", PHONE],
@@ -26,11 +31,17 @@ await onStage(4691, async (browser, address) => {
   await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
-  for (const [name, path, { width, height, scroll = 0, dark = false }] of SHOTS) {
+  for (const [name, path, { width, height, to, until, dark = false }] of SHOTS) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
     await page.goto(address + path, { waitUntil: "networkidle0" });
-    await page.evaluate((y) => window.scrollTo(0, y), scroll);
+    if (to !== undefined) {
+      // Twice: parts above take their true height when they come into sight.
+      for (let time = 0; time < 2; time++) {
+        await page.$eval(to, (element) => window.scrollBy(0, element.getBoundingClientRect().top - 60));
+        await page.waitForSelector(until, { timeout: 30_000 });
+      }
+    }
     await new Promise((resolve) => setTimeout(resolve, 400));
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     console.log(`docs/screenshots/${name}.png`);

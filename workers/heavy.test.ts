@@ -4,18 +4,8 @@ import type { PreviewRequest } from "../core/preview/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { curve } from "./curve.ts";
 import { finder } from "./finder.ts";
-import { jobClient } from "./jobClient.ts";
 import { preview } from "./preview.ts";
-import type { Job, JobPort } from "./protocol.ts";
-import { serve } from "./serve.ts";
-
-function joined<I, O>(job: Job<I, O>) {
-  const { port1, port2 } = new MessageChannel();
-  serve(port2 as unknown as JobPort, job);
-  port1.start();
-  port2.start();
-  return { client: jobClient<I, O>(() => port1 as unknown as JobPort), close: () => port1.close() };
-}
+import { joined } from "./testing.ts";
 
 const request: PreviewRequest = {
   camera: testCamera("flat-box"),

@@ -3,16 +3,7 @@ import { line } from "../core/drawing/index.ts";
 import { cutsheetPdf } from "./cutsheetPdf.ts";
 import { jobClient } from "./jobClient.ts";
 import type { Job, JobPort } from "./protocol.ts";
-import { serve } from "./serve.ts";
-
-/** A client and a job joined by a real MessageChannel. */
-function joined<I, O>(job: Job<I, O>) {
-  const { port1, port2 } = new MessageChannel();
-  serve(port2 as unknown as JobPort, job);
-  port1.start();
-  port2.start();
-  return { client: jobClient<I, O>(() => port1 as unknown as JobPort), close: () => port1.close() };
-}
+import { joined } from "./testing.ts";
 
 const square: Job<number, number> = async (input, { report, cancelled }) => {
   for (let step = 1; step <= 4; step++) {

@@ -52,7 +52,10 @@ export function containerViews(camera: Camera, layout: Layout): readonly Mark[] 
         : roundPlan(layout, acrossAt[0]?.width ?? 0, step);
   const side = slid !== null ? slidShells(slid, sideInside, upAt, wall, step) : shell(sideInside, tiers, wall, step);
   const plateHalf = Math.min(PLATE_SIZE, across * 0.8, high * 0.8) / 2;
-  const plate = ({ at }: Gap): Mark => line("plate", { x: front, y: at - plateHalf }, { x: front, y: at + plateHalf });
+  // Outside, the plate lies on the drawn wall, which is never thinner than the eye can see.
+  const plateAt = camera.container.plateSide === "outside" ? front - wall : front;
+  const plate = ({ at }: Gap): Mark =>
+    line("plate", { x: plateAt, y: at - plateHalf }, { x: plateAt, y: at + plateHalf });
   const axis = ({ at }: Gap): Mark =>
     line("axis", { x: front - wall - 12 * pixel, y: at }, { x: front + depth + wall + 12 * pixel, y: at });
   const stamp = (text: string, y: number): Mark =>

@@ -75,7 +75,7 @@ function holeHandles(camera: Camera, layout: Layout, index: number): readonly Ha
   const { shape } = camera.container;
   // A drum's holes stand level with the middles of its tiers.
   if (shape === "drum") return [];
-  const { front, planMiddle, sideMiddle, high } = layout;
+  const { hole: front, planMiddle, sideMiddle, high } = layout;
   const { film, holes } = camera.chambers[0];
   const { x = 0, y = 0 } = holes[index] ?? holes[0];
   const [suffix, number] = index === 0 ? ["", ""] : [`-${index + 1}`, ` ${index + 1}`];
@@ -125,7 +125,7 @@ function sheetHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonl
 }
 
 /** Ends of a leaning or bowed sheet: pulled, they change its tilt or its radius. */
-function bendHandles(camera: Camera, { front, planMiddle, sideMiddle }: Layout): readonly Handle[] {
+function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: Layout): readonly Handle[] {
   const { film } = camera.chambers[0];
   const { lies } = traitsOf(cameraKind(camera));
   const surface = surfaceOf(film);

@@ -14,6 +14,8 @@ export interface Layout {
   readonly bounds: Rectangle;
   /** The hole's wall (z = 0, inside) of plan and side view: x on the page. */
   readonly front: number;
+  /** Where the hole's plane is: z = 0 of the rays. Before the front where the plate is outside the wall. */
+  readonly hole: number;
   /** Page y of the camera's middle in the plan (x = 0). */
   readonly planMiddle: number;
   /** Page y of the camera's middle in side and sheet view (y = 0). */
@@ -60,7 +62,9 @@ export function benchLayout(
   view: View = WHOLE_VIEW,
 ): Layout {
   const sizes = viewSizes(camera);
-  return { ...(held === null ? placed(camera, sizes, viewport, view) : { ...held, ...sizes }) };
+  const layout = held === null ? placed(camera, sizes, viewport, view) : { ...held, ...sizes };
+  const { plateSide, wall } = camera.container;
+  return { ...layout, hole: layout.front - (plateSide === "outside" ? wall : 0) };
 }
 
 type Sizes = Pick<Layout, "depth" | "across" | "high" | "below" | "roomWidth">;
@@ -82,7 +86,7 @@ function viewSizes(camera: Camera): Sizes {
   return { depth, across, high, below: 0, roomWidth };
 }
 
-function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Layout {
+function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Omit<Layout, "hole"> {
   const { depth, across, high, below, roomWidth } = sizes;
   const { width: sheetWidth, height: sheetHeight } = camera.chambers[0].film;
   const widthMm = depth + Math.max(roomWidth, sheetWidth);

@@ -10,14 +10,14 @@ const CURVE_POINTS = 48;
 export function lightCone(model: OpticalModel, layout: Layout): readonly Mark[] {
   const inPlan = (s: number): Point => {
     const { place } = surfacePoint(model.surface, s, 0);
-    return { x: layout.front + place.z, y: layout.planMiddle - place.x };
+    return { x: layout.hole + place.z, y: layout.planMiddle - place.x };
   };
   const inSide = (t: number): Point => {
     const { place } = surfacePoint(model.surface, middle(model.surface), t);
-    return { x: layout.front + place.z, y: layout.sideMiddle - place.y };
+    return { x: layout.hole + place.z, y: layout.sideMiddle - place.y };
   };
-  const planHole = { x: layout.front, y: layout.planMiddle - model.place.x };
-  const sideHole = { x: layout.front, y: layout.sideMiddle - model.place.y };
+  const planHole = { x: layout.hole, y: layout.planMiddle - model.place.x };
+  const sideHole = { x: layout.hole, y: layout.sideMiddle - model.place.y };
   const along = (count: number, length: number, at: (v: number) => Point): readonly Point[] =>
     Array.from({ length: count + 1 }, (_, i) => at(length * (i / count - 0.5)));
   const curved = model.surface.kind === "cylinder";

@@ -21,6 +21,8 @@ interface ContainerCommon {
   readonly wall: number;
   readonly material?: string | undefined;
   readonly insideBlack?: boolean | undefined;
+  /** Which side of the wall the plate with the hole is on; inside where nothing is said. */
+  readonly plateSide?: "inside" | "outside" | undefined;
   /** Whether a lamp behind the wall shows through. */
   readonly translucent?: boolean | undefined;
   /** Layers of tape at lid and corners. */

@@ -204,11 +204,15 @@ type ContainerChange = Partial<
     | "diameter"
     | "wall"
     | "tapeLayers"
-    | Exclude<keyof FoldedContainer, "shape" | "kind" | "material">
-    | Exclude<keyof DrumContainer, "shape" | "kind" | "material" | "baffle">,
+    | Exclude<keyof FoldedContainer, "shape" | "kind" | "material" | "plateSide">
+    | Exclude<keyof DrumContainer, "shape" | "kind" | "material" | "plateSide" | "baffle">,
     number | boolean
   >
-> & { readonly baffle?: DrumContainer["baffle"]; readonly material?: string };
+> & {
+  readonly baffle?: DrumContainer["baffle"];
+  readonly material?: string;
+  readonly plateSide?: "inside" | "outside";
+};
 
 export function withContainer(camera: Camera, container: ContainerChange): Camera {
   return { ...camera, container: { ...camera.container, ...container } as Container };

@@ -15,8 +15,10 @@ import {
   foldedBase,
   pictureRequest,
   refusal,
+  seated,
   settled,
   solveRequest,
+  withContainer,
   withField,
   withHoleAdded,
   withoutHole,
@@ -159,6 +161,15 @@ describe("sizes of the further shapes", () => {
 
   test("a folded box’s back is its base, S√2/4", () => {
     expect(cameraRoom(testCamera("folded-box")).width).toBeCloseTo(foldedBase(330), 12);
+  });
+
+  test("a plate outside the wall stands a wall farther from the sheet, in boxes and in cans", () => {
+    const box = seated(withContainer(testCamera("flat-box", { wall: 3 }), { plateSide: "outside" }));
+    expect(box.chambers[0].film.distance).toBe(73);
+    const can = seated(withContainer(testCamera("curled-can", { wall: 0.5 }), { plateSide: "outside" }));
+    expect(can.chambers[0].film).toMatchObject({ distance: 67.1, radius: 33.3 });
+    expect(parseCamera(can).ok).toBe(true);
+    expect(seated(withContainer(box, { plateSide: "inside" })).chambers[0].film.distance).toBe(70);
   });
 
   test("a bought hole keeps its size when the box changes", () => {

@@ -22,7 +22,11 @@ export function seated(camera: Camera): Camera {
 
 function seatOf(camera: Camera, film: ChamberFilm): Partial<ChamberFilm> {
   const kind = cameraKind(camera);
-  const { depth } = cameraBody(camera);
+  const { plateSide, wall } = camera.container;
+  // Behind the wall's outside the hole stands a wall's thickness farther from the sheet.
+  const away = plateSide === "outside" ? wall : 0;
+  const { depth: inner } = cameraBody(camera);
+  const depth = inner + away;
   const { lies, shape } = traitsOf(kind);
   switch (lies) {
     case "on the back":
@@ -33,7 +37,7 @@ function seatOf(camera: Camera, film: ChamberFilm): Partial<ChamberFilm> {
       return shape === "drum" ? {} : { distance: depth };
     case "round the wall":
     case "on the far wall":
-      return { distance: depth, radius: depth / 2 };
+      return { distance: depth, radius: inner / 2 };
     default:
       return lies satisfies never;
   }

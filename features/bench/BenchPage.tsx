@@ -123,18 +123,15 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
           <Readings camera={camera} reading={reading} hole={hole} />
         </div>
       </div>
-      <div className={`mt-7 ${ASIDE}`}>
-        <PreviewPanel {...later} />
-      </div>
-      <div className={`mt-7 ${ASIDE}`}>
-        <FinderPanel {...later} ideal={ideal} onEdit={edit} />
-      </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <div className={ASIDE}>
           <RollTable camera={later.camera} />
           <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
         </div>
         <div className="grid min-w-0 content-start gap-7">
+          <div className={ASIDE}>
+            <PreviewPanel {...later} />
+          </div>
           <div className={ASIDE}>
             <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
           </div>
@@ -145,6 +142,9 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
             <CoverageTable {...later} onEdit={edit} />
           </div>
         </div>
+      </div>
+      <div className={`mt-7 ${ASIDE}`}>
+        <FinderPanel {...later} ideal={ideal} onEdit={edit} />
       </div>
       <div className="mt-7">
         <Versions camera={later.camera} onEdit={edit} />

@@ -2,7 +2,16 @@ import { memo, useCallback } from "react";
 import { materials } from "../../catalogue/materials.ts";
 import { media } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
-import { type Camera, cameraKind, fieldValue, traitsOf, withContainer, withFilm } from "../../core/container/index.ts";
+import {
+  type Camera,
+  cameraKind,
+  fieldValue,
+  seated,
+  traitsOf,
+  withContainer,
+  withFilm,
+} from "../../core/container/index.ts";
+import { Check } from "../../ui/Check.tsx";
 import { Choice } from "../../ui/Choice.tsx";
 import { Panel } from "../../ui/Panel.tsx";
 import { UnitSwitch } from "../../ui/UnitSwitch.tsx";
@@ -14,6 +23,10 @@ import { SetCount } from "./SetCount.tsx";
 const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
 const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
 
+const SIDES = [
+  { id: "inside", name: "inside the wall" },
+  { id: "outside", name: "outside the wall" },
+];
 const TAPES = [
   { id: "0", name: "not taped yet" },
   { id: "1", name: "one layer" },
@@ -43,6 +56,13 @@ export const Measures = memo(function Measures({
   const choosePaper = useCallback((medium: string) => onEdit("paper", (now) => withFilm(now, { medium })), [onEdit]);
   const chooseTape = useCallback(
     (layers: string) => onEdit("tape", (now) => withContainer(now, { tapeLayers: Number(layers) })),
+    [onEdit],
+  );
+  const chooseSide = useCallback(
+    (side: string) =>
+      onEdit("plate’s side", (now) =>
+        seated(withContainer(now, { plateSide: side === "outside" ? "outside" : "inside" })),
+      ),
     [onEdit],
   );
   const choosePlate = useCallback(
@@ -97,6 +117,7 @@ export const Measures = memo(function Measures({
           options={PLATES}
           onChoose={choosePlate}
         />
+        <Choice label="Plate is fixed" value={container.plateSide ?? "inside"} options={SIDES} onChoose={chooseSide} />
         <SetCount camera={camera} onEdit={onEdit} />
         <p className="text-[0.83rem] text-quiet">
           Needles and cut metal are sharp: push away from your face and fold or clean every rim.{" "}
@@ -114,25 +135,3 @@ const HINTS = {
   "round the wall": "The sheet stands on the bottom; heights count from there.",
   "on the far wall": "The sheet stands on the bottom; heights count from there.",
 } as const;
-
-function Check({
-  label,
-  checked,
-  onCheck,
-}: {
-  readonly label: string;
-  readonly checked: boolean;
-  readonly onCheck: (checked: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-9 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-4 accent-[var(--sb-action)]"
-        checked={checked}
-        onChange={(event) => onCheck(event.target.checked)}
-      />
-      {label}
-    </label>
-  );
-}

@@ -13,7 +13,13 @@ export const RollTable = memo(function RollTable({ camera }: { readonly camera: 
       <p className="mb-1 text-[0.87rem] text-quiet">
         First {plan.leaderTurns.toFixed(1)} turns for the leader, then for each picture:
       </p>
-      <div className="max-h-64 overflow-auto" data-winding={plan.frames.length}>
+      <section
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reached by keyboard
+        tabIndex={0}
+        aria-label="Turns for every picture"
+        className="max-h-64 overflow-auto"
+        data-winding={plan.frames.length}
+      >
         <table className="w-full text-right text-[0.93rem]">
           <thead className="sticky top-0 bg-board text-quiet">
             <tr>
@@ -36,7 +42,7 @@ export const RollTable = memo(function RollTable({ camera }: { readonly camera: 
             ))}
           </tbody>
         </table>
-      </div>
+      </section>
     </Panel>
   );
 });

@@ -91,6 +91,6 @@ function setRow(count: number, exposed: readonly number[]): ReadingRow {
     sentence:
       ready.length === 0
         ? "All are exposed: time for the darkroom."
-        : `Next: No. ${ready[0]}. Turn each over when it is exposed.`,
+        : `Next: No. ${ready.at(-1)}. Begin with the highest and turn each over: the highest number showing is the shots left.`,
   };
 }

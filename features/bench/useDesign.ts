@@ -44,6 +44,12 @@ export function useDesign(loaded: Camera): Design {
   const lastStored = useRef(loaded);
   const submit = useRef(fetcher.submit);
   submit.current = fetcher.submit;
+  // To the Bench's own address: when the last edit is sent, another page may already be open.
+  const sending = useRef({
+    action: `/cameras/${encodeURIComponent(loaded.id)}`,
+    method: "post",
+    encType: "application/json",
+  } as const);
 
   const flush = useCallback(async () => {
     const now = hand.current;
@@ -55,10 +61,7 @@ export function useDesign(loaded: Camera): Design {
     now.label = null;
     now.base = now.camera;
     now.sent = [...now.sent, changes];
-    await submit.current(JSON.stringify({ type: "edit", label, changes }), {
-      method: "post",
-      encType: "application/json",
-    });
+    await submit.current(JSON.stringify({ type: "edit", label, changes }), sending.current);
     now.sent = now.sent.filter((each) => each !== changes);
   }, []);
 
@@ -114,7 +117,7 @@ export function useDesign(loaded: Camera): Design {
 
   const send = useCallback(
     (action: Exclude<BenchAction, { type: "edit" }>) => {
-      void flush().then(() => submit.current(JSON.stringify(action), { method: "post", encType: "application/json" }));
+      void flush().then(() => submit.current(JSON.stringify(action), sending.current));
     },
     [flush],
   );

@@ -87,7 +87,7 @@ export const entries: readonly MethodEntry[] = [
     formula: "t = 100·N²/(S·2^EV)",
     source: "ISO 2720:1974",
     fields: [
-      { label: "f-number", unit: "", value: 333.3 },
+      { label: "f-number", unit: "", value: 333 },
       { label: "ISO", unit: "", value: 6 },
       { label: "EV", unit: "", value: 15 },
     ],

@@ -49,6 +49,7 @@ export function CameraOnShelf({
             {typeof diameter === "number" && `${words(diameter, 3)} hole · ${formatFNumber(film.distance / diameter)}`}
           </span>
           <span className="block text-[0.87rem] text-quiet">
+            {camera.set && `${camera.set.count - camera.set.exposed.length} of ${camera.set.count} left · `}
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
           <span className="mt-1 block border-line border-t pt-1 text-[0.87rem]">{nextStep(camera, shots)}</span>

@@ -39,8 +39,8 @@ export const allotment: PreviewScene = {
     if (up > -STAND) {
       const along = (x * HEDGE_AT) / -z;
       if (up < 2000 + 700 * cloud(along / 900, 5) + 250 * cloud(along / 160, 9)) {
-        hit.luminance = lit(0.02 + 0.09 * cloud(along / 170, up / 170));
-        hit.blue = 0.7;
+        hit.luminance = lit(0.015 + 0.14 * cloud(along / 170, up / 170) ** 2);
+        hit.blue = 0.8;
         hit.distance = HEDGE_AT / -z;
         return;
       }
@@ -63,7 +63,7 @@ function scarecrow(px: number, py: number, hit: Hit): boolean {
   }
   // Hat: brim and crown.
   if ((py > 385 && py < 410 && Math.abs(x) < 210) || (py >= 410 && py < 560 && Math.abs(x) < 115 - (py - 410) * 0.2)) {
-    hit.luminance = lit(0.09 + 0.05 * cloud(x / 12, py / 5));
+    hit.luminance = lit(0.16 + 0.12 * cloud(x / 12, py / 5));
     return true;
   }
   // Coat, open at the front, with buttons; arms along a bean pole.
@@ -73,7 +73,7 @@ function scarecrow(px: number, py: number, hit: Hit): boolean {
     const button = Math.abs(x) < 14 && Math.abs(((py + 1000) % 110) - 55) < 14;
     const lapel = Math.abs(Math.abs(x) - 24) < 4;
     hit.luminance = lit(
-      button ? 0.6 : lapel ? 0.03 : 0.11 + 0.06 * (speckle(Math.floor(x / 34), Math.floor(py / 34)) - 0.3),
+      button ? 0.6 : lapel ? 0.03 : 0.2 + 0.12 * (speckle(Math.floor(x / 34), Math.floor(py / 34)) - 0.3),
     );
     return true;
   }
@@ -90,7 +90,7 @@ function waterButt(px: number, py: number, hit: Hit): boolean {
   const round = Math.sqrt(1 - (x / 330) ** 2);
   const hoop = Math.abs(((py + 2000) % 330) - 165) < 22;
   // Lit from the left: brightest where it turns to the sun.
-  hit.luminance = lit((hoop ? 0.3 : 0.1) * (0.25 + 0.9 * Math.max(0, 0.6 * round - (0.8 * x) / 330)));
+  hit.luminance = lit((hoop ? 0.5 : 0.2) * (0.25 + 0.9 * Math.max(0, 0.6 * round - (0.8 * x) / 330)));
   hit.blue = 0.9;
   return true;
 }
@@ -107,8 +107,8 @@ function beans(px: number, py: number, row: number, hit: Hit): boolean {
   }
   const leaf = cloud(px / 75 + row * 13, py / 75);
   if (leaf > 0.5 + (py + STAND) / 5200) {
-    hit.luminance = lit(0.04 + 0.18 * (leaf - 0.45));
-    hit.blue = 0.7;
+    hit.luminance = lit(0.05 + 0.4 * (leaf - 0.45));
+    hit.blue = 0.8;
     return true;
   }
   return false;
@@ -133,6 +133,6 @@ function shed(px: number, py: number, hit: Hit): boolean {
     hit.luminance = lit(bar ? 0.75 : 0.025);
     return true;
   }
-  hit.luminance = lit(Math.abs(((py + 3000) % 150) - 75) < 8 ? 0.07 : 0.2);
+  hit.luminance = lit(Math.abs(((py + 3000) % 150) - 75) < 8 ? 0.1 : 0.3);
   return true;
 }

@@ -35,7 +35,7 @@ function wall(along: number, up: number, left: boolean, hit: Hit): boolean {
   const at = (along + (left ? 0 : 900)) % PLOT;
   if (at > PLOT - 500) return false;
   const shed = Math.floor((along + (left ? 0 : 900)) / PLOT);
-  const sun = left ? 1 : 0.28;
+  const sun = left ? 1 : 0.4;
   hit.blue = left ? 0.85 : 1.15;
   if (at > 300 && at < 1050 && up < 850) {
     hit.luminance = lit(0.12 + 0.2 * ((shed * 7) % 3)) * sun;
@@ -61,7 +61,7 @@ function roof(x: number, y: number, z: number, hit: Hit): boolean {
   const along = -z * reach;
   if (out < LANE - 120 || out > LANE + 1500 || along > END) return false;
   if ((along + (x < 0 ? 0 : 900)) % PLOT > PLOT - 420) return false;
-  hit.luminance = lit(0.07 + 0.04 * cloud(out / 60, along / 60)) * (x < 0 ? 1 : 1.4);
+  hit.luminance = lit(0.12 + 0.06 * cloud(out / 60, along / 60)) * (x < 0 ? 1 : 1.4);
   hit.blue = 1;
   hit.distance = reach;
   return true;

@@ -1,4 +1,3 @@
-import { Slider } from "radix-ui";
 import { useEffect, useMemo, useState } from "react";
 import {
   type Camera,
@@ -13,6 +12,7 @@ import { opticalModel } from "../../../core/solve/index.ts";
 import { Chart } from "../../../ui/Chart.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
+import { Slide } from "../../../ui/Slide.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useInk } from "../../../ui/useInk.ts";
 import { curveClient } from "../../../workers/curve.client.ts";
@@ -21,7 +21,7 @@ import type { EditDesign, SetField } from "../edit.ts";
 import type { Reading } from "../reading.ts";
 import { ChartMark } from "./ChartMark.tsx";
 import { curveOption, detailAt, placedCurve, schoolPoints } from "./curveOption.ts";
-import { contrastOption, fallOffOption } from "./sheetCharts.ts";
+import { contrastOption, fallOffOption, partedLines } from "./sheetCharts.ts";
 
 /** From strong contrast to the finest faint detail. */
 const STRONGEST = 0.45;
@@ -127,29 +127,19 @@ export default function CurvePanel({
         </div>
         <div className="grid content-start gap-3">
           <div>
-            <div className="flex justify-between text-[0.87rem]">
-              <span>strong contrast</span>
-              <span>finest detail</span>
-            </div>
-            <Slider.Root
-              className="relative flex h-7 w-full touch-none select-none items-center"
-              min={FAINTEST}
-              max={STRONGEST}
+            <Slide
+              label="Contrast to care for"
+              low="strong contrast"
+              high="finest detail"
+              least={FAINTEST}
+              most={STRONGEST}
               step={0.01}
               inverted
-              value={[Math.min(STRONGEST, Math.max(FAINTEST, contrast))]}
-              onValueChange={([value = DEFAULT_CONTRAST]) =>
+              value={contrast}
+              onSlide={(value) =>
                 onEdit("contrast", (now) => withAim(now, { contrast: Math.round(value * 100) / 100 }))
               }
-            >
-              <Slider.Track className="relative h-px grow bg-ink">
-                <Slider.Range className="absolute h-[3px] -translate-y-px bg-kraft" />
-              </Slider.Track>
-              <Slider.Thumb
-                aria-label="Contrast to care for"
-                className="block size-4 rounded-full border-2 border-action bg-card"
-              />
-            </Slider.Root>
+            />
             <p className="text-[0.87rem] text-quiet">
               Two lines count as two at {Math.round(contrast * 100)} % contrast.
             </p>
@@ -191,8 +181,8 @@ export default function CurvePanel({
             )}
           </div>
           <figcaption className="mt-1 text-[0.87rem] text-quiet">
-            Blue: in the middle. Brown: in a corner, along the sheet and (dashed) up it; there the hole looks narrower
-            and stands farther away. Below zero, dark and light change places.
+            {linesWords(partedLines(model, band, contrast, 3 * result.resolution))} Blue: in the middle. Brown: in a
+            corner, along the sheet and (dashed) up it; there the hole looks narrower and stands farther away.
           </figcaption>
         </figure>
         <figure>
@@ -206,6 +196,12 @@ export default function CurvePanel({
       </div>
     </div>
   );
+}
+
+function linesWords({ middle, corner }: ReturnType<typeof partedLines>): string {
+  if (middle === null) return "";
+  if (corner === null) return `In the middle ${middle.toFixed(1)} lines in a mm part; a corner stays dark.`;
+  return `In the middle ${middle.toFixed(1)} lines in a mm part, in the corner ${corner.toFixed(1)}.`;
 }
 
 function fallWords(corner: number | null): string {

@@ -45,6 +45,24 @@ function contrastAt(
   };
 }
 
+/** How fine lines may be in the middle and in a corner until their contrast falls to `contrast`; `null` in the dark. */
+export function partedLines(
+  model: OpticalModel,
+  band: readonly BandLine[],
+  contrast: number,
+  most: number,
+): { readonly middle: number | null; readonly corner: number | null } {
+  const crossing = (points: Points | undefined): number | null =>
+    points?.find(([, value]) => value !== null && value < contrast)?.[0] ?? null;
+  const [s, t] = [model.width / 2, model.height / 2];
+  const corner = lightFrom([model], 0, s, t) > 0 ? contrastAt(model, band, s, t, most) : null;
+  const [along, up] = [crossing(corner?.along), crossing(corner?.up)];
+  return {
+    middle: crossing(contrastAt(model, band, 0, 0, most)?.along),
+    corner: along === null || up === null ? null : Math.min(along, up),
+  };
+}
+
 /** The chart of contrast in the middle and in a corner of the sheet. */
 export function contrastOption(
   model: OpticalModel,

@@ -1,4 +1,3 @@
-import { Slider } from "radix-ui";
 import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
@@ -16,6 +15,7 @@ import type { Optimum } from "../../../core/hole/index.ts";
 import { formatTime } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
+import { Slide } from "../../../ui/Slide.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useInView } from "../../../ui/useInView.ts";
@@ -109,28 +109,17 @@ export const FinderPanel = memo(function FinderPanel({
         <div className="grid content-start gap-3">
           <p className="text-[0.87rem] text-quiet">What matters to you?</p>
           {WISHES.map(({ id, low, high, least }) => (
-            <div key={id}>
-              <div className="flex justify-between text-[0.87rem]">
-                <span className="text-quiet">{low}</span>
-                <span>{high}</span>
-              </div>
-              <Slider.Root
-                className="relative flex h-6 w-full touch-none select-none items-center"
-                min={least}
-                max={1}
-                step={0.1}
-                value={[wish[id]]}
-                onValueChange={([value = 0]) => setWish((before) => ({ ...before, [id]: value }))}
-              >
-                <Slider.Track className="relative h-px grow bg-ink">
-                  <Slider.Range className="absolute h-[3px] -translate-y-px bg-kraft" />
-                </Slider.Track>
-                <Slider.Thumb
-                  aria-label={`${low} to ${high}`}
-                  className="block size-4 rounded-full border-2 border-action bg-card"
-                />
-              </Slider.Root>
-            </div>
+            <Slide
+              key={id}
+              label={`${low} to ${high}`}
+              low={low}
+              high={high}
+              least={least}
+              most={1}
+              step={0.1}
+              value={wish[id]}
+              onSlide={(value) => setWish((before) => ({ ...before, [id]: value }))}
+            />
           ))}
         </div>
         <div className="min-w-0">

@@ -4,6 +4,7 @@ import { correctedTime, timeFromLight } from "../../../core/exposure/index.ts";
 import { type ScenePicture, scenes, withPhysicalSize } from "../../../core/preview/index.ts";
 import { formatTime, parseTime, success } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Pick } from "../../../ui/Pick.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
@@ -95,7 +96,7 @@ export const PreviewPanel = memo(function PreviewPanel({
       title="The sheet it will make"
       aside={
         <span className="text-[0.87rem] text-quiet">
-          {words(camera.chambers[0].film.width)} × {words(camera.chambers[0].film.height)}, {medium.name.toLowerCase()}
+          {words(camera.chambers[0].film.width)} × {words(camera.chambers[0].film.height)}, {medium.name}
         </span>
       }
     >
@@ -200,25 +201,3 @@ export const PreviewPanel = memo(function PreviewPanel({
     </Panel>
   );
 });
-
-function Check({
-  label,
-  checked,
-  onCheck,
-}: {
-  readonly label: string;
-  readonly checked: boolean;
-  readonly onCheck: (checked: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-8 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-4 accent-[var(--sb-action)]"
-        checked={checked}
-        onChange={(event) => onCheck(event.target.checked)}
-      />
-      {label}
-    </label>
-  );
-}

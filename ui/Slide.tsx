@@ -1,0 +1,49 @@
+import { Slider } from "radix-ui";
+
+/** A value between two ends, moved along a line by hand or by arrow keys. What each end means stands above it. */
+export function Slide({
+  label,
+  low,
+  high,
+  least,
+  most,
+  step,
+  value,
+  inverted = false,
+  onSlide,
+}: {
+  readonly label: string;
+  /** Words at the left and the right end. */
+  readonly low: string;
+  readonly high: string;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly value: number;
+  /** Whether the largest value is at the left. */
+  readonly inverted?: boolean;
+  readonly onSlide: (value: number) => void;
+}) {
+  return (
+    <div>
+      <div className="flex justify-between text-[0.87rem]">
+        <span className="text-quiet">{low}</span>
+        <span>{high}</span>
+      </div>
+      <Slider.Root
+        className="relative flex h-6 w-full touch-none select-none items-center"
+        min={least}
+        max={most}
+        step={step}
+        inverted={inverted}
+        value={[Math.min(most, Math.max(least, value))]}
+        onValueChange={([next = value]) => onSlide(next)}
+      >
+        <Slider.Track className="relative h-px grow bg-ink">
+          <Slider.Range className="absolute h-[3px] -translate-y-px bg-kraft" />
+        </Slider.Track>
+        <Slider.Thumb aria-label={label} className="block size-4 rounded-full border-2 border-action bg-card" />
+      </Slider.Root>
+    </div>
+  );
+}

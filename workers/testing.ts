@@ -1,0 +1,12 @@
+import { type JobClient, jobClient } from "./jobClient.ts";
+import type { Job, JobPort } from "./protocol.ts";
+import { serve } from "./serve.ts";
+
+/** A client and a job joined by a real MessageChannel, for tests. */
+export function joined<I, O>(job: Job<I, O>): { readonly client: JobClient<I, O>; readonly close: () => void } {
+  const { port1, port2 } = new MessageChannel();
+  serve(port2 as unknown as JobPort, job);
+  port1.start();
+  port2.start();
+  return { client: jobClient<I, O>(() => port1 as unknown as JobPort), close: () => port1.close() };
+}
