@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
-import { type Camera, fieldValue, withField } from "../core/container/index.ts";
+import { type Camera, fieldValue, withField, withVersion } from "../core/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
 import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import {
@@ -300,4 +300,21 @@ test("an edit noted by a page that is gone is stored by the next one", async () 
   noteUnsaved({ cameraId: TIN.id, label: "depth", changes: [] }, notepad);
   strikeUnsaved(notepad);
   expect(notes.size).toBe(1);
+});
+
+describe("what the further shapes bring along", () => {
+  test("every demonstration camera, set, roll and drum included, comes back from a zip the same, with its versions", async () => {
+    const [first] = thistleRow.cameras;
+    if (first === undefined) throw new Error("no demonstration");
+    const kept = withVersion(first, { id: "v1", name: "Before the saw", at: "2026-05-01T10:00:00+01:00" });
+    await addCamera(kept, db);
+    const before = (await listCameras(db)).cameras;
+    const bytes = await exportArchive("2026-05-02T10:00:00+01:00", db);
+    const read = await readArchive(bytes);
+    const byId = (cameras: readonly Camera[] = []) => [...cameras].sort((a, b) => a.id.localeCompare(b.id));
+    expect(byId(read.ok ? read.value.archive.cameras : [])).toEqual(byId(before));
+    expect(before.find(({ id }) => id === first.id)?.versions?.[0]?.chambers).toEqual(first.chambers);
+    expect(before.find(({ set }) => set)?.set).toEqual({ count: 9, exposed: [9, 8] });
+    expect(before.find(({ container }) => container.shape === "drum")?.chambers).toHaveLength(8);
+  });
 });

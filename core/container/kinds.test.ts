@@ -227,3 +227,9 @@ describe("versions", () => {
     );
   });
 });
+
+test("a leaning sheet that would reach the hole is refused with how deep the box must be", () => {
+  const leaning = withField(testCamera("slanted-box"), "film.tiltY", 60);
+  const shallow = withField(leaning, "container.depth", 50);
+  expect(refusal(shallow, "container.depth", inMm)).toMatch(/more than 54.99 mm deep/);
+});

@@ -1,3 +1,4 @@
+import { cameraBody } from "./body.ts";
 import type { Camera } from "./camera.ts";
 import type { LengthWords } from "./designFault.ts";
 import { designFaults } from "./designFaults.ts";
@@ -15,7 +16,15 @@ import type { DesignField } from "./designField.ts";
  */
 export function refusal(next: Camera, field: DesignField | null, words: LengthWords): string | null {
   const fault = designFaults(next, words).find((each) => each.field === field);
-  return fault?.message ?? onceRound(next, words) ?? openingTooNarrow(next, words);
+  return fault?.message ?? noRoom(next, words) ?? onceRound(next, words) ?? openingTooNarrow(next, words);
+}
+
+/** A sheet that leans so far, or in so shallow a box, that its middle would stand at the hole or before it. */
+function noRoom(camera: Camera, words: LengthWords): string | null {
+  const { film } = camera.chambers[0];
+  if (film.distance > 0) return null;
+  const deep = cameraBody(camera).depth - film.distance;
+  return `The sheet would lean past the hole: for this lean the inside must be more than ${words(deep)} deep. Let it lean less, or trim it.`;
 }
 
 function onceRound({ chambers }: Camera, words: LengthWords): string | null {
