@@ -1,4 +1,7 @@
-import { decode } from "fast-png";
+import { mkdtemp, writeFile } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { decode, encode } from "fast-png";
 import { type Maker, stage } from "./support/maker.ts";
 
 const { arrive } = stage(true);
@@ -238,5 +241,63 @@ describe("what the Bench works out beside the design", () => {
     await maker.sees("[data-example]", /base 70.7 mm/);
     await maker.type("Square, mm", "none");
     await maker.sees("[role=alert]", /not a number/);
+  });
+
+  test("a photograph of one’s own becomes the scene; a file that is no picture is refused in words", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    const { page } = maker;
+    await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    const folder = await mkdtemp(join(tmpdir(), "still-box-photo-"));
+    // The left half bright, the right half dark.
+    const data = Uint8Array.from({ length: 120 * 90 }, (_, i) => (i % 120 < 60 ? 230 : 20));
+    await writeFile(join(folder, "plot.png"), encode({ width: 120, height: 90, data, channels: 1, depth: 8 }));
+    await writeFile(join(folder, "plot.txt"), "no picture");
+    await maker.give("Photograph for the preview", join(folder, "plot.txt"));
+    await maker.sees("[role=alert]", /no picture that the browser can read/);
+    await maker.give("Photograph for the preview", join(folder, "plot.png"));
+    await maker.sees("p", /Hung up before the camera, 60° from side to side/);
+    await page.waitForSelector('[data-preview="coarse"]');
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    const [left, right] = await page.$eval("[data-preview-width]", (canvas) => {
+      const { width, height } = canvas as HTMLCanvasElement;
+      const context = (canvas as HTMLCanvasElement).getContext("2d");
+      const at = (share: number): number =>
+        context?.getImageData(Math.round(width * share), height / 2, 1, 1).data[0] ?? 0;
+      return [at(0.38), at(0.62)];
+    });
+    // The positive is upright and the right way round.
+    expect(left).toBeGreaterThan((right as number) + 60);
+  });
+
+  test("what stands in the way of every new shape is said, and one press mends it", async () => {
+    const maker = await atTheBench("thistle-feed-drum");
+    await maker.sees('[data-verdict="cross-light"]', /next chamber/);
+    await maker.press("Stand strips");
+    await maker.page.waitForFunction(() => document.querySelector('[data-verdict="cross-light"]') === null);
+    await maker.press("A lamp shows through lid or wall");
+    await maker.sees('[data-verdict="translucent"]', /won’t work/i);
+    await maker.press("It is covered now");
+    await maker.page.waitForFunction(() => document.querySelector('[data-verdict="translucent"]') === null);
+    await maker.goTo("/cameras/thistle-seed-packet-pair");
+    await maker.focus('[data-drawing] [data-field="hole.base"]');
+    await maker.keys("Enter");
+    await maker.page.keyboard.type("5");
+    await maker.keys("Enter");
+    await maker.sees("[role=alert]", /more than 12 mm apart/);
+    await maker.keys("Escape");
+    expect(await maker.reading("stereo")).toBe("120 mm apart");
+  });
+
+  test("a plate outside the wall makes the distance longer by the wall; undo takes it back", async () => {
+    const maker = await atTheBench("thistle-hat-box");
+    expect(await maker.reading("fNumber")).toBe("f/435");
+    await maker.page.$eval('[name="container.wall"]', (entry) => entry.scrollIntoView({ block: "center" }));
+    await maker.press("inside the wall");
+    await maker.press("outside the wall");
+    await maker.sees('[data-reading="fNumber"]', /302 mm from hole to sheet/);
+    await maker.settled();
+    await maker.press("Undo");
+    await maker.sees('[data-reading="fNumber"]', /300 mm from hole to sheet/);
   });
 });

@@ -1,3 +1,4 @@
+import type { HoleSpec } from "../solve/index.ts";
 import { cameraBody } from "./body.ts";
 import { type Camera, cameraKind, measuredDiameter } from "./camera.ts";
 import { containerFaults } from "./containerFaults.ts";
@@ -141,7 +142,29 @@ function offCentre(way: string, spare: number, words: LengthWords): string {
 }
 
 function holePlaceFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
-  return camera.chambers[0].holes.flatMap((_, at) => onePlaceFaults(camera, at, words));
+  const { holes } = camera.chambers[0];
+  return [...holes.flatMap((_, at) => onePlaceFaults(camera, at, words)), ...tooCloseFaults(camera, words)];
+}
+
+/** Two openings that run into each other are one. */
+function tooCloseFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
+  const { holes } = camera.chambers[0];
+  const width = ({ openingDiameter, diameter }: HoleSpec): number =>
+    openingDiameter ?? (diameter === "best" ? 0 : diameter);
+  for (const [index, one] of holes.entries()) {
+    for (const other of holes.slice(index + 1)) {
+      const apart = Math.hypot((one.x ?? 0) - (other.x ?? 0), (one.y ?? 0) - (other.y ?? 0));
+      const least = (width(one) + width(other)) / 2;
+      if (apart > least) continue;
+      return [
+        {
+          field: "hole.base",
+          message: `Their openings would run into each other: the holes must be more than ${words(least)} apart.`,
+        },
+      ];
+    }
+  }
+  return [];
 }
 
 function onePlaceFaults(camera: Camera, at: number, words: LengthWords): readonly DesignFault[] {

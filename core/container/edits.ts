@@ -135,9 +135,11 @@ export function withHoleOpposite(camera: Camera, hole = 0): Camera {
 /** A design with one more hole like the first, a quarter of the sheet to its right. */
 export function withHoleAdded(camera: Camera): Camera {
   const { holes, film } = camera.chambers[0];
-  const step = film.width / 4;
   const { across } = cameraBody(camera);
-  const x = Math.min(across / 2 - 10, (holes.at(-1)?.x ?? 0) + step);
+  const [last, most] = [holes.at(-1)?.x ?? 0, across / 2 - 10];
+  // Where there is no room to the right, to the left of all.
+  const right = last + film.width / 4;
+  const x = right <= most ? right : Math.min(...holes.map((hole) => hole.x ?? 0)) - film.width / 4;
   return withChamber(camera, { holes: [...holes, { ...holes[0], x }] });
 }
 

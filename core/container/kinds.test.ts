@@ -124,6 +124,7 @@ describe("sizes of the further shapes", () => {
     ["lid-can", "film.width", 81, /corners must fit|80 mm wide at most/],
     ["lid-can", "hole.x", 60, /outside the lid/],
     ["stereo-box", "hole.x", -140, /Hole 1: that is outside the face/],
+    ["stereo-box", "hole.base", 0.2, /more than 0.\d+ mm apart/],
     ["roll-carton", "roll.thickness", 0, /above 0/],
   ] as const)("%s: %s = %s is refused with what is possible", (kind, field, value, words) => {
     expect(refusal(withField(testCamera(kind), field as DesignField, value), field as DesignField, inMm)).toMatch(

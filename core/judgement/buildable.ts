@@ -54,6 +54,12 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
         return mend("The hole is outside its face", "Move the hole opposite the sheet", (c) =>
           c.chambers[0].holes.reduce<Camera>((now, _, hole) => withHoleOpposite(now, hole), c),
         );
+      case "hole.base": {
+        const apart = Math.ceil((fieldValue(camera, "hole.openingDiameter") ?? 1) + 10);
+        return mend("Two holes run into each other", `Bring them ${words(apart)} apart`, (c) =>
+          withField(c, field, apart),
+        );
+      }
       case "hole.openingDiameter":
         return mend("The opening is smaller than the hole", "Leave the opening out", (c) => withField(c, field, null));
       case "film.distance":

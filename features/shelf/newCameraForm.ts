@@ -15,7 +15,7 @@ const USUAL: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
   "stereo-box": { width: 260, height: 210, depth: 90, wall: 2, base: 120 },
   "roll-carton": { width: 100, height: 60, depth: 35, wall: 0.5 },
   "folded-box": { square: 330, distance: 80, wall: 0.5 },
-  "lid-can": { diameter: 100, height: 130, wall: 0.3 },
+  "lid-can": { diameter: 125, height: 160, wall: 0.3 },
   drum: { diameter: 320, height: 240, radius: 100, distance: 100, wall: 0.5 },
   "curled-can": { diameter: 66, height: 168, wall: 0.1 },
   "far-wall-tin": { diameter: 150, height: 120, wall: 0.3 },

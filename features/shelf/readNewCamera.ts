@@ -106,6 +106,7 @@ const FIELD_OF_FAULT: Readonly<Partial<Record<DesignField, NewCameraField>>> = {
   "film.distance": "distance",
   "folded.sheet": "square",
   "hole.x": "base",
+  "hole.base": "base",
   "hole.diameter": "holeDiameter",
   "film.width": "sheetWidth",
   "film.height": "sheetHeight",

@@ -1,0 +1,70 @@
+import { formats } from "../../catalogue/formats.ts";
+import { kinds } from "../../catalogue/kinds.ts";
+import { cameraKind, designFaults } from "../../core/container/index.ts";
+import { parseCamera } from "../../core/document/index.ts";
+import { inMm } from "../../core/testing/cameras.ts";
+import type { LengthUnit } from "../../core/units/index.ts";
+import { startForm, withFormat } from "./newCameraForm.ts";
+import { type NewCameraField, readNewCamera, sizesOf } from "./readNewCamera.ts";
+
+const NOW = "2026-05-01T10:00:00+01:00";
+const read = (form: ReturnType<typeof startForm>, unit: LengthUnit = "mm") => readNewCamera(form, unit, "new", NOW);
+
+describe.each(kinds.map(({ id }) => id))("the form for a %s", (kind) => {
+  test.each(["mm", "in"] as const)("as it starts, in %s, is a camera of that kind that can be built", (unit) => {
+    const { camera, errors } = read(startForm(kind, unit, "Potting-shed find"), unit);
+    expect(errors).toEqual({});
+    if (camera === null) throw new Error("no camera");
+    expect(cameraKind(camera)).toBe(kind);
+    expect(designFaults(camera, inMm)).toEqual([]);
+    expect(parseCamera(camera).ok).toBe(true);
+    expect(typeof camera.chambers[0].holes[0].diameter).toBe("number");
+    expect(camera.chambers[0].film.format).toBe(kinds.find(({ id }) => id === kind)?.format);
+  });
+
+  test("every size that can’t be read or is 0 is refused at its entry, and only there", () => {
+    for (const size of sizesOf(kind)) {
+      const start = startForm(kind, "mm", "Find");
+      const wrong = read({ ...start, [size]: "wide" });
+      expect(wrong.camera).toBeNull();
+      expect(wrong.errors[size]).toMatch(/number|angle/i);
+      if (size === "tiltX" || size === "tiltY") continue;
+      const none = read({ ...start, [size]: "0" });
+      expect(none.camera).toBeNull();
+      expect(Object.values(none.errors).join(" ")).toMatch(/above 0|slide|must be|at most|outside|nearer/i);
+    }
+  });
+
+  test("every sheet of the catalogue can be asked for: what does not go in is said, and its trimmed size does", () => {
+    const start = startForm(kind, "mm", "Find");
+    for (const { id } of formats) {
+      const asked = read(withFormat(start, id, "mm", "nominal"));
+      const misfit: readonly (NewCameraField | string)[] = Object.keys(asked.errors);
+      expect(misfit.every((field) => field === "sheetWidth" || field === "sheetHeight")).toBe(true);
+      const fitting = withFormat(start, id, "mm", "fitting");
+      // A sheet of which less than half would be left is not trimmed: it stays what it is, and refused.
+      const cut = read(fitting);
+      if (fitting.sheetWidth !== withFormat(start, id, "mm", "nominal").sheetWidth) expect(cut.errors).toEqual({});
+    }
+  });
+});
+
+test("angles are read with and without their sign, also with the long minus", () => {
+  const start = startForm("slanted-box", "mm", "Find");
+  for (const [text, value] of [
+    ["25", 25],
+    ["25°", 25],
+    ["-12.5", -12.5],
+    ["−12.5°", -12.5],
+  ] as const) {
+    expect(read({ ...start, tiltY: text }).camera?.chambers[0].film.tiltY).toBe(value);
+  }
+  expect(read({ ...start, tiltY: "85" }).errors.tiltY).toMatch(/80° at most/);
+});
+
+test("a bought hole is kept as it was bought; a set of nine starts whole", () => {
+  const bought = read({ ...startForm("bought-box", "mm", "Find"), holeDiameter: "0.28" }).camera;
+  expect(bought?.chambers[0].holes[0].diameter).toBe(0.28);
+  expect(bought?.chambers[0].aim?.rule).toBe("own");
+  expect(read(startForm("canister", "mm", "Find")).camera?.set).toEqual({ count: 9, exposed: [] });
+});
