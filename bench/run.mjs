@@ -14,6 +14,8 @@ await solveFigures();
 await finderFigures();
 await onStage(4690, async (browser, address) => {
   await firstLoad(browser, address);
+  // Once before measuring: the first round in a new browser compiles the code.
+  await edits(browser, address, "thistle-biscuit-tin", false);
   for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin", "thistle-feed-drum"]) await edits(browser, address, id);
   for (const id of ["thistle-biscuit-tin", "thistle-cocoa-tin"]) await preview(browser, address, id);
 });
@@ -182,7 +184,7 @@ async function firstLoad(browser, address) {
 }
 
 /** A key on a handle → state, solve, verdicts, drawing, all readings in the DOM, styles and layout done. The two tables below follow in a later task. */
-async function edits(browser, address, id) {
+async function edits(browser, address, id, told = true) {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   await page.setViewport({ width: 1280, height: 800 });
@@ -209,15 +211,10 @@ async function edits(browser, address, id) {
     }
     return taken.slice(40);
   });
-  row(
-    `Bench edit → readings, verdicts, drawing, ${id.replace("thistle-", "")}: median`,
-    `${quantile(times, 0.5).toFixed(1)} ms`,
-    "-",
-  );
-  row(
-    `Bench edit → readings, verdicts, drawing, ${id.replace("thistle-", "")}: p95`,
-    `${quantile(times, 0.95).toFixed(1)} ms`,
-    "≤ 16 ms",
-  );
+  const name = id.replace("thistle-", "");
+  if (told) {
+    row(`Bench edit → readings, verdicts, drawing, ${name}: median`, `${quantile(times, 0.5).toFixed(1)} ms`, "-");
+    row(`Bench edit → readings, verdicts, drawing, ${name}: p95`, `${quantile(times, 0.95).toFixed(1)} ms`, "≤ 16 ms");
+  }
   await context.close();
 }

@@ -1,7 +1,7 @@
 import { type Camera, cameraBody } from "../container/index.ts";
 import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../drawing/index.ts";
-import { openMargin, rayTo, sceneToSheet, stopsLost } from "../rays/index.ts";
-import { lightFrom, type OpticalModel } from "../solve/index.ts";
+import { sceneToSheet, stopsLost } from "../rays/index.ts";
+import { type OpticalModel, sightFrom } from "../solve/index.ts";
 import { type Layout, sheetCentre } from "./layout.ts";
 
 const COLUMNS = 33;
@@ -89,8 +89,9 @@ function grids(
     for (let column = 0; column < COLUMNS; column++) {
       const [s, t] = place(column, row);
       const index = row * COLUMNS + column;
-      stops[index] = Math.min(MOST_STOPS, stopsLost(lightFrom(models, divider, s, t)) ?? MOST_STOPS);
-      margin[index] = marginAt(models, s, t);
+      const sight = sightFrom(models, divider, s, t);
+      stops[index] = Math.min(MOST_STOPS, stopsLost(sight.light) ?? MOST_STOPS);
+      margin[index] = sight.margin;
     }
   }
   const grid = (values: Float64Array): Grid => ({
@@ -100,13 +101,4 @@ function grids(
     at: (column, row) => at(...place(column, row)),
   });
   return { stops: grid(stops), margin: grid(margin) };
-}
-
-function marginAt(models: readonly OpticalModel[], s: number, t: number): number {
-  let most = -1;
-  for (const { place, surface, aperture } of models) {
-    const ray = rayTo(place, surface, s, t);
-    if (ray.inSight) most = Math.max(most, openMargin(aperture, ray.slope));
-  }
-  return most;
 }

@@ -1,6 +1,6 @@
 export { crossChecks, filmFaults, holeFaults } from "./crossChecks.ts";
 export type { Fault } from "./fault.ts";
-export { lightFrom } from "./lightFrom.ts";
+export { lightFrom, sightFrom } from "./lightFrom.ts";
 export { type OpticalModel, opticalModel, surfaceOf } from "./model.ts";
 export type { FilmSpec, HoleSpec, LightSpec, SolveRequest } from "./request.ts";
 export { type SolveResult, sheetStops, solve } from "./solve.ts";

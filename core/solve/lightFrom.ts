@@ -1,5 +1,13 @@
-import { illumination, rayTo, type Vector } from "../rays/index.ts";
+import { illumination, openMargin, rayTo, type Vector } from "../rays/index.ts";
 import type { OpticalModel } from "./model.ts";
+
+/** What a sheet place gets from its holes. */
+export interface Sight {
+  /** Relative light, E ≥ 0; 0 in the dark. */
+  readonly light: number;
+  /** How far the best-seen hole is from being shut out: 1 on the axis, 0 where its last is hidden, −1 out of sight. */
+  readonly margin: number;
+}
 
 /**
  * Relative light at a sheet place from all the holes that look at one sheet: their illuminations added.
@@ -7,18 +15,24 @@ import type { OpticalModel } from "./model.ts";
  * @param models one for each hole, of one sheet
  * @param divider how far a wall in the sheet's middle stands forward of it, mm; 0: none
  * @param s, t sheet coordinates, mm
- * @returns E ≥ 0; 0 in the dark
  * @source PHYSICS sections 2 and 5
  */
-export function lightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): number {
-  let sum = 0;
+export function sightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): Sight {
+  let light = 0;
+  let margin = -1;
   for (const { place, surface, aperture, distance } of models) {
     const ray = rayTo(place, surface, s, t);
     if (!ray.inSight) continue;
+    margin = Math.max(margin, openMargin(aperture, ray.slope));
     if (divider > 0 && crossesDivider(place, surface.x, distance, divider, s + surface.x)) continue;
-    sum += illumination(aperture, distance, ray);
+    light += illumination(aperture, distance, ray);
   }
-  return sum;
+  return { light, margin };
+}
+
+/** The light of {@link sightFrom} alone. */
+export function lightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): number {
+  return sightFrom(models, divider, s, t).light;
 }
 
 /** Whether the ray from a hole to x on the sheet meets the wall that stands on the sheet's middle. */
