@@ -1,7 +1,8 @@
 import { foldedSizes } from "../../core/container/index.ts";
-import { densityCurve, midExposure, movement, timeFromLight } from "../../core/exposure/index.ts";
+import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/exposure/index.ts";
+import { nearEnough } from "../../core/framing/index.ts";
 import { contrast, optimum, schools } from "../../core/hole/index.ts";
-import { openArea } from "../../core/rays/index.ts";
+import { illumination, imageCircle, openArea, rayTo } from "../../core/rays/index.ts";
 import { rollPlan } from "../../core/roll/index.ts";
 import { stereo } from "../../core/stereo/index.ts";
 import { formatTime } from "../../core/units/index.ts";
@@ -19,6 +20,8 @@ export interface MethodEntry {
 
 const mm = (value: number, digits = 2): string => `${value.toFixed(digits)} mm`;
 const DEGREE = Math.PI / 180;
+/** A hole in a plate without thickness, behind nothing that cuts. */
+const OPEN = { diameter: 0.3, plateThickness: 0, openingDiameter: null, wall: 0 } as const;
 
 /** Every formula with a live example. */
 export const entries: readonly MethodEntry[] = [
@@ -80,6 +83,93 @@ export const entries: readonly MethodEntry[] = [
       const open = openArea({ diameter, plateThickness, openingDiameter: null, wall: 0 }, slope);
       return `${(100 * open).toFixed(1)} % of the hole is seen; nothing beyond ${(Math.atan(diameter / plateThickness) / DEGREE).toFixed(1)}°`;
     },
+  },
+  {
+    title: "Light on a flat sheet",
+    words: "Away from the middle the sheet is farther, struck at a slant, and the hole looks narrower.",
+    formula: "E = V·cos α·cos β·z²/r²; flat and without plate cos⁴α; stops lost −log₂E",
+    source: "the cos⁴ law, elementary geometry",
+    fields: [
+      { label: "Hole to sheet", unit: "mm", value: 60 },
+      { label: "From the middle", unit: "mm", value: 60 },
+    ],
+    result: (distance = 1, aside = 1) => {
+      const surface = { kind: "flat", x: 0, y: 0, distance, tiltX: 0, tiltY: 0 } as const;
+      const light = illumination(OPEN, distance, rayTo({ x: 0, y: 0, z: 0 }, surface, aside, 0));
+      return `${(100 * light).toFixed(1)} % of the middle’s light, ${(-Math.log2(light)).toFixed(2)} stops lost`;
+    },
+  },
+  {
+    title: "Image circle",
+    words: "The circle inside which fewer than so many stops are lost.",
+    formula: "D where V·cos⁴α = 2^−stops; the plate’s hard end 2zd/t",
+    source: "from the light above; 2 stops at 45°, D = 2z, without a plate",
+    fields: [
+      { label: "Hole to sheet", unit: "mm", value: 60 },
+      { label: "Stops", unit: "", value: 2 },
+    ],
+    result: (distance = 1, stops = 1) => `${mm(imageCircle(OPEN, distance, stops), 1)} across`,
+  },
+  {
+    title: "Round the wall of a can",
+    words: "A sheet on the wall opposite the hole sees half its arc’s angle; level with the hole the light is even.",
+    formula: "φ = θ/2, θ = L/R (inscribed angle)",
+    source: "Euclid, Elements III.20; about 160° for 7 in round a 500 ml can is common practice",
+    fields: [
+      { label: "Sheet", unit: "mm", value: 177.8 },
+      { label: "Can inside", unit: "mm", value: 66.6 },
+    ],
+    result: (sheet = 1, diameter = 1) => `${(sheet / diameter / DEGREE).toFixed(1)}° across`,
+  },
+  {
+    title: "Opening in the body",
+    words: "The cut in the wall must stay clear of the slanting light.",
+    formula: "D = d + 2w·tan α of the worst corner",
+    source: "elementary geometry",
+    fields: [
+      { label: "Hole", unit: "mm", value: 0.3 },
+      { label: "Wall", unit: "mm", value: 1 },
+      { label: "Angle", unit: "°", value: 53.6 },
+    ],
+    result: (diameter = 1, wall = 1, angle = 1) =>
+      angle < 90 ? `${mm(diameter + 2 * wall * Math.tan(angle * DEGREE))} at least` : "no opening is wide enough",
+  },
+  {
+    title: "How near to go",
+    words: "The distance at which a thing fills half the picture’s height.",
+    formula: "u = h·z/(T/2)",
+    source: "similar triangles",
+    fields: [
+      { label: "Thing", unit: "mm", value: 2000 },
+      { label: "Hole to sheet", unit: "mm", value: 70 },
+      { label: "Sheet’s height", unit: "mm", value: 101.6 },
+    ],
+    result: (height = 1, distance = 1, sheet = 1) =>
+      `${(nearEnough(height, distance, sheet, 0.5) / 1000).toFixed(2)} m away`,
+  },
+  {
+    title: "Time from a meter",
+    words: "What a meter says at an f-number it knows, for yours.",
+    formula: "t = t_m·(N/N_m)²·(S_m/S)",
+    source: "ISO 2720:1974; f/22 → f/177 is ×64.7",
+    fields: [
+      { label: "Meter’s time", unit: "s", value: 2 },
+      { label: "at f/", unit: "", value: 90.8 },
+      { label: "Your f/", unit: "", value: 240 },
+    ],
+    result: (seconds = 1, from = 1, to = 1) =>
+      `${(seconds * (to / from) ** 2).toFixed(2)} s, ×${((to / from) ** 2).toFixed(2)}`,
+  },
+  {
+    title: "Long times on film",
+    words: "Film tires: above a second it wants more than the sum says.",
+    formula: "t′ = t^p for t > 1 s",
+    source: "Schwarzschild; p = 1.2 to 1.4 by film, common practice",
+    fields: [
+      { label: "Time by the sum", unit: "s", value: 20 },
+      { label: "p", unit: "", value: 1.3 },
+    ],
+    result: (seconds = 1, exponent = 1) => formatTime(correctedTime(seconds, { kind: "power", exponent }).seconds),
   },
   {
     title: "Time from the light",
