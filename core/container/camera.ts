@@ -1,4 +1,5 @@
 import type { FilmSpec, HoleSpec, SolveRequest } from "../solve/index.ts";
+import { combined } from "./combined.ts";
 
 /** The cameras a maker can choose from; `traits.ts` says what each is. */
 export type CameraKind =
@@ -139,6 +140,30 @@ export interface Measurement {
   readonly at?: string | undefined;
 }
 
+/** How a camera is being made: what was chosen, what is done. */
+export interface Making {
+  /** Catalogue id of the plate, or `own`. */
+  readonly plate?: string | undefined;
+  /** Catalogue id of the way to the hole. */
+  readonly way?: string | undefined;
+  /** What was chosen where makers disagree, by question. */
+  readonly choices?: Readonly<Record<string, string>> | undefined;
+  /** Steps that are done. */
+  readonly done?: readonly string[] | undefined;
+  /** Outer diameter of an open can's rim, measured, mm. */
+  readonly rim?: number | null | undefined;
+}
+
+/** One trial whether light gets in. */
+export interface LightTest {
+  /** ISO 8601. */
+  readonly at: string;
+  readonly way: "lamp" | "sheet";
+  /** Where light came in; none: the camera is tight. */
+  readonly faults: readonly string[];
+  readonly note?: string | undefined;
+}
+
 /** A design as it was once, to go back to. */
 export interface CameraVersion {
   readonly id: string;
@@ -163,6 +188,8 @@ export interface Camera {
   readonly set?: CameraSet | null | undefined;
   readonly measurements?: readonly Measurement[] | undefined;
   readonly versions?: readonly CameraVersion[] | undefined;
+  readonly making?: Making | null | undefined;
+  readonly lightTests?: readonly LightTest[] | undefined;
   readonly calibration?: Readonly<Record<string, unknown>> | undefined;
   readonly createdAt?: string | undefined;
   readonly updatedAt?: string | undefined;
@@ -202,10 +229,17 @@ export function holeAt(camera: Camera, hole = 0): HoleSpec {
   return holes[hole] ?? holes[0];
 }
 
-/** The newest measurement of a hole of the first chamber in mm, or `null`. Chambers of a drum look through one hole. */
+/** The measurements of a hole of the first chamber, oldest first. Chambers of a drum look through one hole. */
+export function measurementsOf(camera: Camera, of = 0): readonly Measurement[] {
+  return (camera.measurements ?? []).filter(({ chamber = 0, hole = 0 }) => chamber === 0 && hole === of);
+}
+
+/** A hole's diameter as measured, mm, or `null`: the newest value, or all that state a ± combined with it. */
 export function measuredDiameter(camera: Camera, of = 0): number | null {
-  const own = (camera.measurements ?? []).filter(({ chamber = 0, hole = 0 }) => chamber === 0 && hole === of);
-  return own.at(-1)?.diameter ?? null;
+  const own = measurementsOf(camera, of);
+  const newest = own.at(-1);
+  if (newest === undefined) return null;
+  return newest.uncertainty == null ? newest.diameter : (combined(own)?.value ?? newest.diameter);
 }
 
 /**

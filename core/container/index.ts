@@ -7,18 +7,23 @@ export {
   type CameraSet,
   type CameraVersion,
   type Container,
+  type CylinderContainer,
   cameraKind,
   type DesignLight,
   type DrumContainer,
   type FoldedContainer,
   type HoleRule,
   holeAt,
+  type LightTest,
+  type Making,
   type Measurement,
   measuredDiameter,
+  measurementsOf,
   pictureRequest,
   type RollSpec,
   solveRequest,
 } from "./camera.ts";
+export { type Combined, combined } from "./combined.ts";
 export type { DesignFault, LengthWords } from "./designFault.ts";
 export { designFaults } from "./designFaults.ts";
 export { type DesignField, fieldQuantity } from "./designField.ts";

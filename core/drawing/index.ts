@@ -16,6 +16,7 @@ export {
   type Rectangle,
   rectangle,
   type Scene,
+  scaled,
 } from "./scene.ts";
 export { INK, type InkName, LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
 export { pathOf, sceneToSvg } from "./toSvg.ts";

@@ -108,3 +108,13 @@ export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
     return { ...mark, at: turn(mark.at), turn: (mark.turn ?? 0) - 90 };
   });
 }
+
+/** The same marks, everything `factor` times as large from the origin, type included. */
+export function scaled(marks: readonly Mark[], factor: number): readonly Mark[] {
+  const grow = ({ x, y }: Point): Point => ({ x: x * factor, y: y * factor });
+  return marks.map((mark) => {
+    if (mark.kind === "line") return { ...mark, points: mark.points.map(grow) };
+    if (mark.kind === "circle") return { ...mark, centre: grow(mark.centre), radius: mark.radius * factor };
+    return { ...mark, at: grow(mark.at), size: mark.size * factor };
+  });
+}

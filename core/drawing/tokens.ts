@@ -50,6 +50,7 @@ export type Layer =
   | "contour"
   | "dimension"
   | "cut"
+  | "solid"
   | "trim"
   | "guide"
   | "label"
@@ -78,6 +79,7 @@ export const LAYERS: Readonly<Record<Layer, LayerStyle>> = {
   contour: { ink: "ray", width: 0.18, screenWidth: 1 },
   dimension: { ink: "ink", width: 0.13, screenWidth: 0.75 },
   cut: { ink: "ink", width: 0.25, screenWidth: 1.25 },
+  solid: { ink: "ink", width: 0, screenWidth: 0, fill: "ink" },
   trim: { ink: "action", width: 0.25, screenWidth: 1.25, dash: [4, 1.5] },
   guide: { ink: "quiet", width: 0.13, screenWidth: 0.75, dash: [1, 1] },
   label: { ink: "ink", width: 0, screenWidth: 0 },

@@ -4,6 +4,7 @@ import type { Camera } from "../container/index.ts";
 import { withField } from "../container/index.ts";
 import { midExposure } from "../exposure/index.ts";
 import { contrast } from "../hole/index.ts";
+import { withPhysicalSize } from "../pngChunks/index.ts";
 import { illumination, rayTo, sceneToSheet } from "../rays/index.ts";
 import { testCamera } from "../testing/cameras.ts";
 import { drawn, orderFor, uniform } from "../testing/draw.ts";
@@ -20,7 +21,6 @@ import {
   scenes,
   slantedEdge,
   spread,
-  withPhysicalSize,
 } from "./index.ts";
 
 const box = testCamera("flat-box", { plateThickness: 0, wall: 0 });

@@ -10,14 +10,29 @@ const HEADER_END = 33;
  */
 export function withPhysicalSize(png: Uint8Array, pitch: number): Uint8Array<ArrayBuffer> {
   const perMetre = Math.round(1000 / pitch);
-  const chunk = new Uint8Array(21);
+  const data = new Uint8Array(9);
+  const view = new DataView(data.buffer);
+  view.setUint32(0, perMetre);
+  view.setUint32(4, perMetre);
+  data[8] = 1;
+  return withChunk(png, "pHYs", data);
+}
+
+/** A PNG whose numbers are sRGB (perceptual intent): the chunk sRGB. @source PNG specification, 11.3.2.5 */
+export function withSrgb(png: Uint8Array): Uint8Array<ArrayBuffer> {
+  return withChunk(png, "sRGB", new Uint8Array(1));
+}
+
+function withChunk(png: Uint8Array, name: string, data: Uint8Array): Uint8Array<ArrayBuffer> {
+  const chunk = new Uint8Array(12 + data.length);
   const view = new DataView(chunk.buffer);
-  view.setUint32(0, 9);
-  chunk.set([0x70, 0x48, 0x59, 0x73], 4);
-  view.setUint32(8, perMetre);
-  view.setUint32(12, perMetre);
-  chunk[16] = 1;
-  view.setUint32(17, crc(chunk.subarray(4, 17)));
+  view.setUint32(0, data.length);
+  chunk.set(
+    [...name].map((letter) => letter.charCodeAt(0)),
+    4,
+  );
+  chunk.set(data, 8);
+  view.setUint32(8 + data.length, crc(chunk.subarray(4, 8 + data.length)));
   const whole = new Uint8Array(png.length + chunk.length);
   whole.set(png.subarray(0, HEADER_END));
   whole.set(chunk, HEADER_END);

@@ -1,0 +1,29 @@
+/** A grey picture as a file or a scanner gives it: numbers row by row, from the upper left corner. */
+export interface GreyPicture {
+  readonly width: number;
+  readonly height: number;
+  /** Raw numbers of the file, 0 to `most`. */
+  readonly samples: Uint8Array | Uint16Array;
+  /** The number that stands for white: 255 or 65535. */
+  readonly most: number;
+  /** What the file says of its numbers: proportional to light, sRGB, or nothing. */
+  readonly encoding: "linear" | "srgb" | null;
+}
+
+/** A place in a picture, px; the middle of the first pixel is (0, 0). */
+export interface PixelPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A way from a file's numbers (as a share of white) to light. */
+export type Decoding = (share: number) => number;
+
+/** Numbers proportional to light. */
+export const asLinear: Decoding = (share) => share;
+
+/** Numbers of sRGB pictures. @source IEC 61966-2-1:1999, equation for R'G'B' to RGB */
+export const fromSrgb: Decoding = (share) => (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4);
+
+/** Light as a share of white to an sRGB number. @source IEC 61966-2-1:1999 */
+export const toSrgb: Decoding = (light) => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);

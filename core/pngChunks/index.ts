@@ -1,0 +1,1 @@
+export { withPhysicalSize, withSrgb } from "./pngChunks.ts";

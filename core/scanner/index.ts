@@ -1,0 +1,1 @@
+export { openArea, type PlateSample, type ScanSettings, scanPlate } from "./scanPlate.ts";
