@@ -29,6 +29,8 @@ export interface Settings {
   readonly removed: RemovedCamera | null;
   /** Whether the demonstration cameras have been put on the Shelf once. */
   readonly demoSeen: boolean;
+  /** By how much prints must be drawn larger, for a printer that shrinks; 1: it prints true. */
+  readonly printScale: number;
   /** Words typed for the shot in hand. */
   readonly draft: { readonly subject: string; readonly note: string };
 }
@@ -40,6 +42,7 @@ const DEFAULTS: Settings = {
   fieldCamera: null,
   removed: null,
   demoSeen: false,
+  printScale: 1,
   draft: { subject: "", note: "" },
 };
 

@@ -45,8 +45,9 @@ function drawScene(pdf: jsPDF, scene: Scene): void {
 }
 
 function takeLayer(pdf: jsPDF, layer: Layer): void {
-  const { ink, width, dash } = LAYERS[layer];
+  const { ink, width, dash, fill } = LAYERS[layer];
   pdf.setDrawColor(INK.light[ink]);
+  pdf.setFillColor(INK.light[fill ?? "ink"]);
   pdf.setTextColor(INK.light[ink]);
   pdf.setLineWidth(Math.max(width, 0.05));
   pdf.setLineDashPattern([...(dash ?? [])], 0);
@@ -58,7 +59,7 @@ function drawMark(pdf: jsPDF, mark: Mark): void {
     return;
   }
   if (mark.kind === "circle") {
-    pdf.circle(mark.centre.x, mark.centre.y, mark.radius, "S");
+    pdf.circle(mark.centre.x, mark.centre.y, mark.radius, styleOf(mark.layer));
     return;
   }
   const [first, ...others] = mark.points;
@@ -69,7 +70,14 @@ function drawMark(pdf: jsPDF, mark: Mark): void {
     from = to;
     return step;
   });
-  pdf.lines(steps, first.x, first.y, [1, 1], "S", mark.closed ?? false);
+  pdf.lines(steps, first.x, first.y, [1, 1], styleOf(mark.layer), mark.closed ?? false);
+}
+
+/** Stroked, filled, or both. */
+function styleOf(layer: Layer): "S" | "F" | "FD" {
+  const { fill, width } = LAYERS[layer];
+  if (fill === undefined) return "S";
+  return width > 0 ? "FD" : "F";
 }
 
 function drawLabel(pdf: jsPDF, { at, text, size, anchor, turn = 0, layer }: LabelMark): void {

@@ -229,8 +229,19 @@ const drafts: readonly Camera[] = [
   },
 ];
 
+/** The tin has been tested with a lamp, mended at a corner, and tested again. */
+function proved(camera: Camera): Camera {
+  return {
+    ...camera,
+    lightTests: [
+      { at: "2026-03-08T19:30:00+00:00", way: "lamp", faults: ["lid-corners"], note: "one corner shone" },
+      { at: "2026-03-08T20:10:00+00:00", way: "lamp", faults: [], note: "second layer of tape" },
+    ],
+  };
+}
+
 const cameras = drafts.map((draft) => {
-  const camera = draft.id === "thistle-biscuit-tin" ? withField(draft, "hole.measured", 0.31) : draft;
+  const camera = draft.id === "thistle-biscuit-tin" ? proved(withField(draft, "hole.measured", 0.31)) : draft;
   return settled(camera, mediumById(camera.chambers[0].film.medium), optimum(0.2, 0.95));
 });
 

@@ -1,4 +1,6 @@
+export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
+export type { CardTime, CutOrder } from "./order.ts";
 export { layOut, type Page, type PageTitle } from "./pages.ts";
 export { PAPERS, type Paper } from "./paper.ts";
 export type { Part } from "./part.ts";
-export { type CutOrder, cutParts } from "./parts.ts";
+export { cutParts } from "./parts.ts";

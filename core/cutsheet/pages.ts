@@ -10,8 +10,10 @@ import {
   quarterTurned,
   rectangle,
   type Scene,
+  scaled,
 } from "../drawing/index.ts";
 import { checkRulers } from "./checkRulers.ts";
+import { nest } from "./nest.ts";
 import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN } from "./paper.ts";
 import type { Part } from "./part.ts";
 
@@ -27,8 +29,17 @@ export interface Page {
   readonly caption: string;
 }
 
+/** Which tile of how many a page is. */
+interface TilePlace {
+  readonly columns: number;
+  readonly rows: number;
+  readonly column: number;
+  readonly row: number;
+}
+
 interface Placed {
   readonly page: number;
+  readonly map?: TilePlace;
   readonly marks: readonly Mark[];
   readonly caption: string;
 }
@@ -36,23 +47,28 @@ interface Placed {
 const GAP = 8;
 
 /**
- * Parts laid on pages at true size: packed in rows where they fit (turned where that helps), cut into overlapping tiles
- * where they don't. Every page has its check rulers and title.
+ * Parts laid on pages at true size: nested where they fit (turned where that helps), cut into overlapping tiles where
+ * they don't, with a map of the tiles. Every page has its check rulers and title.
  *
  * @param parts at true size, mm
  * @param paper upright
  * @param title for the foot
+ * @param scale by which all is drawn larger, for a printer that shrinks by as much
  */
-export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle): readonly Page[] {
-  const area = { width: paper.width - 2 * PRINTER_MARGIN, height: paper.height - 2 * PRINTER_MARGIN - FOOT };
-  const upright = parts.map((part) => fitted(part, area));
-  const small = upright.filter((part) => part.width <= area.width && part.height <= area.height);
-  const large = upright.filter((part) => !small.includes(part));
-  const packed = pack(small, area);
-  const packedPages = packed.reduce((most, { page }) => Math.max(most, page + 1), 0);
+export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle, scale = 1): readonly Page[] {
+  const room = { ...paper, width: paper.width / scale, height: paper.height / scale };
+  const area = { width: room.width - 2 * PRINTER_MARGIN, height: room.height - 2 * PRINTER_MARGIN - FOOT };
+  const fits = ({ width, height }: Part): boolean =>
+    (width <= area.width && height <= area.height) || (height <= area.width && width <= area.height);
+  const small = parts.filter(fits);
+  const packed = nest(small, area, GAP).map(({ index, page, x, y, turned }): Placed => {
+    const part = small[index] as Part;
+    const marks = turned ? moved(quarterTurned(part.marks), part.height, 0) : part.marks;
+    return { page, marks: moved(marks, x, y), caption: part.name };
+  });
+  let next = packed.reduce((most, { page }) => Math.max(most, page + 1), 0);
   const tiled: Placed[] = [];
-  let next = packedPages;
-  for (const part of large) {
+  for (const part of parts.filter((each) => !fits(each))) {
     const tiles = tile(part, area, next);
     tiled.push(...tiles);
     next += tiles.length;
@@ -60,41 +76,22 @@ export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle): 
   const placed = [...packed, ...tiled];
   return Array.from({ length: next }, (_, page) => {
     const mine = placed.filter((each) => each.page === page);
-    const caption = mine.map((each) => each.caption).join(" · ");
+    const marks = [
+      ...mine.flatMap((each) => moved(each.marks, PRINTER_MARGIN, PRINTER_MARGIN)),
+      ...checkRulers({ x: PRINTER_MARGIN, y: room.height - PRINTER_MARGIN - FOOT + 10 }),
+      ...foot(room, title, page + 1, next),
+      ...mine.flatMap(({ map }) =>
+        map === undefined ? [] : tileMap(map, { x: MAP_LEFT, y: room.height - PRINTER_MARGIN - FOOT + 7 }),
+      ),
+    ];
     return {
-      caption,
+      caption: mine.map((each) => each.caption).join(" · "),
       scene: {
         bounds: { x: 0, y: 0, width: paper.width, height: paper.height },
-        marks: [
-          ...mine.flatMap(({ marks }) => moved(marks, PRINTER_MARGIN, PRINTER_MARGIN)),
-          ...checkRulers({ x: PRINTER_MARGIN, y: paper.height - PRINTER_MARGIN - FOOT + 10 }),
-          ...foot(paper, title, page + 1, next),
-        ],
+        marks: scale === 1 ? marks : scaled(marks, scale),
       },
     };
   });
-}
-
-/** The part, turned a quarter where only that makes it fit. */
-function fitted(part: Part, area: { width: number; height: number }): Part {
-  const fits = part.width <= area.width && part.height <= area.height;
-  const fitsTurned = part.height <= area.width && part.width <= area.height;
-  if (fits || !fitsTurned) return part;
-  return { ...part, width: part.height, height: part.width, marks: moved(quarterTurned(part.marks), part.height, 0) };
-}
-
-/** Rows of parts, tallest first, page by page. */
-function pack(parts: readonly Part[], area: { width: number; height: number }): readonly Placed[] {
-  const placed: Placed[] = [];
-  let [page, x, y, row] = [0, 0, 0, 0];
-  for (const part of [...parts].sort((a, b) => b.height - a.height)) {
-    if (x > 0 && x + part.width > area.width) [x, y, row] = [0, y + row + GAP, 0];
-    if (y > 0 && y + part.height > area.height) [page, x, y, row] = [page + 1, 0, 0, 0];
-    placed.push({ page, marks: moved(part.marks, x, y), caption: part.name });
-    x += part.width + GAP;
-    row = Math.max(row, part.height);
-  }
-  return placed;
 }
 
 /** Overlapping tiles of a part larger than a page, each cut off at its window and marked where the next one starts. */
@@ -112,6 +109,7 @@ function tile(part: Part, area: { width: number; height: number }, firstPage: nu
     return {
       page: firstPage + index,
       caption: `${part.name}, tile ${name(column, row)} of ${columns * rows}`,
+      map: { columns, rows, column, row },
       marks: [
         ...marks,
         ...joins(area, { left: column > 0, right: column + 1 < columns, top: row > 0, bottom: row + 1 < rows }),
@@ -229,6 +227,20 @@ function clipPiece(
   if (start >= end) return null;
   const at = (share: number): Point => ({ x: from.x + share * dx, y: from.y + share * dy });
   return [at(start), at(end)];
+}
+
+/** Beside the check rulers, mm from the paper's left edge; and the largest size of the map. */
+const MAP_LEFT = 131;
+const MAP = { width: 15, height: 16 } as const;
+
+/** All tiles of a part in small, this one filled. */
+function tileMap({ columns, rows, column, row }: TilePlace, at: Point): readonly Mark[] {
+  const cell = Math.min(MAP.width / columns, MAP.height / rows, 5);
+  return Array.from({ length: columns * rows }, (_, index) => {
+    const [i, j] = [index % columns, Math.floor(index / columns)];
+    const layer = i === column && j === row ? "solid" : "cut";
+    return rectangle(layer, { x: at.x + i * cell, y: at.y + j * cell, width: cell, height: cell });
+  });
 }
 
 function foot(paper: Paper, title: PageTitle, page: number, pages: number): readonly Mark[] {

@@ -1,4 +1,4 @@
-import type { Mark } from "../drawing/index.ts";
+import { type LabelMark, label, type Mark, type Point } from "../drawing/index.ts";
 
 /** One part at true size: marks in mm with the part's own top left corner at (0, 0). */
 export interface Part {
@@ -7,4 +7,17 @@ export interface Part {
   readonly width: number;
   readonly height: number;
   readonly marks: readonly Mark[];
+}
+
+/** Height of the type on a part, mm. */
+const TEXT = 3.2;
+
+/** A few words on a part, from its left. */
+export function note(
+  words: string,
+  at: Point,
+  more: Partial<Pick<LabelMark, "anchor" | "turn" | "layer" | "size">> = {},
+): LabelMark {
+  const { size = TEXT, ...rest } = more;
+  return label(words, at, size, { anchor: "start", ...rest });
 }

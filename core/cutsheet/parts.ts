@@ -1,19 +1,13 @@
 import { type Camera, cameraBody, holeAt, measuredDiameter, PLATE_SIZE } from "../container/index.ts";
-import { type LabelMark, label, line, type Mark, outline, type Point, rectangle } from "../drawing/index.ts";
-import type { SheetFormat } from "../sheet/index.ts";
+import { dimension, line, type Mark, outline, type Point, rectangle } from "../drawing/index.ts";
+import { capParts } from "./capParts.ts";
+import { cardParts } from "./cards.ts";
 import { foldedParts } from "./foldedParts.ts";
+import { holderParts } from "./holderParts.ts";
+import { insideParts } from "./insideParts.ts";
+import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
-
-/** What the cut sheet is drawn from. */
-export interface CutOrder {
-  readonly camera: Camera;
-  /** Diameter of the hole to make, mm. */
-  readonly diameter: number;
-  /** Format the sheet is cut from, if it is a catalogued one. */
-  readonly format: SheetFormat | null;
-  /** Writes a length as the maker reads it. */
-  readonly words: (mm: number) => string;
-}
+import { note as text } from "./part.ts";
 
 const TEXT = 3.2;
 const CROSS = 5;
@@ -22,12 +16,24 @@ const USUAL_OPENING = 6.35;
 /** Overlap of a wrapped template, mm. */
 const TAB = 12;
 
-/** The parts of a camera: its face or unrolled wall, the plate blank, the sheet with its trim lines. */
+/** Width of the tape that holds the plate, on each of its sides, mm; common practice. */
+const TAPE = 12;
+
+/** All parts of a camera: outside, plate, sheet, what goes inside, shutter and tabs, cap, and the cards to stick on. */
 export function cutParts(order: CutOrder): readonly Part[] {
   const { container } = order.camera;
   const outside = cameraBody(order.camera).face === "wall" ? [unrolledWall(order)] : [facePart(order)];
   const folded = container.shape === "folded" ? foldedParts(container, order.words) : [];
-  return [...folded, ...outside, plateBlank(order), sheetPart(order)];
+  return [
+    ...folded,
+    ...outside,
+    plateBlank(order),
+    sheetPart(order),
+    ...insideParts(order),
+    ...holderParts(order),
+    ...capParts(order),
+    ...cardParts(order),
+  ];
 }
 
 function facePart({ camera, words }: CutOrder): Part {
@@ -115,8 +121,14 @@ function holeMarks(camera: Camera, at: Point, words: (mm: number) => string, num
     line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
     line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
     rectangle("guide", { x: at.x - half, y: at.y - half, width: PLATE_SIZE, height: PLATE_SIZE }),
-    text(`cut an opening ${words(opening)} wide`, { x: at.x + half + 2, y: at.y - 2 }),
-    text("plate goes behind the dotted square", { x: at.x + half + 2, y: at.y + 3 }),
+    rectangle("guide", {
+      x: at.x - half - TAPE / 2,
+      y: at.y - half - TAPE / 2,
+      width: PLATE_SIZE + TAPE,
+      height: PLATE_SIZE + TAPE,
+    }),
+    text(`cut an opening ${words(opening)} wide`, { x: at.x + half + TAPE / 2 + 1.5, y: at.y - 2 }),
+    text("inner square: plate; outer: its tape", { x: at.x + half + TAPE / 2 + 1.5, y: at.y + 3 }),
   ];
 }
 
@@ -169,6 +181,8 @@ function sheetPart({ camera, format, words }: CutOrder): Part {
       rectangle("cut", { x: 0, y: 0, width, height }),
       ...(width > film.width + 0.01 ? [line("trim", { x: film.width, y: 0 }, { x: film.width, y: height })] : []),
       ...(height > film.height + 0.01 ? [line("trim", { x: 0, y: film.height }, { x: width, y: film.height })] : []),
+      ...(width > film.width + 0.01 ? tapeMark({ x: 0, y: 0 }, { x: film.width, y: 0 }, -height / 3, words) : []),
+      ...(height > film.height + 0.01 ? tapeMark({ x: 0, y: 0 }, { x: 0, y: film.height }, width / 4, words) : []),
       text(`${format ? `${format.name}: ` : ""}${words(width)} × ${words(height)}`, { x: 4, y: 5 }),
       text(
         trimmed
@@ -180,6 +194,8 @@ function sheetPart({ camera, format, words }: CutOrder): Part {
   };
 }
 
-function text(words: string, at: Point, more: Partial<Pick<LabelMark, "anchor" | "turn" | "layer">> = {}): Mark {
-  return label(words, at, TEXT, { anchor: "start", ...more });
+/** How far from the cutter's blade the tape mark goes. */
+function tapeMark(from: Point, to: Point, offset: number, words: (mm: number) => string): readonly Mark[] {
+  const across = Math.hypot(to.x - from.x, to.y - from.y);
+  return dimension({ from, to, offset: -offset, text: `tape mark ${words(across)} from the blade`, size: TEXT });
 }

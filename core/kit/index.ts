@@ -1,0 +1,1 @@
+export { type KitOrder, kitPages } from "./kitPages.ts";

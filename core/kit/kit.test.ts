@@ -1,0 +1,66 @@
+import { billOfMaterials, PAPERS } from "../cutsheet/index.ts";
+import { buildSteps, USUAL_TIMES } from "../making/index.ts";
+import { inMm, testCamera } from "../testing/cameras.ts";
+import { cutOrderFor } from "../testing/cutOrders.ts";
+import { kitPages } from "./index.ts";
+
+const KINDS = ["flat-box", "curled-can", "canister", "drum", "folded-box", "roll-carton"] as const;
+
+describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, paper] as const)))(
+  "kit of a %s on %s",
+  (kind, _name, paper) => {
+    const camera = testCamera(kind);
+    const cut = cutOrderFor(camera);
+    const pages = kitPages({
+      cut,
+      paper,
+      count: 25,
+      steps: buildSteps({ camera, diameter: 0.3, words: inMm, choices: {} }),
+      shopping: billOfMaterials(cut, 25),
+      pack: billOfMaterials(cut, 1),
+      amount: ({ amount, unit }) => `${Math.round(amount)} ${unit}`,
+      times: USUAL_TIMES,
+      opens: 14 * 60,
+      date: "1 May 2026",
+    });
+    const words = (title: string): string =>
+      pages
+        .filter(({ caption }) => caption.startsWith(title))
+        .flatMap(({ scene }) => scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])))
+        .join("\n");
+
+    test("has all its papers", () => {
+      expect(pages.slice(0, 4).map(({ caption }) => caption)).toEqual([
+        "Shopping list for 25",
+        "Pack list, one person",
+        "How to build it",
+        "Take-home sheet",
+      ]);
+      expect(words("Shopping list")).toMatch(/Plate blank: 25 pieces/);
+      expect(words("Pack list")).toMatch(/Plate blank: 1 pieces/);
+      expect(words("Take-home")).toMatch(/Full sun: 24 s/);
+      expect(words("Take-home")).toMatch(/Never look at the sun/);
+      expect(words("For the helper")).toMatch(/One adult processes/);
+      expect(words("For the helper")).toMatch(/safety data sheet/);
+      expect(words("Labels").match(/No\. \d+/g)).toHaveLength(25);
+    });
+
+    test("the darkroom’s turns begin when it opens and name everyone twice", () => {
+      const turns = words("Who is in");
+      expect(turns).toMatch(/^14:00 to 14:04 {3}LOAD {3}numbers 1, 2, 3$/m);
+      for (let person = 1; person <= 25; person++) {
+        expect(turns.match(new RegExp(`numbers (?:\\d+, )*${person}(?:,|$)`, "gm"))).toHaveLength(2);
+      }
+    });
+
+    test("no word runs off the paper", () => {
+      for (const { scene, caption } of pages.filter((each) => !each.caption.startsWith("Labels"))) {
+        const outside = scene.marks.flatMap((mark) => {
+          const points = mark.kind === "line" ? mark.points : [mark.kind === "label" ? mark.at : mark.centre];
+          return points.filter(({ x, y }) => x < 10 || y < 10 || x > paper.width - 10 || y > paper.height - 8);
+        });
+        expect({ caption, outside }).toEqual({ caption, outside: [] });
+      }
+    });
+  },
+);

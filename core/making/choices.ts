@@ -1,0 +1,90 @@
+/** A question on which makers disagree, with their ways and why. Common practice. */
+export interface MakingQuestion {
+  readonly id: "black" | "tape" | "side" | "shutter" | "gap";
+  readonly question: string;
+  readonly ways: readonly { readonly id: string; readonly name: string; readonly why: string }[];
+  /** Taken where nothing was chosen. */
+  readonly usual: string;
+}
+
+export const QUESTIONS: readonly MakingQuestion[] = [
+  {
+    id: "black",
+    question: "Blacken the inside?",
+    usual: "paint",
+    ways: [
+      {
+        id: "paint",
+        name: "Flat black paint",
+        why: "Bare metal and white card scatter light and fog the sheet. Flat, not gloss; lid too.",
+      },
+      {
+        id: "paper",
+        name: "Line it with black paper",
+        why: "No fumes, no waiting; it may come loose and shade the sheet.",
+      },
+      {
+        id: "leave",
+        name: "Leave it",
+        why: "Brown card does for a quick trial. In metal, expect flat, foggy pictures.",
+      },
+    ],
+  },
+  {
+    id: "tape",
+    question: "Which tape for plate and lid?",
+    usual: "cloth",
+    ways: [
+      {
+        id: "cloth",
+        name: "Black cloth tape, two layers",
+        why: "Strong and tears straight; one layer alone can let light through.",
+      },
+      {
+        id: "electrical",
+        name: "Black electrical tape",
+        why: "Opaque in one layer and follows curves; it creeps in the heat.",
+      },
+    ],
+  },
+  {
+    id: "side",
+    question: "Which side of the plate faces out?",
+    usual: "out",
+    ways: [
+      {
+        id: "out",
+        name: "Sanded, convex side out",
+        why: "The thin edge of the hole then stands free, and the rim shades nothing.",
+      },
+      { id: "in", name: "Sanded side in", why: "Some keep the smooth side to the weather: it is easier to wipe." },
+    ],
+  },
+  {
+    id: "shutter",
+    question: "What opens and closes it?",
+    usual: "tape",
+    ways: [
+      {
+        id: "tape",
+        name: "Electrical tape with a handle",
+        why: "Sticks, peels, costs nothing. Cloth tape is too strong: it pulls the plate off.",
+      },
+      { id: "magnet", name: "A magnet on steel", why: "Quick in the cold; needs steel under it." },
+      { id: "thumb", name: "A thumb", why: "Good enough for long times, once the tape is off." },
+    ],
+  },
+  {
+    id: "gap",
+    question: "How large a gap between the ends of the curled sheet?",
+    usual: "ten",
+    ways: [
+      {
+        id: "ten",
+        name: "About 10 mm at the hole",
+        why: "Feel for the rough back of the hole: the sheet must not cover it.",
+      },
+      { id: "wide", name: "15 mm or more", why: "Safer in the dark; a little less picture at both ends." },
+    ],
+  },
+];

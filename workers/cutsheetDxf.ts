@@ -1,0 +1,60 @@
+import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, TextHorizontalAlignment, Units } from "@tarikjabiri/dxf";
+import type { Part } from "../core/cutsheet/index.ts";
+import type { Layer, Mark } from "../core/drawing/index.ts";
+
+/** Layers of a cutter's file: what to cut through, score, and only print. */
+const DXF_LAYERS: Partial<Readonly<Record<Layer, { readonly name: string; readonly colour: number }>>> = {
+  cut: { name: "CUT", colour: Colors.Red },
+  solid: { name: "ENGRAVE", colour: Colors.Yellow },
+  trim: { name: "SCORE", colour: Colors.Blue },
+  guide: { name: "GUIDE", colour: Colors.Green },
+  dimension: { name: "DIMENSION", colour: Colors.Magenta },
+  label: { name: "TEXT", colour: Colors.Cyan },
+  stamp: { name: "TEXT", colour: Colors.Cyan },
+};
+/** Between two parts, mm. */
+const GAP = 10;
+
+/**
+ * Parts at true size for a cutter, side by side, in mm: cuts, scores, guides and words on layers of their own.
+ * DXF's y points up.
+ */
+export function partsToDxf(parts: readonly Part[]): string {
+  const dxf = new DxfWriter();
+  dxf.setUnits(Units.Millimeters);
+  const names = new Map(Object.values(DXF_LAYERS).map(({ name, colour }) => [name, colour]));
+  for (const [name, colour] of names) dxf.addLayer(name, colour, "CONTINUOUS");
+  let left = 0;
+  for (const part of parts) {
+    for (const mark of part.marks) drawMark(dxf, mark, left);
+    left += part.width + GAP;
+  }
+  return dxf.stringify();
+}
+
+function drawMark(dxf: DxfWriter, mark: Mark, left: number): void {
+  const layerName = DXF_LAYERS[mark.layer]?.name ?? "GUIDE";
+  if (mark.kind === "circle") {
+    dxf.addCircle(point3d(left + mark.centre.x, -mark.centre.y), mark.radius, { layerName });
+    return;
+  }
+  if (mark.kind === "line") {
+    const points = mark.points.map(({ x, y }) => ({ point: point2d(left + x, -y) }));
+    dxf.addLWPolyline(points, { layerName, flags: mark.closed ? LWPolylineFlags.Closed : LWPolylineFlags.None });
+    return;
+  }
+  const at = point3d(left + mark.at.x, -mark.at.y - mark.size * 0.35);
+  const horizontalAlignment = ALIGNED[mark.anchor];
+  dxf.addText(at, mark.size, mark.text, {
+    layerName,
+    rotation: mark.turn ?? 0,
+    horizontalAlignment,
+    ...(mark.anchor === "start" ? {} : { secondAlignmentPoint: at }),
+  });
+}
+
+const ALIGNED = {
+  start: TextHorizontalAlignment.Left,
+  middle: TextHorizontalAlignment.Center,
+  end: TextHorizontalAlignment.Right,
+} as const;

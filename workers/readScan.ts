@@ -1,0 +1,190 @@
+import { decode as decodePng } from "fast-png";
+import { decode as decodeJpegJs } from "jpeg-js";
+import UTIF from "utif2";
+import type { GreyPicture } from "../core/holeScan/index.ts";
+import { failure, type Result, success } from "../core/units/index.ts";
+
+/** A picture file as grey numbers, with the resolution the file states. */
+export interface Scan {
+  readonly picture: GreyPicture;
+  /** Pixels per inch, or `null` where the file says none. */
+  readonly dpi: number | null;
+}
+
+/** A decoded JPEG: red, green, blue, alpha in turn. */
+export interface Rgba {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8Array | Uint8ClampedArray;
+}
+
+/** Larger pictures are refused before they are unpacked. */
+const MOST_PIXELS = 120_000_000;
+const MM_PER_INCH = 25.4;
+
+/**
+ * Reads a PNG, TIFF or JPEG by its first bytes, whatever it calls itself; 8 and 16 bits are kept as they are.
+ *
+ * @param jpeg decodes a JPEG; the browser's own is quicker than the one used where nothing is given
+ */
+export async function readScan(
+  bytes: Uint8Array<ArrayBuffer>,
+  jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba> = jpegInPlainCode,
+): Promise<Result<Scan>> {
+  try {
+    if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return readPng(bytes);
+    if (startsWith(bytes, [0x49, 0x49, 42, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 42])) return readTiff(bytes);
+    if (startsWith(bytes, [0xff, 0xd8])) return await readJpeg(bytes, jpeg);
+  } catch {
+    return failure("is damaged: the picture cannot be unpacked");
+  }
+  return failure("is not a PNG, TIFF or JPEG picture");
+}
+
+function readPng(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  const [width, height] = [view.getUint32(16), view.getUint32(20)];
+  if (width * height > MOST_PIXELS) return failure(tooLarge(width, height));
+  const png = decodePng(bytes);
+  const channels = png.palette === undefined ? png.channels : 1;
+  const shade = png.palette?.map(([r = 0, g = 0, b = 0]) => Math.round((r + g + b) / 3));
+  const data = shade === undefined ? png.data : Uint8Array.from(png.data, (index) => shade[index] ?? 0);
+  const depth = shade === undefined ? png.depth : 8;
+  const metres = png.resolution !== undefined && png.resolution.unit === 1 ? png.resolution : null;
+  if (metres !== null && !nearlySquare(metres.x, metres.y)) return failure(NOT_SQUARE);
+  return success({
+    picture: {
+      ...greyOf(scaled(data, depth), { width, height, channels }, depth > 8 ? 65535 : 255),
+      encoding: pngEncoding(bytes, view),
+    },
+    dpi: metres === null ? null : (metres.x * MM_PER_INCH) / 1000,
+  });
+}
+
+/** Numbers of 1, 2 or 4 bits spread over 8. */
+function scaled(data: Uint8Array | Uint8ClampedArray | Uint16Array, depth: number): Uint8Array | Uint16Array {
+  if (depth >= 8) return data instanceof Uint16Array ? data : Uint8Array.from(data);
+  return Uint8Array.from(data, (value) => (value * 255) / (2 ** depth - 1));
+}
+
+/** What a PNG's sRGB or gAMA chunk says of its numbers. */
+function pngEncoding(bytes: Uint8Array, view: DataView): GreyPicture["encoding"] {
+  for (let at = 8; at + 12 <= bytes.length; ) {
+    const length = view.getUint32(at);
+    const name = String.fromCharCode(...bytes.subarray(at + 4, at + 8));
+    if (name === "sRGB") return "srgb";
+    if (name === "gAMA") return view.getUint32(at + 8) > 80_000 ? "linear" : "srgb";
+    if (name === "IDAT") return null;
+    at += 12 + length;
+  }
+  return null;
+}
+
+function readTiff(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
+  const buffer = bytes.slice().buffer;
+  const pages = UTIF.decode(buffer).filter((page) => one(page, "t256") > 0);
+  const size = (page: UTIF.IFD): number => one(page, "t256") * one(page, "t257");
+  const [page] = pages.sort((a, b) => size(b) - size(a));
+  if (page === undefined) return failure("holds no picture");
+  if (size(page) > MOST_PIXELS) return failure(tooLarge(one(page, "t256"), one(page, "t257")));
+  UTIF.decodeImage(buffer, page);
+  const { width, height } = page;
+  const bits = one(page, "t258") || 1;
+  const channels = one(page, "t277") || 1;
+  if (bits !== 8 && bits !== 16) return failure(`has ${bits} bits a number; 8 or 16 can be read`);
+  if (page.data.length < (width * height * channels * bits) / 8 || endsEarly(page, bytes.length)) {
+    return failure("is damaged: it ends too early");
+  }
+  // The decoder gives 16-bit numbers as bytes, the lower one first.
+  const data = bits === 16 ? new Uint16Array(page.data.slice().buffer) : page.data;
+  const grey = greyOf(data, { width, height, channels }, bits === 16 ? 65535 : 255);
+  const [x, y] = [one(page, "t282"), one(page, "t283")];
+  if (x > 0 && y > 0 && !nearlySquare(x, y)) return failure(NOT_SQUARE);
+  const unit = "t296" in page ? one(page, "t296") : 2;
+  const white = "t262" in page && one(page, "t262") === 0;
+  return success({
+    picture: {
+      ...grey,
+      samples: white ? grey.samples.map((value) => grey.most - value) : grey.samples,
+      encoding: "t34675" in page || "t301" in page ? "srgb" : null,
+    },
+    dpi: !(x > 0) || unit === 1 ? null : unit === 3 ? x * 2.54 : x,
+  });
+}
+
+/** Whether a strip or tile of a TIFF would lie beyond the file's end: the decoder fills it with zeros. */
+function endsEarly(page: UTIF.IFD, length: number): boolean {
+  const numbers = (field: string): readonly number[] => (page[field] as number[] | undefined) ?? [];
+  const [starts, counts] = "t324" in page ? [numbers("t324"), numbers("t325")] : [numbers("t273"), numbers("t279")];
+  return Array.from(starts).some((start, i) => start + (counts[i] ?? 0) > length);
+}
+
+/** The first number of a TIFF field; rationals come as pairs or as quotients. 0 where there is none. */
+function one(page: UTIF.IFD, field: string): number {
+  const value: unknown = page[field];
+  const first: unknown = Array.isArray(value) || ArrayBuffer.isView(value) ? (value as unknown as unknown[])[0] : value;
+  if (Array.isArray(first)) return Number(first[0]) / Number(first[1]);
+  return typeof first === "number" ? first : 0;
+}
+
+async function readJpeg(
+  bytes: Uint8Array<ArrayBuffer>,
+  jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
+): Promise<Result<Scan>> {
+  const { width, height, data } = await jpeg(bytes);
+  return success({
+    picture: { ...greyOf(new Uint8Array(data), { width, height, channels: 4 }, 255), encoding: null },
+    dpi: jfifDpi(bytes),
+  });
+}
+
+async function jpegInPlainCode(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
+  return decodeJpegJs(bytes, { useTArray: true, maxResolutionInMP: MOST_PIXELS / 1e6, maxMemoryUsageInMB: 2048 });
+}
+
+/** The density in a JFIF header. @source ITU-T T.871 (2011), section 10.1 */
+function jfifDpi(bytes: Uint8Array): number | null {
+  for (let at = 2; at + 18 < bytes.length && bytes[at] === 0xff; ) {
+    const length = (bytes[at + 2] as number) * 256 + (bytes[at + 3] as number);
+    if (bytes[at + 1] === 0xe0 && startsWith(bytes.subarray(at + 4), [0x4a, 0x46, 0x49, 0x46])) {
+      const unit = bytes[at + 11];
+      const density = (bytes[at + 12] as number) * 256 + (bytes[at + 13] as number);
+      if (unit === 0 || density === 0) return null;
+      return unit === 2 ? density * 2.54 : density;
+    }
+    at += 2 + length;
+  }
+  return null;
+}
+
+/** One number a pixel: the mean of red, green and blue. */
+function greyOf(
+  data: Uint8Array | Uint16Array,
+  { width, height, channels }: { readonly width: number; readonly height: number; readonly channels: number },
+  most: number,
+): Omit<GreyPicture, "encoding"> {
+  if (channels === 1) return { width, height, samples: data.subarray(0, width * height), most };
+  const samples = most === 255 ? new Uint8Array(width * height) : new Uint16Array(width * height);
+  const colour = channels >= 3;
+  for (let i = 0; i < samples.length; i++) {
+    const at = i * channels;
+    samples[i] = colour
+      ? ((data[at] as number) + (data[at + 1] as number) + (data[at + 2] as number)) / 3 + 0.5
+      : (data[at] as number);
+  }
+  return { width, height, samples, most };
+}
+
+const NOT_SQUARE = "has pixels that are not square; scan with the same resolution both ways";
+
+function nearlySquare(x: number, y: number): boolean {
+  return Math.abs(x / y - 1) < 0.005;
+}
+
+function tooLarge(width: number, height: number): string {
+  return `is ${width} × ${height} pixels; at most ${MOST_PIXELS / 1e6} million can be read. Cut out the part with the hole`;
+}
+
+function startsWith(bytes: Uint8Array, start: readonly number[]): boolean {
+  return start.every((value, i) => bytes[i] === value);
+}
