@@ -2,6 +2,7 @@ import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { media } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
+import { tools } from "../../catalogue/tools.ts";
 import { schools } from "../../core/hole/index.ts";
 import { MethodPage } from "../../features/method/MethodPage.tsx";
 import type { Route } from "./+types/method";
@@ -23,6 +24,7 @@ export function loader() {
     media,
     lightTable,
     plates,
+    tools,
   };
 }
 

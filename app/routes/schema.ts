@@ -3,11 +3,20 @@ import camera from "../../core/document/schemas/camera.schema.json";
 import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
+import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
 import { refused } from "../headless.ts";
 import type { Route } from "./+types/schema";
 
-const SCHEMAS: Readonly<Record<string, unknown>> = { archive, camera, exposure, film, hole, solve };
+const SCHEMAS: Readonly<Record<string, unknown>> = {
+  archive,
+  camera,
+  exposure,
+  film,
+  hole,
+  "hole-answer": holeAnswer,
+  solve,
+};
 
 /** The JSON Schemas of every format, under `/schema/`. */
 export function loader({ params }: Route.LoaderArgs): Response {

@@ -1,7 +1,8 @@
 import { memo, useState } from "react";
 import { mediumById } from "../../catalogue/media.ts";
-import { atVersion, type Camera, pictureRequest, withoutVersion, withVersion } from "../../core/container/index.ts";
-import { solve } from "../../core/solve/index.ts";
+import { atVersion, type Camera, solveRequest, withoutVersion, withVersion } from "../../core/container/index.ts";
+import { fNumber } from "../../core/exposure/index.ts";
+import { opticalModel } from "../../core/solve/index.ts";
 import { formatFNumber } from "../../core/units/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { readableTime } from "../../ui/localTime.ts";
@@ -44,7 +45,7 @@ export const Versions = memo(function Versions({
         {[...(camera.versions ?? [])].reverse().map((version) => {
           const then = atVersion(camera, version.id);
           const { film } = then.chambers[0];
-          const result = solve(pictureRequest(then, mediumById(film.medium)));
+          const { distance, aperture } = opticalModel(solveRequest(then, mediumById(film.medium)));
           return (
             <li
               key={version.id}
@@ -53,8 +54,8 @@ export const Versions = memo(function Versions({
             >
               <strong className="font-semibold">{version.name}</strong>
               <span className="text-[0.87rem] text-quiet">
-                {readableTime(version.at)} · {words(film.width)} × {words(film.height)}, {words(result.focalLength)}{" "}
-                from the hole, {formatFNumber(result.fNumber)}
+                {readableTime(version.at)} · {words(film.width)} × {words(film.height)}, {words(distance)} from the
+                hole, {formatFNumber(fNumber(distance, aperture.diameter))}
               </span>
               <span className="ml-auto flex gap-1">
                 <Button

@@ -53,8 +53,11 @@ export async function benchAction(id: string, asked: BenchAction): Promise<Bench
 async function duplicate(id: string, now: string): Promise<BenchAnswer> {
   const found = await getCamera(id);
   if (!found.ok) return { failed: found.error, go: null };
+  const { making, lightTests: _tests, ...design } = found.value;
+  // The copy is another camera: nothing of it is built or proved yet.
   const copy = {
-    ...found.value,
+    ...design,
+    ...(making ? { making: { ...making, done: [] } } : {}),
     id: crypto.randomUUID(),
     name: `${found.value.name}, copy`.slice(0, 80),
     createdAt: now,

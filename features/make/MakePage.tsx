@@ -1,138 +1,113 @@
 import { Download } from "lucide-react";
-import { useMemo, useState } from "react";
-import { Link } from "react-router";
-import { formats } from "../../catalogue/formats.ts";
-import { mediumById } from "../../catalogue/media.ts";
+import { type ReactNode, useMemo, useState } from "react";
 import {
-  type Camera,
-  DEFAULT_CONTRAST,
-  designFaults,
-  measuredDiameter,
-  targetDiameter,
-} from "../../core/container/index.ts";
-import { cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/cutsheet/index.ts";
+  billOfMaterials,
+  cutParts,
+  layOut,
+  PAPERS,
+  type Page,
+  type Paper,
+  type Part,
+} from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
-import { optimum } from "../../core/hole/index.ts";
-import { Button, buttonClass } from "../../ui/Button.tsx";
+import { failure, parseNumber, success } from "../../core/units/index.ts";
+import { writeSetting } from "../../storage/index.ts";
+import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { inkProperties } from "../../ui/inkProperties.ts";
+import { LengthField } from "../../ui/LengthField.tsx";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { QuantityField } from "../../ui/QuantityField.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
-import { useNotify } from "../../ui/Toaster.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";
+import { amountWords, cutOrder } from "./cutOrder.ts";
+import { MakeFrame } from "./MakeHeader.tsx";
+import type { MakeData } from "./makeData.ts";
+import { useMaking } from "./useMaking.ts";
+import { usePdf } from "./usePdf.ts";
 
 /** Paper is white with the light theme's inks, whatever the screen's theme. */
 const PAPER = { ...inkProperties("light"), "--sb-card": "#ffffff" };
+/** Length of the check ruler's upper bar, mm. */
+const BAR = 100;
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
-export function MakePage({ camera, today }: { readonly camera: Camera; readonly today: string }) {
+export function MakePage({ data }: { readonly data: MakeData }) {
+  const { camera, failed, edit } = useMaking(data.camera);
   const words = useLengthWords();
-  const notify = useNotify();
   const [paperId, setPaperId] = useState<Paper["id"]>("a4");
+  const [scale, setScale] = useState(data.printScale);
   const [shown, setShown] = useState(0);
-  const [busy, setBusy] = useState(false);
-  const paper = PAPERS.find(({ id }) => id === paperId) ?? PAPERS[0];
-  const date = readableTime(isoWithOffset(new Date(today))).replace(/,.*$/, "");
-  const faults = designFaults(camera, words);
-  const parts = useMemo(() => partsOf(camera, words), [camera, words]);
+  const { busy, savePdf } = usePdf(data.today);
+  const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
+  const date = readableTime(isoWithOffset(new Date(data.today))).replace(/,.*$/, "");
+  const order = useMemo(() => cutOrder(camera, words, linkOf(camera.id)), [camera, words]);
+  const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
-    () => (paper ? layOut(parts, paper, { camera: camera.name, date }) : []),
-    [parts, paper, camera.name, date],
+    () => layOut(parts, paper, { camera: camera.name, date }, scale),
+    [parts, paper, camera.name, date, scale],
   );
-  const page = pages[Math.min(shown, pages.length - 1)];
   const title = `${camera.name}, cut sheet`;
-  const savePdf = async (): Promise<void> => {
-    setBusy(true);
-    const made = await cutsheetPdfClient.run({ pages, title, createdAt: today });
-    setBusy(false);
-    if (made.ok) saveFile(fileName(`${camera.name} cut sheet ${paperId}`, ".pdf"), made.value, "application/pdf");
-    else notify(`The PDF could not be made: ${made.error.message}.`, { urgent: true });
+  const at = Math.min(shown, pages.length - 1);
+  const savePart = (part: Part): void =>
+    saveFile(
+      fileName(`${camera.name} ${part.id}`, ".svg"),
+      sceneToSvg(partScene(part), `${camera.name}, ${part.name}`),
+      "image/svg+xml",
+    );
+  const saveDxf = async (): Promise<void> => {
+    const { partsToDxf } = await import("../../workers/cutsheetDxf.ts");
+    saveFile(fileName(`${camera.name} cut sheet`, ".dxf"), partsToDxf(parts), "image/vnd.dxf");
   };
   return (
-    <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
-      <div className="flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <p className="stamp">Make · cut sheet</p>
-          <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
-        </div>
+    <MakeFrame
+      camera={camera}
+      page="Cut sheets"
+      failed={failed}
+      actions={
         <div className="flex flex-wrap items-end gap-2">
           <Segments label="Printer’s paper" name="paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
-          <Button look="action" onClick={() => void savePdf()} disabled={busy}>
+          <Button
+            look="action"
+            onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paperId}`)}
+            disabled={busy}
+          >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF, all pages"}
           </Button>
-          {page && (
-            <Button
-              onClick={() =>
-                saveFile(
-                  fileName(`${camera.name} page ${shown + 1}`, ".svg"),
-                  sceneToSvg(page.scene, title),
-                  "image/svg+xml",
-                )
-              }
-            >
-              <Download size={16} aria-hidden /> SVG, this page
-            </Button>
-          )}
+          <Button
+            onClick={() =>
+              pages[at] &&
+              saveFile(
+                fileName(`${camera.name} page ${at + 1}`, ".svg"),
+                sceneToSvg(pages[at].scene, title),
+                "image/svg+xml",
+              )
+            }
+          >
+            <Download size={16} aria-hidden /> SVG, this page
+          </Button>
+          <Button onClick={() => void saveDxf()}>
+            <Download size={16} aria-hidden /> DXF, all parts
+          </Button>
         </div>
-      </div>
-      {faults.length > 0 && (
-        <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
-          This camera can’t be built yet: {faults[0]?.message}{" "}
-          <Link to=".." relative="path" className="underline underline-offset-4">
-            Mend it on the Bench
-          </Link>
-        </p>
-      )}
+      }
+    >
       <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
-        <div className="min-w-0">
-          {page && (
-            <figure>
-              <div
-                className="mx-auto border border-line bg-card"
-                style={{
-                  ...PAPER,
-                  aspectRatio: `${page.scene.bounds.width} / ${page.scene.bounds.height}`,
-                  maxHeight: "calc(100vh - 13rem)",
-                }}
-                data-page
-              >
-                <SvgScene scene={page.scene} pixel={null} title={page.caption} />
-              </div>
-              <figcaption className="mt-1 text-center text-[0.87rem] text-quiet">{page.caption}</figcaption>
-            </figure>
-          )}
-          <nav aria-label="Pages" className="mt-2 flex flex-wrap justify-center gap-1">
-            {pages.map(({ caption }, index) => (
-              <button
-                key={caption}
-                type="button"
-                aria-current={index === shown}
-                className={cx(
-                  "min-h-9 min-w-9 border px-2",
-                  index === shown ? "border-ink bg-kraft-pale" : "border-line bg-card",
-                )}
-                onClick={() => setShown(index)}
-                title={caption}
-              >
-                {index + 1}
-              </button>
-            ))}
-          </nav>
-        </div>
+        <PagesView pages={pages} shown={at} onShow={setShown} />
         <div className="grid content-start gap-6">
           <Panel title="Print it at true size">
             <ol className="grid list-decimal gap-1.5 pl-5">
               <li>Print at 100 %, never “fit to page”.</li>
-              <li>Lay a ruler on the bars at the foot: 100 mm and 4 in must be right.</li>
+              <li>Measure the upper bar at the foot: {BAR} mm. What do you read?</li>
               <li>Pages that overlap: lay the crosses on each other, tape, then cut.</li>
             </ol>
+            <PrintScale scale={scale} onScale={setScale} />
           </Panel>
           <Panel title="Parts">
-            <ul className="grid gap-1.5">
+            <ul className="grid gap-1">
               {parts.map((part) => (
                 <li key={part.id} className="flex items-baseline justify-between gap-3">
                   <span>
@@ -143,21 +118,33 @@ export function MakePage({ camera, today }: { readonly camera: Camera; readonly 
                   </span>
                   <button
                     type="button"
-                    className="text-[0.87rem] underline underline-offset-4"
-                    onClick={() =>
-                      saveFile(
-                        fileName(`${camera.name} ${part.id}`, ".svg"),
-                        sceneToSvg(partScene(part), `${camera.name}, ${part.name}`),
-                        "image/svg+xml",
-                      )
-                    }
+                    className="min-h-6 min-w-6 text-[0.87rem] underline underline-offset-4"
+                    aria-label={`SVG of ${part.name}`}
+                    onClick={() => savePart(part)}
                   >
                     SVG
                   </button>
                 </li>
               ))}
             </ul>
+            {parts.some(({ id }) => id === "cap-collar") && (
+              <div className="mt-2">
+                <LengthField
+                  label="Rim of the open end, outside, for the cap"
+                  name="rim"
+                  value={order.rim}
+                  optional
+                  hint="Measured across; empty: inner diameter and walls."
+                  onTake={(rim) => {
+                    if (rim !== null && (rim < 15 || rim > 1000)) return "A rim is 15 to 1000 mm across.";
+                    edit("measure the rim", (from) => ({ ...from, making: { ...from.making, rim } }));
+                    return null;
+                  }}
+                />
+              </div>
+            )}
           </Panel>
+          <Materials order={order} />
           <Panel title="Before you cut">
             <ul className="grid gap-1.5 text-[0.93rem]">
               <li>
@@ -169,25 +156,148 @@ export function MakePage({ camera, today }: { readonly camera: Camera; readonly 
               <li>Never look at the sun through any hole.</li>
             </ul>
           </Panel>
-          <Link to=".." relative="path" className={buttonClass("quiet", "justify-self-start")}>
-            Back to the Bench
-          </Link>
         </div>
       </div>
-    </main>
+    </MakeFrame>
   );
 }
 
-function partsOf(camera: Camera, words: (mm: number) => string): readonly Part[] {
-  const { film, aim } = camera.chambers[0];
-  const measured = measuredDiameter(camera);
-  const ideal = optimum(aim?.contrast ?? DEFAULT_CONTRAST, 0.95);
-  return cutParts({
-    camera,
-    diameter: measured ?? targetDiameter(camera, mediumById(film.medium), ideal),
-    format: formats.find(({ id }) => id === film.format) ?? null,
-    words,
-  });
+/** The camera's own address, as its label's code holds it. */
+export function linkOf(id: string): string {
+  return `${window.location.origin}/cameras/${encodeURIComponent(id)}`;
+}
+
+/** One page at a time on white paper, and the numbers of all. */
+export function PagesView({
+  pages,
+  shown,
+  onShow,
+}: {
+  readonly pages: readonly Page[];
+  readonly shown: number;
+  readonly onShow: (page: number) => void;
+}): ReactNode {
+  const page = pages[shown];
+  return (
+    <div className="min-w-0">
+      {page && (
+        <figure>
+          <div
+            className="mx-auto border border-line bg-card"
+            style={{
+              ...PAPER,
+              aspectRatio: `${page.scene.bounds.width} / ${page.scene.bounds.height}`,
+              maxHeight: "calc(100vh - 15rem)",
+            }}
+            data-page
+          >
+            <SvgScene scene={page.scene} pixel={null} title={page.caption} />
+          </div>
+          <figcaption className="mt-1 text-center text-[0.87rem] text-quiet">{page.caption}</figcaption>
+        </figure>
+      )}
+      <nav aria-label="Pages" className="mt-2 flex flex-wrap justify-center gap-1">
+        {pages.map(({ caption }, index) => (
+          <button
+            // Pages have no identity but their number.
+            // biome-ignore lint/suspicious/noArrayIndexKey: see above
+            key={index}
+            type="button"
+            aria-current={index === shown}
+            className={cx(
+              "min-h-9 min-w-9 border px-2",
+              index === shown ? "border-ink bg-kraft-pale" : "border-line bg-card",
+            )}
+            onClick={() => onShow(index)}
+            title={caption}
+          >
+            {index + 1}
+          </button>
+        ))}
+      </nav>
+    </div>
+  );
+}
+
+/** What a maker read on the printed bar becomes the scale of the next print. */
+function PrintScale({ scale, onScale }: { readonly scale: number; readonly onScale: (scale: number) => void }) {
+  const change = (next: number): void => {
+    onScale(next);
+    void writeSetting("printScale", next);
+  };
+  return (
+    <div className="mt-3">
+      <QuantityField
+        label="I read on the bar, mm"
+        name="bar"
+        value={null}
+        optional
+        show={(value) => String(value)}
+        hint={
+          scale === 1
+            ? "Leave it empty if it is right."
+            : `Prints are now drawn ${((scale - 1) * 100).toFixed(1)} % ${scale > 1 ? "larger" : "smaller"}: print again, the bar must read ${BAR}.`
+        }
+        read={(text) => {
+          if (text.trim() === "") return success(null);
+          const number = parseNumber(text.replace(/\s*mm$/i, ""));
+          return number.ok ? success(number.value.value) : failure(number.error);
+        }}
+        take={(read) => {
+          if (read === null) return null;
+          // The bar was printed at the scale in force.
+          const next = (scale * BAR) / read;
+          if (!(next > 0.85 && next < 1.15))
+            return `A bar of 90 to 110 mm can be mended; look for “100 %” in the printer’s settings.`;
+          change(Math.round(next * 1e5) / 1e5);
+          return null;
+        }}
+      />
+      {scale !== 1 && (
+        <Button look="quiet" onClick={() => change(1)}>
+          Print without correction
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** What to buy or find, for one or for several. */
+function Materials({ order }: { readonly order: ReturnType<typeof cutOrder> }) {
+  const words = useLengthWords();
+  const [count, setCount] = useState(1);
+  const bill = useMemo(() => billOfMaterials(order, count), [order, count]);
+  return (
+    <Panel
+      title="Materials"
+      aside={
+        <label className="flex items-center gap-2 text-[0.87rem]">
+          for
+          <input
+            type="number"
+            min={1}
+            max={200}
+            className="entry w-16"
+            aria-label="Number of cameras"
+            value={count}
+            onChange={(event) => {
+              const next = Math.round(Number(event.target.value));
+              if (next >= 1 && next <= 200) setCount(next);
+            }}
+          />
+        </label>
+      }
+    >
+      <ul className="grid gap-1" data-bill>
+        {bill.map((row) => (
+          <li key={row.id} className="flex justify-between gap-3" title={row.why}>
+            <span>{row.name}</span>
+            <span className="shrink-0 tabular-nums">{amountWords(row, words)}</span>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
 }
 
 const AROUND = 5;

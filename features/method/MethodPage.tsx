@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { LightRow } from "../../catalogue/lightTable.ts";
 import type { PlateRow } from "../../catalogue/plates.ts";
+import type { ToolRow } from "../../catalogue/tools.ts";
 import type { Medium } from "../../core/exposure/index.ts";
 import type { School } from "../../core/hole/index.ts";
 import type { SheetFormat } from "../../core/sheet/index.ts";
@@ -15,12 +16,14 @@ export function MethodPage({
   media,
   lightTable,
   plates,
+  tools,
 }: {
   readonly schools: readonly Omit<School, "compute">[];
   readonly formats: readonly SheetFormat[];
   readonly media: readonly Medium[];
   readonly lightTable: readonly LightRow[];
   readonly plates: readonly PlateRow[];
+  readonly tools: readonly ToolRow[];
 }) {
   return (
     <main className="mx-auto grid max-w-[1100px] gap-8 px-4 pt-4 pb-16 sm:px-6">
@@ -64,6 +67,18 @@ export function MethodPage({
           and light scattered inside the box.
         </p>
       </Panel>
+      <Panel title="The hole in a picture">
+        <p className="max-w-prose">
+          A pixel is 25.4 mm divided by the dpi. Bright and dark are parted halfway; the plate’s and the clear light’s
+          levels are planes fitted beside the rim, so that uneven light does no harm; the rim is followed where the
+          light is half, between the pixels. Blur of variance σ² takes πσ² from any closed outline’s area: that is given
+          back. Diameter 2√(A/π), circularity 4πA/P², least and greatest width between parallel lines, roughness as root
+          mean square about the ellipse of the same moments. Under 10 pixels the light is summed instead, Σ(I −
+          plate)/(light − plate). The ± is of a part of a pixel, the levels’ doubt through the rim’s slope, the grain,
+          the scanner’s own scale (0.3 %), and, where the file does not say what its numbers stand for, 0.3 of the blur:
+          numbers for screens make a hole wider by about its blur.
+        </p>
+      </Panel>
       <Panel title="Formulas, with live examples">
         <div className="grid gap-6">
           {entries.map(({ title, words, formula, source, fields, result }) => (
@@ -100,6 +115,18 @@ export function MethodPage({
         <Rows
           head={["Metal", "Thickness", "Source"]}
           rows={plates.map(({ id, name, thickness, source }) => [id, name, `${thickness} mm`, source])}
+        />
+      </Panel>
+      <Panel title="Needles, pins and drills">
+        <Rows
+          head={["Tool", "Shaft", "Tip", "Source"]}
+          rows={tools.map(({ id, name, shaft, tipDeg, source }) => [
+            id,
+            name,
+            `${shaft} mm`,
+            tipDeg === null ? "cuts its own size" : `${tipDeg}°`,
+            source,
+          ])}
         />
       </Panel>
       <Panel title="Sheets and frames">

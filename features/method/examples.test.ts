@@ -26,6 +26,9 @@ test("the examples show published values: 0.350 mm at 62 mm, 1.5235, 116.7 and 5
     "120.0 mm across",
     "153.0° across",
     "13.97 s",
+    "a hole of 0.315 mm",
+    "0.300 mm ± 0.010 mm",
+    "0.306 mm ± 0.0120 mm",
   ]) {
     expect(said).toContain(value);
   }

@@ -1,7 +1,8 @@
-import { foldedSizes } from "../../core/container/index.ts";
+import { combined, foldedSizes } from "../../core/container/index.ts";
 import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/exposure/index.ts";
 import { nearEnough } from "../../core/framing/index.ts";
 import { contrast, optimum, schools } from "../../core/hole/index.ts";
+import { byProjection, coneDiameter } from "../../core/making/index.ts";
 import { illumination, imageCircle, openArea, rayTo } from "../../core/rays/index.ts";
 import { rollPlan } from "../../core/roll/index.ts";
 import { stereo } from "../../core/stereo/index.ts";
@@ -237,6 +238,52 @@ export const entries: readonly MethodEntry[] = [
       });
       const [first, last] = [plan.frames[0]?.turns ?? 0, plan.frames.at(-1)?.turns ?? 0];
       return `${plan.frames.length} pictures, ${plan.perforations} perforations each; ${first.toFixed(2)} turns at first, ${last.toFixed(2)} at last`;
+    },
+  },
+  {
+    title: "Needle as a cone",
+    words: "How far a tip stands out behind the plate sets the hole, up to the thickness of its shaft.",
+    formula: "diameter = 2·h·tan(γ/2)",
+    source: "elementary geometry",
+    fields: [
+      { label: "Tip through by", unit: "mm", value: 1.5 },
+      { label: "Angle of the tip", unit: "°", value: 12 },
+      { label: "Shaft", unit: "mm", value: 0.46 },
+    ],
+    result: (depth = 1, angle = 12, shaft = 1) => `a hole of ${mm(coneDiameter(depth, angle * DEGREE, shaft), 3)}`,
+  },
+  {
+    title: "Hole by projection",
+    words: "Project the plate beside a clear ruler; the ruler tells the magnification.",
+    formula: "m = projected ruler/ruler, d = D/m",
+    source: "JCGM 100:2008 for the ±; both edges read to half a millimetre",
+    fields: [
+      { label: "On the ruler", unit: "mm", value: 10 },
+      { label: "Projected ruler", unit: "mm", value: 400 },
+      { label: "Projected hole", unit: "mm", value: 12 },
+    ],
+    result: (ruler = 1, projected = 1, hole = 1) => {
+      const { diameter, uncertainty } = byProjection(ruler, projected, hole);
+      return `${mm(diameter, 3)} ± ${mm(uncertainty, 3)}`;
+    },
+  },
+  {
+    title: "Two measurements of one hole",
+    words: "Each counts by its own uncertainty; where they scatter more than they say, the ± is widened.",
+    formula: "d = Σ(dᵢ/uᵢ²)/Σ(1/uᵢ²), u = √(1/Σ(1/uᵢ²))·max(1, √(χ²/(n − 1)))",
+    source: "JCGM 100:2008; Birge, Phys. Rev. 40 (1932) 207",
+    fields: [
+      { label: "First", unit: "mm", value: 0.3 },
+      { label: "First one’s ±", unit: "mm", value: 0.01 },
+      { label: "Second", unit: "mm", value: 0.33 },
+      { label: "Second one’s ±", unit: "mm", value: 0.02 },
+    ],
+    result: (first = 1, itsFirst = 1, second = 1, itsSecond = 1) => {
+      const both = combined([
+        { diameter: first, uncertainty: itsFirst },
+        { diameter: second, uncertainty: itsSecond },
+      ]);
+      return both === null ? "each needs its own ±, above 0" : `${mm(both.value, 3)} ± ${mm(both.uncertainty, 4)}`;
     },
   },
   {

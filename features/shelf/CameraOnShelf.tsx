@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { kinds } from "../../catalogue/kinds.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/container/index.ts";
+import { lightProof } from "../../core/making/index.ts";
 import { silhouette } from "../../core/shelfDrawing/index.ts";
 import { formatFNumber } from "../../core/units/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
@@ -52,12 +53,15 @@ export function CameraOnShelf({
             {camera.set && `${camera.set.count - camera.set.exposed.length} of ${camera.set.count} left · `}
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
+          <span className="block text-[0.87rem] text-quiet">{PROOF[lightProof(camera).state]}</span>
           <span className="mt-1 block border-line border-t pt-1 text-[0.87rem]">{nextStep(camera, shots)}</span>
         </Tag>
       </Link>
     </li>
   );
 }
+
+const PROOF = { untested: "not proved light-tight", proved: "proved light-tight", leaks: "leaks light" } as const;
 
 /** A parcel tag hung from the board by its hole. */
 function Tag({ children }: { readonly children: React.ReactNode }) {
@@ -77,5 +81,8 @@ function nextStep(camera: Camera, shots: number): string {
   if (designFaults(camera, String).length > 0) return "Next: mend the design";
   if (measuredDiameter(camera) === null)
     return shots === 0 ? "Next: make and measure the hole" : "Next: measure the hole";
+  const { state } = lightProof(camera);
+  if (state === "leaks") return "Next: mend a light leak";
+  if (state === "untested" && shots === 0) return "Next: prove it light-tight";
   return shots === 0 ? "Next: take it outside" : "Ready";
 }

@@ -5,6 +5,7 @@ import { type Camera, DEFAULT_CONTRAST } from "../../../core/container/index.ts"
 import {
   type FinderAnswer,
   type Found,
+  type Layout,
   layoutSketch,
   layoutWords,
   reasons,
@@ -143,11 +144,7 @@ export const FinderPanel = memo(function FinderPanel({
                   className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-3 border-line border-b py-2"
                 >
                   <div className="size-16" aria-hidden="true">
-                    <SvgScene
-                      scene={layoutSketch(found.layout)}
-                      pixel={layoutSketch(found.layout).bounds.width / 64}
-                      title=""
-                    />
+                    <Sketch layout={found.layout} />
                   </div>
                   <div className="min-w-0">
                     <p>
@@ -184,6 +181,12 @@ export const FinderPanel = memo(function FinderPanel({
       </div>
     </Panel>
   );
+});
+
+/** A layout from above; drawn anew only when the finder has found anew. */
+const Sketch = memo(function Sketch({ layout }: { readonly layout: Layout }) {
+  const scene = layoutSketch(layout);
+  return <SvgScene scene={scene} pixel={scene.bounds.width / 64} title="" />;
 });
 
 function keyOf({ layout }: Found): string {

@@ -1,7 +1,8 @@
 import { type ChangeEvent, memo, useMemo, useRef, useState } from "react";
 import type { Camera } from "../../../core/container/index.ts";
 import { correctedTime, timeFromLight } from "../../../core/exposure/index.ts";
-import { type ScenePicture, scenes, withPhysicalSize } from "../../../core/preview/index.ts";
+import { withPhysicalSize } from "../../../core/pngChunks/index.ts";
+import { type ScenePicture, scenes } from "../../../core/preview/index.ts";
 import { formatTime, parseTime, success } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";

@@ -2,7 +2,7 @@ import type { ScenePicture } from "../../../core/preview/index.ts";
 import { failure, type Result, success } from "../../../core/units/index.ts";
 
 /** Larger photographs are taken in at this many pixels on the longer side: the hole draws no more. */
-const MOST = 2400;
+const MOST = 1600;
 
 /** A photograph as linear light, from a file the browser can show. */
 export async function readPicture(file: File): Promise<Result<ScenePicture>> {

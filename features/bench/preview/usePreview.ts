@@ -23,8 +23,11 @@ export interface PreviewState {
 export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): PreviewState {
   const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
   const key = request === null ? "" : keyOf(request);
+  // A photograph is known by being the same object: its pixels are too many to compare.
+  const scene = request?.scene;
   const latest = useRef(request);
   latest.current = request;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the request is read through the ref; key and photograph say when it is another
   useEffect(() => {
     const wanted = latest.current;
     if (wanted === null || key === "") return;
@@ -51,14 +54,11 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): Prev
       clearTimeout(wait);
       stop.abort();
     };
-  }, [key]);
+  }, [key, scene]);
   return state;
 }
 
 /** What a preview depends on, as text: names, notes and the log of edits do not matter to it. */
 function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">): string {
-  const { chambers, measurements } = camera;
-  const seen =
-    typeof scene === "string" ? scene : [scene.width, scene.height, scene.across, scene.distance, scene.luminance[0]];
-  return JSON.stringify([chambers[0], measurements, seen, rest]);
+  return JSON.stringify([camera.chambers[0], camera.measurements, typeof scene === "string" ? scene : "own", rest]);
 }

@@ -1,0 +1,60 @@
+import { refusalWords } from "../../core/holeScan/index.ts";
+import { holeInFile } from "../../workers/hole.ts";
+import { readBytes, refused } from "../headless.ts";
+import type { Route } from "./+types/api.hole";
+
+/** Resolutions a scan or a microscope photograph can have, pixels per inch. */
+const DPI = { least: 10, most: 1_000_000 } as const;
+
+/** `POST /api/hole` (FORMAT): a hole measured from a picture. */
+export async function action({ request }: Route.ActionArgs): Promise<Response> {
+  if (request.method !== "POST") return notAllowed();
+  const query = new URL(request.url).searchParams;
+  const [dpi, x, y] = ["dpi", "x", "y"].map((name) => numberOf(query.get(name)));
+  if (dpi === undefined || (dpi !== null && (dpi < DPI.least || dpi > DPI.most))) {
+    return refused(422, [{ path: "/dpi", message: `must be a number from ${DPI.least} to ${DPI.most}` }]);
+  }
+  if (x === undefined || y === undefined || (x === null) !== (y === null)) {
+    return refused(422, [{ path: "/x", message: "x and y must be given together, as numbers of pixels" }]);
+  }
+  const encoding = query.get("encoding");
+  if (encoding !== null && encoding !== "linear" && encoding !== "srgb") {
+    return refused(422, [{ path: "/encoding", message: "must be linear or srgb, or left out" }]);
+  }
+  const bytes = await readBytes(request);
+  if (bytes instanceof Response) return bytes;
+  const measured = await holeInFile({ bytes, dpi, encoding, at: x === null || y === null ? null : { x, y } });
+  if (!measured.ok) {
+    const { error } = measured;
+    if (error.kind === "file") return refused(422, [{ path: "", message: error.message }]);
+    return Response.json(
+      { errors: [{ path: "", message: refusalWords(error.refusal) }], ...error.refusal },
+      { status: 422 },
+    );
+  }
+  const { answer } = measured.value;
+  if (answer === null) {
+    return refused(422, [{ path: "/dpi", message: "the file states no resolution: give it as dpi=…" }]);
+  }
+  return Response.json(answer);
+}
+
+/** Other methods are told what is allowed. */
+export function loader(): Response {
+  return notAllowed();
+}
+
+/** A number of a query: `null` where it is not given, `undefined` where it is no finite number. */
+function numberOf(text: string | null): number | null | undefined {
+  if (text === null) return null;
+  const value = Number(text);
+  return text.trim() !== "" && Number.isFinite(value) ? value : undefined;
+}
+
+function notAllowed(): Response {
+  const answer = refused(405, [
+    { path: "", message: "use POST with a PNG, JPEG or TIFF as the body; dpi, x and y in the query" },
+  ]);
+  answer.headers.set("Allow", "POST");
+  return answer;
+}

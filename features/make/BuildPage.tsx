@@ -1,0 +1,203 @@
+import { useMemo } from "react";
+import { Link } from "react-router";
+import { type Camera, measuredDiameter } from "../../core/container/index.ts";
+import { cutParts, type Part } from "../../core/cutsheet/index.ts";
+import type { Scene } from "../../core/drawing/index.ts";
+import { type BuildStep, buildSteps, QUESTIONS } from "../../core/making/index.ts";
+import { silhouette } from "../../core/shelfDrawing/index.ts";
+import { Check } from "../../ui/Check.tsx";
+import { cx } from "../../ui/cx.ts";
+import { Panel } from "../../ui/Panel.tsx";
+import { SvgScene } from "../../ui/SvgScene.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+import { cutOrder, wantedHole } from "./cutOrder.ts";
+import { MakeFrame } from "./MakeHeader.tsx";
+import type { MakeData } from "./makeData.ts";
+import { useMaking } from "./useMaking.ts";
+
+/** Where a step is done on another page of Make. */
+const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name: string }>> = {
+  trace: { path: "make", name: "Cut sheets" },
+  hole: { path: "make/hole", name: "Hole" },
+  "light-test": { path: "make/light-test", name: "Light test" },
+  label: { path: "make", name: "Cut sheets" },
+};
+
+/** The steps for this very camera, with ticks that stay. */
+export function BuildPage({ data }: { readonly data: MakeData }) {
+  const { camera, failed, edit } = useMaking(data.camera);
+  const words = useLengthWords();
+  const order = useMemo(() => cutOrder(camera, words, null), [camera, words]);
+  const parts = useMemo(() => cutParts(order), [order]);
+  const choices = camera.making?.choices ?? {};
+  const steps = buildSteps({
+    camera,
+    diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
+    words,
+    choices,
+  });
+  const done = camera.making?.done ?? [];
+  const open = steps.filter(({ id }) => !done.includes(id));
+  const left = open.reduce((sum, { minutes }) => sum + minutes, 0);
+  const tools = [...new Set(open.flatMap((step) => step.tools))];
+  const next = open[0]?.id;
+  const tick = (id: string, checked: boolean): void =>
+    edit(checked ? "tick a step" : "take a tick back", (from) => {
+      const before = (from.making?.done ?? []).filter((each) => each !== id);
+      return { ...from, making: { ...from.making, done: checked ? [...before, id] : before } };
+    });
+  const choose = (question: string, way: string): void =>
+    edit("choose a way", (from) => ({
+      ...from,
+      making: { ...from.making, choices: { ...from.making?.choices, [question]: way } },
+    }));
+  return (
+    <MakeFrame camera={camera} page="Build" failed={failed}>
+      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_19rem]">
+        <ol className="grid content-start" data-steps>
+          {steps.map((step, index) => (
+            <Step
+              key={step.id}
+              step={step}
+              number={index + 1}
+              camera={camera}
+              part={parts.find(({ id }) => id === step.part) ?? null}
+              done={done.includes(step.id)}
+              next={step.id === next}
+              choice={step.question === null ? null : (choices[step.question] ?? null)}
+              onTick={tick}
+              onChoose={choose}
+            />
+          ))}
+        </ol>
+        <div className="grid content-start gap-6 lg:sticky lg:top-4 lg:self-start">
+          <Panel title="Still to do">
+            <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-left>
+              {left === 0 ? "Done" : left < 60 ? `${left} min` : `${Math.floor(left / 60)} h ${left % 60} min`}
+            </p>
+            <p className="text-quiet">
+              {steps.length - open.length} of {steps.length} steps ticked; drying not counted.
+            </p>
+          </Panel>
+          {tools.length > 0 && (
+            <Panel title="To hand">
+              <ul className="grid gap-0.5">
+                {tools.map((tool) => (
+                  <li key={tool}>{tool}</li>
+                ))}
+              </ul>
+            </Panel>
+          )}
+          <Panel title="Take care">
+            <p className="text-[0.93rem]">
+              Cautions stand at their steps. With children, an adult cuts, drills and pushes. Follow the safety sheets
+              of paint and glue, and your local rules.
+            </p>
+          </Panel>
+        </div>
+      </div>
+    </MakeFrame>
+  );
+}
+
+function Step({
+  step,
+  number,
+  camera,
+  part,
+  done,
+  next,
+  choice,
+  onTick,
+  onChoose,
+}: {
+  readonly step: BuildStep;
+  readonly number: number;
+  readonly camera: Camera;
+  readonly part: Part | null;
+  readonly done: boolean;
+  readonly next: boolean;
+  readonly choice: string | null;
+  readonly onTick: (id: string, checked: boolean) => void;
+  readonly onChoose: (question: string, way: string) => void;
+}) {
+  const question = QUESTIONS.find(({ id }) => id === step.question);
+  const elsewhere = ELSEWHERE[step.id];
+  return (
+    <li
+      data-step={step.id}
+      className={cx(
+        "grid gap-x-5 gap-y-2 border-line border-b py-3 sm:grid-cols-[8.5rem_minmax(0,1fr)]",
+        next && "border-l-[3px] border-l-action pl-3",
+        done && "text-quiet",
+      )}
+    >
+      <div className="h-24 overflow-hidden" aria-hidden="true">
+        {!done && <Picture camera={camera} part={part} />}
+      </div>
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <h2 className="font-semibold text-[1.07rem]">
+            <span className="stamp mr-2">{number}</span>
+            {step.title}
+          </h2>
+          <div className="flex items-center gap-4">
+            <span className="text-[0.87rem] text-quiet tabular-nums">{step.minutes} min</span>
+            <Check label="done" checked={done} onCheck={(checked) => onTick(step.id, checked)} />
+          </div>
+        </div>
+        {!done && (
+          <>
+            <p>
+              {step.what}{" "}
+              {elsewhere && (
+                <Link
+                  to={`/cameras/${encodeURIComponent(camera.id)}/${elsewhere.path}`}
+                  className="underline underline-offset-4"
+                >
+                  {elsewhere.name}
+                </Link>
+              )}
+            </p>
+            <p className="text-[0.93rem] text-quiet">{step.why}</p>
+            {step.caution && <p className="mt-1 border-action border-l-4 pl-2 text-[0.93rem]">{step.caution}</p>}
+            {question && (
+              <fieldset className="mt-2">
+                <legend className="text-[0.93rem]">{question.question}</legend>
+                {question.ways.map((way) => (
+                  <label key={way.id} className="flex min-h-7 items-baseline gap-2 text-[0.93rem]">
+                    <input
+                      type="radio"
+                      name={`${question.id}-${step.id}`}
+                      className="accent-[var(--sb-action)]"
+                      checked={(choice ?? question.usual) === way.id}
+                      onChange={() => onChoose(question.id, way.id)}
+                    />
+                    <span>
+                      {way.name}. <span className="text-quiet">{way.why}</span>
+                    </span>
+                  </label>
+                ))}
+              </fieldset>
+            )}
+          </>
+        )}
+      </div>
+    </li>
+  );
+}
+
+/** A part of the cut sheet in small, its words left out; the whole camera where a step is about all of it. */
+function Picture({ camera, part }: { readonly camera: Camera; readonly part: Part | null }) {
+  const scene = part === null ? silhouette(camera, 1) : partScene(part);
+  const pixel = Math.max(scene.bounds.width / 136, scene.bounds.height / 96);
+  return <SvgScene scene={scene} pixel={pixel} title="" />;
+}
+
+function partScene(part: Part): Scene {
+  const room = Math.max(part.width, part.height) * 0.03;
+  return {
+    bounds: { x: -room, y: -room, width: part.width + 2 * room, height: part.height + 2 * room },
+    marks: part.marks.filter(({ kind, layer }) => kind !== "label" && layer !== "dimension"),
+  };
+}

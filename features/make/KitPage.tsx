@@ -1,0 +1,150 @@
+import { Download } from "lucide-react";
+import { useMemo, useState } from "react";
+import { measuredDiameter } from "../../core/container/index.ts";
+import { billOfMaterials, PAPERS, type Paper } from "../../core/cutsheet/index.ts";
+import { kitPages } from "../../core/kit/index.ts";
+import { buildSteps, USUAL_TIMES } from "../../core/making/index.ts";
+import { Button } from "../../ui/Button.tsx";
+import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
+import { Panel } from "../../ui/Panel.tsx";
+import { Segments } from "../../ui/Segments.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
+import { amountWords, cutOrder, wantedHole } from "./cutOrder.ts";
+import { MakeFrame } from "./MakeHeader.tsx";
+import { linkOf, PagesView } from "./MakePage.tsx";
+import type { MakeData } from "./makeData.ts";
+import { useMaking } from "./useMaking.ts";
+import { usePdf } from "./usePdf.ts";
+
+/** Whole numbers a group is set up with, and what each may be. */
+const COUNTS = [
+  { id: "count", name: "People", least: 1, most: 100, usual: 15 },
+  { id: "atOnce", name: "In the darkroom at once", least: 1, most: 20, usual: USUAL_TIMES.atOnce },
+  { id: "load", name: "Loading, minutes", least: 1, most: 60, usual: USUAL_TIMES.load },
+  { id: "develop", name: "Developing, minutes", least: 1, most: 120, usual: USUAL_TIMES.develop },
+  { id: "outside", name: "Outside between, minutes", least: 0, most: 600, usual: USUAL_TIMES.outside },
+] as const;
+type Count = (typeof COUNTS)[number]["id"];
+
+/** Papers for a group that builds this camera together. */
+export function KitPage({ data }: { readonly data: MakeData }) {
+  const { camera } = useMaking(data.camera);
+  const words = useLengthWords();
+  const [paperId, setPaperId] = useState<Paper["id"]>("a4");
+  const [texts, setTexts] = useState<Readonly<Record<Count, string>>>(
+    () => Object.fromEntries(COUNTS.map(({ id, usual }) => [id, String(usual)])) as Record<Count, string>,
+  );
+  const [opens, setOpens] = useState("14:00");
+  const [shown, setShown] = useState(0);
+  const { busy, savePdf } = usePdf(data.today);
+  const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
+  const faults = COUNTS.filter(({ id, least, most }) => !isWhole(texts[id], least, most));
+  const pages = useMemo(() => {
+    const value = (id: Count): number => {
+      const row = COUNTS.find((each) => each.id === id) as (typeof COUNTS)[number];
+      return isWhole(texts[id], row.least, row.most) ? Number(texts[id]) : row.usual;
+    };
+    const cut = cutOrder(camera, words, linkOf(camera.id));
+    const [hour = 14, minute = 0] = opens.split(":").map(Number);
+    const { atOnce, load, develop, outside } = {
+      atOnce: value("atOnce"),
+      load: value("load"),
+      develop: value("develop"),
+      outside: value("outside"),
+    };
+    return kitPages({
+      cut,
+      count: value("count"),
+      paper,
+      steps: buildSteps({
+        camera,
+        diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
+        words,
+        choices: camera.making?.choices ?? {},
+      }),
+      shopping: billOfMaterials(cut, value("count")),
+      pack: billOfMaterials(cut, 1),
+      amount: (row) => amountWords(row, words),
+      times: { atOnce, load, develop, outside },
+      opens: hour * 60 + minute,
+      date: readableTime(isoWithOffset(new Date(data.today))).replace(/,.*$/, ""),
+    });
+  }, [camera, words, texts, opens, paper, data.today]);
+  return (
+    <MakeFrame
+      camera={camera}
+      page="Group kit"
+      actions={
+        <div className="flex flex-wrap items-end gap-2">
+          <Segments label="Printer’s paper" name="paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
+          <Button
+            look="action"
+            onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paperId}`)}
+            disabled={busy || faults.length > 0}
+          >
+            <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}
+          </Button>
+        </div>
+      }
+    >
+      <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <PagesView pages={pages} shown={Math.min(shown, pages.length - 1)} onShow={setShown} />
+        <div className="grid content-start gap-6">
+          <Panel title="The group">
+            <div className="grid gap-3">
+              {COUNTS.map(({ id, name, least, most }) => (
+                <label key={id} className="block text-[0.87rem] text-quiet">
+                  {name}
+                  <input
+                    name={id}
+                    className="entry"
+                    inputMode="numeric"
+                    value={texts[id]}
+                    aria-invalid={!isWhole(texts[id], least, most)}
+                    onChange={(event) => setTexts({ ...texts, [id]: event.target.value })}
+                  />
+                  {!isWhole(texts[id], least, most) && (
+                    <span className="text-action">
+                      A whole number from {least} to {most}.
+                    </span>
+                  )}
+                </label>
+              ))}
+              <label className="block text-[0.87rem] text-quiet">
+                The darkroom opens at
+                <input
+                  type="time"
+                  name="opens"
+                  className="entry"
+                  value={opens}
+                  onChange={(event) => event.target.value && setOpens(event.target.value)}
+                />
+              </label>
+            </div>
+          </Panel>
+          <Panel title="What is in it">
+            <ol className="grid list-decimal gap-1 pl-5">
+              <li>Shopping list for all</li>
+              <li>Pack list for one</li>
+              <li>How to build it, on one page, with pictures</li>
+              <li>Take-home sheet</li>
+              <li>Who is in the darkroom when</li>
+              <li>Cautions for the helper</li>
+              <li>Numbered labels</li>
+            </ol>
+          </Panel>
+          <Panel title="With a group">
+            <p className="text-[0.93rem]">
+              One standard camera, one tested time. Initials go on every sheet. One adult processes; follow the safety
+              data sheets and your local rules.
+            </p>
+          </Panel>
+        </div>
+      </div>
+    </MakeFrame>
+  );
+}
+
+function isWhole(text: string, least: number, most: number): boolean {
+  return /^\d+$/.test(text.trim()) && Number(text) >= least && Number(text) <= most;
+}

@@ -1,0 +1,128 @@
+import { useState } from "react";
+import { byGauge, byProjection, byReticle, type Sized } from "../../../core/making/index.ts";
+import { failure, parseNumber, success } from "../../../core/units/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { LengthField } from "../../../ui/LengthField.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { Segments } from "../../../ui/Segments.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+
+const WAYS = [
+  { id: "projection", name: "Projected" },
+  { id: "reticle", name: "Reticle" },
+  { id: "gauge", name: "Wire or drill" },
+] as const;
+type Way = (typeof WAYS)[number]["id"];
+
+type Entries = Readonly<
+  Record<"ruler" | "projected" | "hole" | "divisions" | "value" | "passes" | "stops", number | null>
+>;
+
+const EMPTY: Entries = {
+  ruler: 10,
+  projected: null,
+  hole: null,
+  divisions: null,
+  value: 0.05,
+  passes: null,
+  stops: null,
+};
+
+/** Measuring without a picture: each way with its own ±. */
+export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Sized) => void }) {
+  const words = useLengthWords();
+  const [way, setWay] = useState<Way>("projection");
+  const [entries, setEntries] = useState<Entries>(EMPTY);
+  const set =
+    (name: keyof Entries) =>
+    (value: number | null): string | null => {
+      if (value !== null && !(value > 0 && value < 5000)) return "Type a size above 0.";
+      setEntries({ ...entries, [name]: value });
+      return null;
+    };
+  const length = (label: string, name: keyof Entries, hint?: string) => (
+    <LengthField
+      key={name}
+      label={label}
+      name={name}
+      value={entries[name]}
+      digits={3}
+      optional
+      hint={hint}
+      onTake={set(name)}
+    />
+  );
+  const sized = sizedBy(way, entries);
+  return (
+    <div className="grid gap-3">
+      <Segments label="Way to measure" name="way" value={way} options={WAYS} onChoose={setWay} />
+      {way === "projection" && (
+        <>
+          <p className="text-[0.93rem] text-quiet">
+            Put the plate beside a clear ruler in an enlarger or slide projector; measure both on the wall.
+          </p>
+          {length("On the clear ruler", "ruler")}
+          {length("The same length on the wall", "projected")}
+          {length("The hole on the wall", "hole", "Read to half a millimetre.")}
+        </>
+      )}
+      {way === "reticle" && (
+        <>
+          <p className="text-[0.93rem] text-quiet">
+            Under a loupe or microscope with a scale: ×25 with 0.05 mm, or ×8 with 0.1 mm divisions.
+          </p>
+          <QuantityField
+            label="Divisions it covers"
+            name="divisions"
+            value={entries.divisions}
+            optional
+            hint="Read to a quarter of a division."
+            show={(value) => String(value)}
+            read={(text) => {
+              if (text.trim() === "") return success(null);
+              const number = parseNumber(text);
+              return number.ok ? success(number.value.value) : failure(number.error);
+            }}
+            take={set("divisions")}
+          />
+          {length("One division", "value")}
+        </>
+      )}
+      {way === "gauge" && (
+        <>
+          <p className="text-[0.93rem] text-quiet">Try wires or drill shanks of known size, with no force at all.</p>
+          {length("Thickest that passes", "passes")}
+          {length("Thinnest that does not", "stops")}
+        </>
+      )}
+      {sized === "order" && <p role="alert">What passes must be thinner than what does not.</p>}
+      {sized !== null && sized !== "order" && (
+        <p className="flex flex-wrap items-center gap-3">
+          <strong className="font-semibold" data-by-hand>
+            {words(sized.diameter, 3)} ± {words(sized.uncertainty, 3)}
+          </strong>
+          <Button look="action" onClick={() => onTake(way, sized)}>
+            Take this measurement
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}
+
+function sizedBy(
+  way: Way,
+  { ruler, projected, hole, divisions, value, passes, stops }: Entries,
+): Sized | null | "order" {
+  switch (way) {
+    case "projection":
+      return ruler === null || projected === null || hole === null ? null : byProjection(ruler, projected, hole);
+    case "reticle":
+      return divisions === null || value === null ? null : byReticle(divisions, value);
+    case "gauge":
+      if (passes === null || stops === null) return null;
+      return passes < stops ? byGauge(passes, stops) : "order";
+    default:
+      return way satisfies never;
+  }
+}

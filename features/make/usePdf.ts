@@ -1,0 +1,19 @@
+import { useState } from "react";
+import type { Page } from "../../core/cutsheet/index.ts";
+import { fileName, saveFile } from "../../ui/saveFile.ts";
+import { useNotify } from "../../ui/Toaster.tsx";
+import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";
+
+/** Pages as a PDF that is made in the worker and saved; what goes wrong is said. */
+export function usePdf(createdAt: string) {
+  const notify = useNotify();
+  const [busy, setBusy] = useState(false);
+  const savePdf = async (pages: readonly Page[], title: string, name: string): Promise<void> => {
+    setBusy(true);
+    const made = await cutsheetPdfClient.run({ pages, title, createdAt });
+    setBusy(false);
+    if (made.ok) saveFile(fileName(name, ".pdf"), made.value, "application/pdf");
+    else notify(`The PDF could not be made: ${made.error.message}.`, { urgent: true });
+  };
+  return { busy, savePdf };
+}
