@@ -1,4 +1,4 @@
-const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib";
+const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer";
 
 module.exports = {
   testEnvironment: "node",

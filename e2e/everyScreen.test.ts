@@ -17,6 +17,10 @@ const SCREENS = [
   "/cameras/thistle-bean-carton",
   "/compare?one=thistle-cocoa-tin&other=thistle-hat-box",
   "/cameras/thistle-biscuit-tin/make",
+  "/cameras/thistle-biscuit-tin/make/hole",
+  "/cameras/thistle-cocoa-tin/make/build",
+  "/cameras/thistle-biscuit-tin/make/light-test",
+  "/cameras/thistle-cocoa-tin/make/kit",
   "/field",
   "/log",
   "/method",
@@ -54,7 +58,7 @@ describe.each(["light", "dark"])("in %s", (scheme) => {
       if (here.length > 0) found[path] = here;
     }
     expect(found).toEqual({});
-  }, 120_000);
+  }, 180_000);
 });
 
 test("nothing runs over the side from 1024 to 1920 wide, and on a phone in the Field", async () => {

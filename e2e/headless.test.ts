@@ -1,4 +1,10 @@
+import sharp from "sharp";
+import { scanPlate } from "../core/scanner/index.ts";
 import { solve } from "../core/solve/index.ts";
+import { chance } from "../core/testing/chance.ts";
+import { CLEAN, ROUND } from "../core/testing/scans.ts";
+import { holeInFile } from "../workers/hole.ts";
+import { scanToPng, scanToTiff } from "../workers/writeScan.ts";
 import { stage } from "./support/maker.ts";
 
 const { address } = stage(false);
@@ -56,11 +62,59 @@ describe("POST /api/solve", () => {
   });
 
   test("the schemas are served", async () => {
-    for (const name of ["solve", "camera", "film", "hole", "exposure", "archive"]) {
+    for (const name of ["solve", "camera", "film", "hole", "hole-answer", "exposure", "archive"]) {
       const answer = await fetch(`${address()}/schema/${name}.schema.json`);
       expect(answer.status).toBe(200);
       expect((await answer.json()).$id).toBe(`${name}.schema.json`);
     }
     expect((await fetch(`${address()}/schema/other.schema.json`)).status).toBe(404);
+  });
+});
+
+describe("POST /api/hole", () => {
+  const picture = scanPlate({ ...ROUND, diameter: 0.31 }, CLEAN, chance(8));
+  const ask = (body: BodyInit, query = "", type = "image/tiff") =>
+    fetch(`${address()}/api/hole${query}`, { method: "POST", headers: { "Content-Type": type }, body });
+
+  test("a TIFF with its own resolution: FORMAT’s fields, the core function’s own numbers", async () => {
+    const bytes = scanToTiff(picture, 4800);
+    const answer = await ask(bytes);
+    expect(answer.status).toBe(200);
+    const direct = await holeInFile({ bytes, dpi: null, at: null });
+    const measured = await answer.json();
+    expect(measured).toEqual(JSON.parse(JSON.stringify(direct.ok && direct.value.answer)));
+    expect(measured.diameter).toBeCloseTo(0.31, 2);
+    expect(measured.pixel).toBeCloseTo(25.4 / 4800, 9);
+    expect(Object.keys(measured).sort()).toEqual(
+      "axisRatio centre circularity debris diameter feretGreatest feretLeast pixel roughness uncertainty warnings".split(
+        " ",
+      ),
+    );
+  });
+
+  test("a PNG with dpi in the query, and a place", async () => {
+    const answer = await ask(scanToPng(picture, 1200), "?dpi=4800&x=120&y=117", "image/png");
+    expect((await answer.json()).diameter).toBeCloseTo(0.31, 2);
+  });
+
+  test.each([
+    ["no picture", "hello", "", /not a PNG, TIFF or JPEG/, ""],
+    ["dpi that is no number", scanToTiff(picture, 4800), "?dpi=fine", /number from 10/, "/dpi"],
+    ["x without y", scanToTiff(picture, 4800), "?x=4", /together/, "/x"],
+    ["a place beside it", scanToTiff(picture, 4800), "?x=10&y=10", /no hole at this place/, ""],
+  ])("%s: 422 with the reason", async (_name, body, query, words, path) => {
+    const answer = await ask(body, query);
+    expect(answer.status).toBe(422);
+    expect((await answer.json()).errors).toEqual([{ path, message: expect.stringMatching(words) }]);
+  });
+
+  test("no resolution anywhere: 422; other methods: 405", async () => {
+    const raw = await sharp(Buffer.from(picture.samples.map((value) => value >> 8)), {
+      raw: { width: 240, height: 240, channels: 1 },
+    })
+      .png()
+      .toBuffer();
+    expect((await ask(Uint8Array.from(raw), "", "image/png")).status).toBe(422);
+    expect((await fetch(`${address()}/api/hole`)).status).toBe(405);
   });
 });

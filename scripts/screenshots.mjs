@@ -10,16 +10,17 @@ const SHOTS = [
   ["new-camera", "/new", DESK],
   ["bench-biscuit-tin", TIN, DESK],
   ["bench-cocoa-tin", "/cameras/thistle-cocoa-tin", DESK],
-  ["bench-canister", "/cameras/thistle-canister-one", DESK],
-  ["bench-hat-box", "/cameras/thistle-hat-box", DESK],
   ["bench-feed-drum", "/cameras/thistle-feed-drum", DESK],
-  ["bench-two-holes", "/cameras/thistle-seed-packet-pair", DESK],
   ["bench-preview", TIN, { ...DESK, to: "[data-preview]", until: '[data-preview="fine"]' }],
   ["bench-finder", "/cameras/thistle-cocoa-tin", { ...DESK, to: "[data-finder]", until: "[data-found]" }],
   ["bench-curve", TIN, { ...DESK, to: "[data-curve-section]", until: "[data-conclusion]" }],
   ["bench-dark", TIN, { ...DESK, dark: true }],
   ["compare", "/compare?one=thistle-cocoa-tin&other=thistle-map-tube", DESK],
-  ["make", `${TIN}/make`, DESK],
+  ["make", "/cameras/thistle-cocoa-tin/make", DESK],
+  ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
+  ["make-build", "/cameras/thistle-cocoa-tin/make/build", DESK],
+  ["make-light-test", `${TIN}/make/light-test`, DESK],
+  ["make-kit", "/cameras/thistle-cocoa-tin/make/kit", DESK],
   ["field", "/field", DESK],
   ["field-phone", "/field", PHONE],
   ["log", "/log", DESK],
@@ -31,10 +32,17 @@ await onStage(4691, async (browser, address) => {
   await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
-  for (const [name, path, { width, height, to, until, dark = false }] of SHOTS) {
+  for (const [name, path, { width, height, to, press, until, dark = false }] of SHOTS) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
     await page.goto(address + path, { waitUntil: "networkidle0" });
+    if (press !== undefined) {
+      await page.evaluate((name) => {
+        [...document.querySelectorAll("button")].find((button) => button.textContent === name)?.click();
+      }, press);
+      await page.waitForSelector(until, { timeout: 30_000 });
+      await page.evaluate(() => window.scrollTo(0, 0));
+    }
     if (to !== undefined) {
       // Twice: parts above take their true height when they come into sight.
       for (let time = 0; time < 2; time++) {
