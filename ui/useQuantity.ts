@@ -21,24 +21,36 @@ export interface QuantityRules {
   readonly take: (value: number | null) => string | null;
 }
 
+/** How long a taken figure stands for the value that is still on its way (a page may draw its entries a little later). */
+const ON_ITS_WAY_MS = 1000;
+
 /** The state of a number entry: what was typed stays typed, also when it can't be used. */
 export function useQuantity({ value, show, read, take }: QuantityRules): Quantity {
   const shown = value === null ? "" : show(value);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  const [taken, setTaken] = useState<{ readonly text: string; readonly over: string } | null>(null);
   const lastShown = useRef(shown);
+  useEffect(() => {
+    if (taken === null) return;
+    const given = setTimeout(() => setTaken(null), ON_ITS_WAY_MS);
+    return () => clearTimeout(given);
+  }, [taken]);
   useEffect(() => {
     // Changed from outside (a handle, undo, another tab): a refused entry no longer says anything about it.
     if (lastShown.current !== shown) {
       lastShown.current = shown;
+      setTaken(null);
       setError((now) => {
         if (now !== null) setTyped(null);
         return null;
       });
     }
   }, [shown]);
+  // Without it the old figure would flash up between leaving the entry and the new value's coming back.
+  const arriving = taken !== null && taken.over === shown ? taken.text : null;
   return {
-    text: typed ?? shown,
+    text: typed ?? arriving ?? shown,
     error,
     type(text) {
       setTyped(text);
@@ -49,8 +61,10 @@ export function useQuantity({ value, show, read, take }: QuantityRules): Quantit
       const result = read(typed);
       const refusal = result.ok ? take(result.value) : result.error;
       setError(refusal);
-      if (refusal === null) setTyped(null);
-      return refusal === null;
+      if (!result.ok || refusal !== null) return false;
+      setTyped(null);
+      setTaken({ text: result.value === null ? "" : show(result.value), over: shown });
+      return true;
     },
     revert() {
       setTyped(null);
