@@ -109,9 +109,13 @@ async function holeFigures() {
       ["TIFF", scanToTiff(picture, 4800)],
       ["PNG", scanToPng(picture, 4800)],
     ]) {
-      const start = performance.now();
-      await holeInFile({ bytes, dpi: null, at: null });
-      row(`  with unpacking the ${name}`, `${(performance.now() - start).toFixed(0)} ms`, "-");
+      const whole = [];
+      for (let i = 0; i < 3; i++) {
+        const start = performance.now();
+        await holeInFile({ bytes, dpi: null, at: null });
+        whole.push(performance.now() - start);
+      }
+      row(`  with unpacking the ${name}: median of 3`, `${quantile(whole, 0.5).toFixed(0)} ms`, "≤ 1 s");
     }
   }
 }
