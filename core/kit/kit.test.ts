@@ -11,11 +11,12 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
   (kind, _name, paper) => {
     const camera = testCamera(kind);
     const cut = cutOrderFor(camera);
+    const steps = buildSteps({ camera, diameter: 0.3, words: inMm, choices: {} });
     const pages = kitPages({
       cut,
       paper,
       count: 25,
-      steps: buildSteps({ camera, diameter: 0.3, words: inMm, choices: {} }),
+      steps,
       shopping: billOfMaterials(cut, 25),
       pack: billOfMaterials(cut, 1),
       amount: ({ amount, unit }) => `${Math.round(amount)} ${unit}`,
@@ -43,6 +44,21 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       expect(words("For the helper")).toMatch(/One adult processes/);
       expect(words("For the helper")).toMatch(/safety data sheet/);
       expect(words("Labels").match(/No\. \d+/g)).toHaveLength(25);
+    });
+
+    test("the instructions are one page that leaves out no measure and no caution, in letters of 2.2 mm or more", () => {
+      const page = pages.filter(({ caption }) => caption.startsWith("How to build it"));
+      expect(page).toHaveLength(1);
+      const said = words("How to build it").replace(/\s+/g, " ");
+      for (const { title, what, caution } of steps) {
+        expect(said).toContain(title);
+        expect(said).toContain(what);
+        if (caution !== null) expect(said).toContain(`Careful: ${caution}`);
+      }
+      const letters = page.flatMap(({ scene }) =>
+        scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.size] : [])),
+      );
+      expect(Math.min(...letters)).toBeGreaterThanOrEqual(2.2);
     });
 
     test("the darkroom’s turns begin when it opens and name everyone twice", () => {

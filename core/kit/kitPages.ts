@@ -1,6 +1,7 @@
-import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper, type Part } from "../cutsheet/index.ts";
-import { label, moved, scaled } from "../drawing/index.ts";
+import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
+import { label } from "../drawing/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../making/index.ts";
+import { instructions } from "./instructions.ts";
 import { heading, type TextFlow, write } from "./textPage.ts";
 
 /** What a group's papers are written from. */
@@ -20,13 +21,15 @@ export interface KitOrder {
 }
 
 const MARGIN = 14;
+/** Where a page begins below its title, mm. */
+const TOP = MARGIN + 12;
 
 /** Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels. */
 export function kitPages(order: KitOrder): readonly Page[] {
   const pages = [
     shoppingPage(order),
     packPage(order),
-    instructionPage(order),
+    ...instructionPages(order),
     takeHomePage(order),
     ...turnPages(order),
     helperPage(order),
@@ -35,7 +38,7 @@ export function kitPages(order: KitOrder): readonly Page[] {
 }
 
 function page({ paper, cut, date }: KitOrder, title: string, draw: (flow: TextFlow) => void): Page {
-  const flow: TextFlow = { marks: [], y: MARGIN + 12, left: MARGIN, width: paper.width - 2 * MARGIN };
+  const flow: TextFlow = { marks: [], y: TOP, left: MARGIN, width: paper.width - 2 * MARGIN };
   flow.marks.push(
     label(cut.camera.name, { x: MARGIN, y: MARGIN }, 4.2, { anchor: "start", layer: "stamp" }),
     label(date, { x: paper.width - MARGIN, y: MARGIN }, 3, { anchor: "end" }),
@@ -80,37 +83,14 @@ function packPage(order: KitOrder): Page {
   });
 }
 
-/** Height given to a step on the instruction page, mm. */
-const STEP = { least: 19, most: 24 } as const;
-const PICTURE = 24;
-
-function instructionPage(order: KitOrder): Page {
-  const parts = cutParts(order.cut);
-  return page(order, "How to build it", (flow) => {
-    const room = order.paper.height - 2 * MARGIN - 14;
-    const high = Math.min(STEP.most, Math.max(STEP.least, room / order.steps.length));
-    const rows = Math.floor(room / high + 1e-9);
-    const columns = order.steps.length > rows ? 2 : 1;
-    const wide = flow.width / columns;
-    for (const [index, step] of order.steps.entries()) {
-      const [column, row] = [Math.floor(index / rows), index % rows];
-      const [x, y] = [flow.left + column * wide, MARGIN + 12 + row * high];
-      const part = parts.find(({ id }) => id === step.part);
-      if (part !== undefined) flow.marks.push(...picture(part, x, y, high));
-      const beside: TextFlow = { marks: flow.marks, y, left: x + PICTURE + 3, width: wide - PICTURE - 5 };
-      write(beside, `${index + 1}  ${step.title}`, { size: 3.4, layer: "stamp" });
-      write(beside, columns === 1 ? step.what : shortened(step.what, 110), { size: 2.5 });
-      if (step.caution !== null && columns === 1)
-        write(beside, `Careful: ${step.caution}`, { size: 2.5, layer: "stamp" });
-    }
-  });
-}
-
-/** A part in small, without its words. */
-function picture(part: Part, x: number, y: number, high: number) {
-  const factor = Math.min((PICTURE - 2) / part.width, (high - 4) / part.height);
-  const lines = part.marks.filter(({ kind, layer }) => kind !== "label" && layer !== "dimension");
-  return moved(scaled(lines, factor), x, y);
+function instructionPages(order: KitOrder): readonly Page[] {
+  const { width, height } = order.paper;
+  const room = { x: MARGIN, y: TOP, width: width - 2 * MARGIN, height: height - MARGIN - TOP };
+  return instructions(order.steps, cutParts(order.cut), room).map((marks, index) =>
+    page(order, index === 0 ? "How to build it" : "How to build it, continued", (flow) => {
+      flow.marks.push(...marks);
+    }),
+  );
 }
 
 function takeHomePage(order: KitOrder): Page {
@@ -168,7 +148,9 @@ function turnPages(order: KitOrder): readonly Page[] {
 function helperPage(order: KitOrder): Page {
   return page(order, "For the helper", (flow) => {
     heading(flow, "CUTTING AND PUSHING");
-    for (const caution of new Set(order.steps.flatMap(({ caution }) => caution ?? [])))
+    const cautions = [...new Set(order.steps.flatMap(({ caution }) => caution ?? []))];
+    // Some steps bear two cautions at once; what is said there need not be said again.
+    for (const caution of cautions.filter((each) => !cautions.some((other) => other !== each && other.includes(each))))
       write(flow, caution, { box: true });
     heading(flow, "IN THE DARKROOM");
     for (const words of [
@@ -191,8 +173,4 @@ function labelPages(order: KitOrder): readonly Page[] {
     ...each,
     caption: `Labels, ${i + 1} of ${all.length}`,
   }));
-}
-
-function shortened(words: string, most: number): string {
-  return words.length <= most ? words : `${words.slice(0, most - 1)}…`;
 }
