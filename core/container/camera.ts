@@ -138,6 +138,10 @@ export interface Measurement {
   readonly uncertainty?: number | null | undefined;
   readonly way?: string | undefined;
   readonly at?: string | undefined;
+  /** Short over long axis, where the hole's shape was seen. */
+  readonly axisRatio?: number | null | undefined;
+  /** Root mean square of the rim about its ellipse, mm, where it was seen. */
+  readonly roughness?: number | null | undefined;
 }
 
 /** How a camera is being made: what was chosen, what is done. */

@@ -1,3 +1,4 @@
+import { type Camera, combined, measuredDiameter, measurementsOf } from "../container/index.ts";
 import { fresnelScale, type Setting } from "../hole/index.ts";
 
 /** What to do with a hole as it came out. */
@@ -12,10 +13,28 @@ export type HoleVerdict =
 export interface FoundHole {
   readonly diameter: number;
   readonly uncertainty: number;
-  /** 1 where nobody saw its shape. */
+  /** Short over long axis; 1 where nobody saw its shape. */
   readonly axisRatio: number;
   /** Root mean square of the rim about its ellipse; 0 where nobody saw it. */
   readonly roughness: number;
+}
+
+/**
+ * A hole by all its measurements: the size by which it is reckoned, the shape of the newest one that saw it.
+ *
+ * @returns `null` where it was not measured
+ */
+export function foundHole(camera: Camera, hole = 0): FoundHole | null {
+  const own = measurementsOf(camera, hole);
+  const diameter = measuredDiameter(camera, hole);
+  if (diameter === null) return null;
+  const seen = own.findLast(({ axisRatio }) => axisRatio != null);
+  return {
+    diameter,
+    uncertainty: own.at(-1)?.uncertainty == null ? 0 : (combined(own)?.uncertainty ?? 0),
+    axisRatio: seen?.axisRatio ?? 1,
+    roughness: seen?.roughness ?? 0,
+  };
 }
 
 /** Limits of shape; common practice. */
@@ -30,14 +49,14 @@ const NEAR = 0.25;
  * @param band diameters that keep 95 % of the finest detail, mm
  * @param best diameter the design asks for, mm
  * @param setting distance and light it asks for
- * @param reach distances at which the sheet can stand, mm
+ * @param reach distances at which the sheet can stand, mm; `null` where it stays where it is
  */
 export function holeVerdict(
   hole: FoundHole,
   band: readonly [low: number, high: number],
   best: number,
   setting: Setting,
-  reach: readonly [nearest: number, farthest: number],
+  reach: readonly [nearest: number, farthest: number] | null,
 ): HoleVerdict {
   const { diameter, axisRatio, roughness } = hole;
   if (axisRatio < OVAL) return { action: "remake", reason: "oval" };
@@ -47,7 +66,9 @@ export function holeVerdict(
     return { action: "keep", reason: "in band" };
   }
   const distance = suitedDistance(diameter, best, setting);
-  if (distance !== null && distance >= reach[0] && distance <= reach[1]) return { action: "move", distance };
+  if (distance !== null && reach !== null && distance >= reach[0] && distance <= reach[1]) {
+    return { action: "move", distance };
+  }
   if (Math.abs(diameter / best - 1) <= NEAR) return { action: "keep", reason: "near band" };
   return diameter < best ? { action: "sand", reason: "small" } : { action: "remake", reason: "large" };
 }
