@@ -2,17 +2,11 @@ import type { HoleOutline, HoleRefusal, HoleWarning } from "./measureHole.ts";
 import type { PixelPoint } from "./picture.ts";
 
 /** A hole measured from a picture, as `POST /api/hole` answers (FORMAT): mm, the centre in pixels. */
-export interface HoleAnswer {
-  readonly diameter: number;
-  /** Standard uncertainty of the diameter. */
-  readonly uncertainty: number;
-  readonly feretLeast: number;
-  readonly feretGreatest: number;
-  readonly circularity: number;
-  readonly axisRatio: number;
-  /** Root mean square of the rim about its ellipse. */
-  readonly roughness: number;
-  readonly centre: PixelPoint;
+export interface HoleAnswer
+  extends Pick<
+    HoleOutline,
+    "diameter" | "uncertainty" | "feretLeast" | "feretGreatest" | "circularity" | "axisRatio" | "roughness" | "centre"
+  > {
   /** Size of a pixel. */
   readonly pixel: number;
   /** Specks of dust in the hole. */

@@ -3,20 +3,15 @@ import { type Candidate, findCandidates, type NoHole } from "./candidates.ts";
 import { type Field, fieldRound } from "./field.ts";
 import { type Outline, outlineOf } from "./outline.ts";
 import { asLinear, type Decoding, fromSrgb, type GreyPicture, type PixelPoint } from "./picture.ts";
-import { outlineShape } from "./shape.ts";
+import { type OutlineShape, outlineShape } from "./shape.ts";
 
 /** A hole measured from a picture; lengths in px, to be multiplied by the size of a pixel. */
-export interface HoleOutline {
+export interface HoleOutline
+  extends Pick<OutlineShape, "feretLeast" | "feretGreatest" | "circularity" | "axisRatio" | "roughness" | "centre"> {
   /** 2√(A/π). */
   readonly diameter: number;
   /** Standard uncertainty of the diameter. */
   readonly uncertainty: number;
-  readonly feretLeast: number;
-  readonly feretGreatest: number;
-  readonly circularity: number;
-  readonly axisRatio: number;
-  readonly roughness: number;
-  readonly centre: PixelPoint;
   readonly points: readonly PixelPoint[];
   readonly dust: readonly (PixelPoint & { readonly size: number })[];
   readonly burrs: readonly (PixelPoint & { readonly out: number })[];

@@ -1,34 +1,17 @@
-import { type Camera, designFaults, settled, solveRequest, withField, withHole } from "../container/index.ts";
+import { type Camera, settled, withField, withHole } from "../container/index.ts";
 import type { SheetFormat } from "../sheet/index.ts";
-import { solve } from "../solve/index.ts";
-import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
-import { judge, type Verdict } from "./index.ts";
+import { ideal, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
+import { mendedBy, verdictAmong, verdictsOf } from "../testing/verdicts.ts";
+import type { Verdict } from "./index.ts";
 
 const FORMATS: readonly SheetFormat[] = [
   { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "test" },
   { id: "in-4x5", name: "4×5 in", width: 127, height: 101.6, kind: "sheet", source: "test" },
 ];
 
-function verdicts(camera: Camera): readonly Verdict[] {
-  return judge({
-    camera,
-    light: PAPER_LIGHT,
-    ideal,
-    result: solve(solveRequest(camera, PAPER_LIGHT), ideal),
-    faults: designFaults(camera, inMm),
-    words: inMm,
-    plates: [0.1, 0.05, 0.016, 0.25],
-    formats: FORMATS,
-    subjects: [{ id: "bust", name: "a head and shoulders", height: 600 }],
-  });
-}
-
-/** The design after pressing a verdict's button. */
-function mended(camera: Camera, id: string): Camera {
-  const verdict = verdicts(camera).find((each) => each.id === id);
-  if (!verdict) throw new Error(`no verdict ${id} among ${verdicts(camera).map((each) => each.id)}`);
-  return settled(verdict.fix.apply(camera), PAPER_LIGHT, ideal);
-}
+const SUBJECTS = [{ id: "bust", name: "a head and shoulders", height: 600 }];
+const verdicts = (camera: Camera): readonly Verdict[] => verdictsOf(camera, FORMATS, SUBJECTS);
+const mended = (camera: Camera, id: string): Camera => mendedBy(camera, verdictAmong(verdicts(camera), id));
 
 const box = testCamera("flat-box", { depth: 120, openingDiameter: 8 });
 const can = testCamera("curled-can");

@@ -1,35 +1,14 @@
 import { formats } from "../../catalogue/formats.ts";
 import { subjects } from "../../catalogue/subjects.ts";
-import { type Camera, designFaults, pictureRequest, settled, withContainer, withField } from "../container/index.ts";
+import { type Camera, withContainer, withField } from "../container/index.ts";
 import { nearEnough } from "../framing/index.ts";
-import { solve } from "../solve/index.ts";
-import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
-import { judge, type Verdict } from "./index.ts";
+import { ideal, testCamera } from "../testing/cameras.ts";
+import { mendedBy, verdictAmong, verdictsOf } from "../testing/verdicts.ts";
+import type { Verdict } from "./index.ts";
 
-function verdicts(camera: Camera): readonly Verdict[] {
-  return judge({
-    camera,
-    light: PAPER_LIGHT,
-    ideal,
-    result: solve(pictureRequest(camera, PAPER_LIGHT), ideal),
-    faults: designFaults(camera, inMm),
-    words: inMm,
-    plates: [0.1, 0.05, 0.016, 0.25],
-    formats,
-    subjects,
-  });
-}
-
-function of(camera: Camera, id: string): Verdict {
-  const found = verdicts(camera).find((each) => each.id === id);
-  if (found === undefined) throw new Error(`no ${id} among ${verdicts(camera).map((each) => each.id)}`);
-  return found;
-}
-
-/** The design after pressing a verdict's button; its hole follows its rule. */
-function mended(camera: Camera, id: string): Camera {
-  return settled(of(camera, id).fix.apply(camera), PAPER_LIGHT, ideal);
-}
+const verdicts = (camera: Camera): readonly Verdict[] => verdictsOf(camera, formats, subjects);
+const of = (camera: Camera, id: string): Verdict => verdictAmong(verdicts(camera), id);
+const mended = (camera: Camera, id: string): Camera => mendedBy(camera, of(camera, id));
 
 const thin = { plateThickness: 0.05 };
 

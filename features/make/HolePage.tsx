@@ -9,6 +9,7 @@ import { HoleToMake } from "./hole/HoleToMake.tsx";
 import { MeasureFromPicture } from "./hole/MeasureFromPicture.tsx";
 import { OtherWays } from "./hole/OtherWays.tsx";
 import { ScannerPanel } from "./hole/ScannerPanel.tsx";
+import type { PictureFile } from "./hole/useMeasuring.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
 import type { MakeData } from "./makeData.ts";
 import { useMaking } from "./useMaking.ts";
@@ -17,7 +18,7 @@ import { useMaking } from "./useMaking.ts";
 export function HolePage({ data }: { readonly data: MakeData }) {
   const { camera, failed, edit } = useMaking(data.camera);
   const [hole, setHole] = useState(0);
-  const [scan, setScan] = useState<{ readonly name: string; readonly bytes: Uint8Array<ArrayBuffer> } | null>(null);
+  const [scan, setScan] = useState<PictureFile | null>(null);
   const holes = camera.chambers[0].holes.length;
   const wanted = wantedHole(camera, hole);
   const take = (way: string, seen: Omit<Measurement, "chamber" | "hole" | "way" | "at">): void => {

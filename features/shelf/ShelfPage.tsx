@@ -1,5 +1,5 @@
 import { Download, FolderInput } from "lucide-react";
-import { type DragEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Camera } from "../../core/container/index.ts";
 import { silhouette } from "../../core/shelfDrawing/index.ts";
@@ -12,6 +12,7 @@ import {
 } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
+import { FileDrop } from "../../ui/FileDrop.tsx";
 import { useLive } from "../../ui/useLive.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
@@ -26,102 +27,83 @@ const WIDEST = 320;
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const { cameras, damaged, shots, removed } = useLive(loaded, readShelf);
   const [report, setReport] = useState<ImportReport | null>(null);
-  const [dropping, setDropping] = useState(false);
-  const picker = useRef<HTMLInputElement>(null);
-  const take = async (files: FileList | null): Promise<void> => {
-    // The list empties itself when the entry is cleared for the next choice.
-    const chosen = [...(files ?? [])];
+  const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
     const { takeIn } = await import("./fileExchange.ts");
-    for (const file of chosen) setReport(await takeIn(file));
-  };
-  const drop = (event: DragEvent): void => {
-    event.preventDefault();
-    setDropping(false);
-    void take(event.dataTransfer.files);
+    for (const file of files) setReport(await takeIn(file));
   };
   const pixel = pixelSize(cameras);
   return (
-    <main
-      className={cx("mx-auto min-h-[70vh] max-w-[1500px] px-4 pt-5 pb-16 sm:px-6", dropping && "bg-kraft-pale")}
-      onDragOver={(event) => {
-        event.preventDefault();
-        setDropping(true);
-      }}
-      onDragLeave={() => setDropping(false)}
-      onDrop={drop}
+    <FileDrop
+      as="main"
+      named="Camera file or archive to open"
+      accept=".json,.zip,application/json,application/zip"
+      className="mx-auto min-h-[70vh] max-w-[1500px] px-4 pt-5 pb-16 sm:px-6"
+      onFiles={(files) => void take(files)}
     >
-      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
-        <div>
-          <p className="stamp">Shelf</p>
-          <h1 className="font-semibold text-[1.7rem] leading-tight">
-            {cameras.length === 0 ? "An empty shelf" : "Your cameras, as large as they are to each other"}
-          </h1>
-        </div>
-        <div className="flex flex-wrap gap-2">
-          <Link to="/new" className={buttonClass("action")}>
-            Measure a container
-          </Link>
-          <Button onClick={() => picker.current?.click()}>
-            <FolderInput size={16} aria-hidden /> Open a file
-          </Button>
-          <Button
-            onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything())}
-            disabled={cameras.length === 0}
-          >
-            <Download size={16} aria-hidden /> Save everything
-          </Button>
-          <input
-            ref={picker}
-            type="file"
-            accept=".json,.zip,application/json,application/zip"
-            className="sr-only"
-            aria-label="Camera file or archive to open"
-            tabIndex={-1}
-            onChange={(event) => {
-              void take(event.target.files);
-              event.target.value = "";
-            }}
-          />
-        </div>
-      </div>
-      {report && <Report report={report} onReport={setReport} />}
-      {removed && (
-        <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
-          {removed.camera.name} is deleted, with {removed.exposures.length} shot
-          {removed.exposures.length === 1 ? "" : "s"}.{" "}
-          <Button look="quiet" onClick={() => void bringBack(removed)}>
-            Undo
-          </Button>
-          <Button look="quiet" onClick={() => void writeSetting("removed", null)}>
-            Forget it
-          </Button>
-        </p>
+      {(pick) => (
+        <>
+          <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+            <div>
+              <p className="stamp">Shelf</p>
+              <h1 className="font-semibold text-[1.7rem] leading-tight">
+                {cameras.length === 0 ? "An empty shelf" : "Your cameras, as large as they are to each other"}
+              </h1>
+            </div>
+            <div className="flex flex-wrap gap-2">
+              <Link to="/new" className={buttonClass("action")}>
+                Measure a container
+              </Link>
+              <Button onClick={pick}>
+                <FolderInput size={16} aria-hidden /> Open a file
+              </Button>
+              <Button
+                onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything())}
+                disabled={cameras.length === 0}
+              >
+                <Download size={16} aria-hidden /> Save everything
+              </Button>
+            </div>
+          </div>
+          {report && <Report report={report} onReport={setReport} />}
+          {removed && (
+            <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
+              {removed.camera.name} is deleted, with {removed.exposures.length} shot
+              {removed.exposures.length === 1 ? "" : "s"}.{" "}
+              <Button look="quiet" onClick={() => void bringBack(removed)}>
+                Undo
+              </Button>
+              <Button look="quiet" onClick={() => void writeSetting("removed", null)}>
+                Forget it
+              </Button>
+            </p>
+          )}
+          {damaged.length > 0 && (
+            <p role="alert" className="mt-4 border-action border-l-4 bg-card p-3">
+              {damaged.length} stored camera{damaged.length > 1 ? "s" : ""} can’t be read by this version and{" "}
+              {damaged.length > 1 ? "were" : "was"} left untouched: {damaged.join(", ")}.
+            </p>
+          )}
+          {cameras.length === 0 ? (
+            <EmptyShelf />
+          ) : (
+            <ul className="mt-8 flex flex-wrap gap-y-10">
+              {cameras.map((camera) => (
+                <CameraOnShelf
+                  key={camera.id}
+                  camera={camera}
+                  pixel={pixel}
+                  tallest={TALLEST}
+                  shots={shots.get(camera.id) ?? 0}
+                />
+              ))}
+            </ul>
+          )}
+          {cameras.length > 0 && <ScaleBar pixel={pixel} />}
+          <Keeping />
+        </>
       )}
-      {damaged.length > 0 && (
-        <p role="alert" className="mt-4 border-action border-l-4 bg-card p-3">
-          {damaged.length} stored camera{damaged.length > 1 ? "s" : ""} can’t be read by this version and{" "}
-          {damaged.length > 1 ? "were" : "was"} left untouched: {damaged.join(", ")}.
-        </p>
-      )}
-      {cameras.length === 0 ? (
-        <EmptyShelf />
-      ) : (
-        <ul className="mt-8 flex flex-wrap gap-y-10">
-          {cameras.map((camera) => (
-            <CameraOnShelf
-              key={camera.id}
-              camera={camera}
-              pixel={pixel}
-              tallest={TALLEST}
-              shots={shots.get(camera.id) ?? 0}
-            />
-          ))}
-        </ul>
-      )}
-      {cameras.length > 0 && <ScaleBar pixel={pixel} />}
-      <Keeping />
-    </main>
+    </FileDrop>
   );
 }
 

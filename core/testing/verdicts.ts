@@ -1,0 +1,36 @@
+import { type Camera, designFaults, pictureRequest, settled } from "../container/index.ts";
+import { judge, type Verdict } from "../judgement/index.ts";
+import type { SheetFormat } from "../sheet/index.ts";
+import { solve } from "../solve/index.ts";
+import { ideal, inMm, PAPER_LIGHT } from "./cameras.ts";
+
+/** What is said of a camera, with the sheets and subjects that are offered. */
+export function verdictsOf(
+  camera: Camera,
+  formats: readonly SheetFormat[],
+  subjects: readonly { readonly id: string; readonly name: string; readonly height: number }[],
+): readonly Verdict[] {
+  return judge({
+    camera,
+    light: PAPER_LIGHT,
+    ideal,
+    result: solve(pictureRequest(camera, PAPER_LIGHT), ideal),
+    faults: designFaults(camera, inMm),
+    words: inMm,
+    plates: [0.1, 0.05, 0.016, 0.25],
+    formats,
+    subjects,
+  });
+}
+
+/** The design after pressing a verdict's button; its hole follows its rule. */
+export function mendedBy(camera: Camera, verdict: Verdict): Camera {
+  return settled(verdict.fix.apply(camera), PAPER_LIGHT, ideal);
+}
+
+/** One verdict by its name. */
+export function verdictAmong(verdicts: readonly Verdict[], id: string): Verdict {
+  const found = verdicts.find((each) => each.id === id);
+  if (found === undefined) throw new Error(`no ${id} among ${verdicts.map((each) => each.id)}`);
+  return found;
+}

@@ -1,0 +1,99 @@
+import type { PixelPoint } from "../../../core/holeScan/index.ts";
+import { failure, MM_PER_INCH, parseNumber, success } from "../../../core/units/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { LengthField } from "../../../ui/LengthField.tsx";
+import { Pick } from "../../../ui/Pick.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import type { Measuring } from "./useMeasuring.ts";
+
+/** What the numbers of a picture may stand for. */
+const ENCODINGS = [
+  { id: "file", name: "what the file says" },
+  { id: "linear", name: "light itself (a scanner’s raw numbers)" },
+  { id: "srgb", name: "a picture for screens (sRGB)" },
+] as const;
+
+/** Resolutions that can be meant, dots per inch. */
+const DPI = { least: 10, most: 1_000_000 } as const;
+/** Marks nearer to each other in the picture than this make a poor scale, px. */
+const NEAR_MARKS = 20;
+
+/** How large a pixel is and what its number stands for: as the file says, as typed, or by a ruler in the picture. */
+export function PictureScale({
+  dpi,
+  encoding,
+  ruler,
+  onRuler,
+  again,
+}: {
+  readonly dpi: number | null;
+  readonly encoding: "linear" | "srgb" | null;
+  /** Marks of a ruler that were pressed on so far; `null` while none is being set. */
+  readonly ruler: readonly PixelPoint[] | null;
+  readonly onRuler: (ruler: readonly PixelPoint[] | null) => void;
+  readonly again: Measuring["again"];
+}) {
+  return (
+    <div className="grid content-start gap-2">
+      <QuantityField
+        label="Resolution, dpi"
+        name="dpi"
+        value={dpi}
+        show={(value) => String(Math.round(value * 10) / 10)}
+        hint={
+          dpi === null
+            ? "The file states none: type it, or set it by a ruler in the picture."
+            : "As the file says, or as you typed."
+        }
+        read={(text) => {
+          const number = parseNumber(text.replace(/\s*dpi$/i, ""));
+          return number.ok ? success(number.value.value) : failure(number.error);
+        }}
+        take={(value) => {
+          if (value === null || !(value >= DPI.least && value <= DPI.most))
+            return "A resolution is 10 to 1,000,000 dots per inch.";
+          again({ dpi: value });
+          return null;
+        }}
+      />
+      <Pick
+        label="Its numbers stand for"
+        value={encoding ?? "file"}
+        options={ENCODINGS}
+        onPick={(id) => again({ encoding: id === "linear" || id === "srgb" ? id : null })}
+      />
+      {ruler === null ? (
+        <Button look="quiet" className="justify-self-start" onClick={() => onRuler([])}>
+          Set it by a ruler in the picture
+        </Button>
+      ) : (
+        <div>
+          <p className="text-[0.93rem]">
+            {ruler.length < 2 ? `Press on two marks of the ruler (${ruler.length} of 2).` : "How far apart are they?"}
+          </p>
+          {ruler.length === 2 && (
+            <LengthField
+              label="Between the two marks"
+              name="between"
+              value={null}
+              optional
+              onTake={(mm) => {
+                if (mm === null) return null;
+                const [a, b] = ruler as readonly [PixelPoint, PixelPoint];
+                const pixels = Math.hypot(b.x - a.x, b.y - a.y);
+                if (pixels < NEAR_MARKS)
+                  return "The marks are too close to each other in the picture: take two further apart.";
+                again({ dpi: (pixels * MM_PER_INCH) / mm });
+                onRuler(null);
+                return null;
+              }}
+            />
+          )}
+          <Button look="quiet" onClick={() => onRuler(null)}>
+            Leave it
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}
