@@ -179,19 +179,21 @@ describe("Make", () => {
     expect(read).toBe(`${address()}/cameras/thistle-cocoa-tin`);
   });
 
-  test("a bar read as 97 mm makes the next print larger by as much; 80 mm is refused in words", async () => {
+  test("a bar read as 97 mm makes the next print larger that way by as much; 80 mm is refused in words", async () => {
     const maker = await arrive();
     await maker.goTo("/");
     await maker.sees("main li", /Hat box/);
     await maker.goTo("/cameras/thistle-biscuit-tin/make");
-    await maker.type("I read on the bar, mm", "80");
+    await maker.type("I read on the bar at the foot, mm", "80");
     await maker.sees("main", /bar of 90 to 110 mm can be mended/);
-    await maker.type("I read on the bar, mm", "97");
-    await maker.sees("main", /drawn 3\.1 % larger/);
+    await maker.type("I read on the bar at the foot, mm", "97");
+    await maker.sees("main", /drawn 3\.1 % larger across the paper/);
     await maker.press("PDF, all pages");
     const { bytes } = await maker.saved();
     const bar = nearest(rendered(bytes, 1), 100 / 0.97, false);
     expect(Math.abs(bar - 100 / 0.97)).toBeLessThan(PRINT_TOLERANCE);
+    const upright = nearest(rendered(bytes, 1), 100, true);
+    expect(Math.abs(upright - 100)).toBeLessThan(PRINT_TOLERANCE);
     await maker.goTo("/cameras/thistle-cocoa-tin/make");
     await maker.sees("main", /drawn 3\.1 % larger/);
   });

@@ -1,3 +1,4 @@
+import type { PrintScale } from "../core/cutsheet/index.ts";
 import type { LengthUnit } from "../core/units/index.ts";
 import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
@@ -29,8 +30,8 @@ export interface Settings {
   readonly removed: RemovedCamera | null;
   /** Whether the demonstration cameras have been put on the Shelf once. */
   readonly demoSeen: boolean;
-  /** By how much prints must be drawn larger, for a printer that shrinks; 1: it prints true. */
-  readonly printScale: number;
+  /** By how much prints must be drawn larger each way, for a printer that shrinks; 1: it prints true. */
+  readonly printScale: PrintScale;
   /** Words typed for the shot in hand. */
   readonly draft: { readonly subject: string; readonly note: string };
 }
@@ -42,7 +43,7 @@ const DEFAULTS: Settings = {
   fieldCamera: null,
   removed: null,
   demoSeen: false,
-  printScale: 1,
+  printScale: { across: 1, up: 1 },
   draft: { subject: "", note: "" },
 };
 

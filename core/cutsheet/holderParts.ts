@@ -50,7 +50,7 @@ function tripodPart(): Part {
     marks: [
       rectangle("cut", { x: 0, y: 0, width: side, height: side }),
       { kind: "circle", layer: "cut", centre: middle, radius: hole / 2 },
-      line("guide", { x: middle.x, y: 0 }, { x: middle.x, y: side }),
+      line("guide", { x: middle.x, y: 12 }, { x: middle.x, y: side - 10 }),
       line("guide", { x: 0, y: middle.y }, { x: side, y: middle.y }),
       note("1/4-20 nut (ISO 1222)", { x: middle.x, y: 8 }, { anchor: "middle", size: 2.8 }),
       note("glue it under the camera", { x: middle.x, y: side - 6 }, { anchor: "middle", size: 2.8 }),

@@ -1,6 +1,7 @@
 export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
+export { CHECK_BAR } from "./checkRulers.ts";
 export type { CardTime, CutOrder } from "./order.ts";
-export { layOut, type Page, type PageTitle } from "./pages.ts";
+export { layOut, type Page, type PageTitle, type PrintScale, TRUE_SCALE } from "./pages.ts";
 export { PAPERS, type Paper } from "./paper.ts";
 export type { Part } from "./part.ts";
 export { cutParts } from "./parts.ts";

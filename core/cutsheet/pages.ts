@@ -12,9 +12,9 @@ import {
   type Scene,
   scaled,
 } from "../drawing/index.ts";
-import { checkRulers } from "./checkRulers.ts";
+import { checkRulers, uprightRuler } from "./checkRulers.ts";
 import { nest } from "./nest.ts";
-import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN } from "./paper.ts";
+import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN, SIDE } from "./paper.ts";
 import type { Part } from "./part.ts";
 
 /** What stands at the foot of every page. */
@@ -28,6 +28,14 @@ export interface Page {
   readonly scene: Scene;
   readonly caption: string;
 }
+
+/** By how much a print is drawn larger each way, for a printer that shrinks by as much. */
+export interface PrintScale {
+  readonly across: number;
+  readonly up: number;
+}
+
+export const TRUE_SCALE: PrintScale = { across: 1, up: 1 };
 
 /** Which tile of how many a page is. */
 interface TilePlace {
@@ -53,11 +61,15 @@ const GAP = 8;
  * @param parts at true size, mm
  * @param paper upright
  * @param title for the foot
- * @param scale by which all is drawn larger, for a printer that shrinks by as much
  */
-export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle, scale = 1): readonly Page[] {
-  const room = { ...paper, width: paper.width / scale, height: paper.height / scale };
-  const area = { width: room.width - 2 * PRINTER_MARGIN, height: room.height - 2 * PRINTER_MARGIN - FOOT };
+export function layOut(
+  parts: readonly Part[],
+  paper: Paper,
+  title: PageTitle,
+  { across, up }: PrintScale = TRUE_SCALE,
+): readonly Page[] {
+  const room = { ...paper, width: paper.width / across, height: paper.height / up };
+  const area = { width: room.width - 2 * PRINTER_MARGIN - SIDE, height: room.height - 2 * PRINTER_MARGIN - FOOT };
   const fits = ({ width, height }: Part): boolean =>
     (width <= area.width && height <= area.height) || (height <= area.width && width <= area.height);
   const small = parts.filter(fits);
@@ -77,8 +89,9 @@ export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle, s
   return Array.from({ length: next }, (_, page) => {
     const mine = placed.filter((each) => each.page === page);
     const marks = [
-      ...mine.flatMap((each) => moved(each.marks, PRINTER_MARGIN, PRINTER_MARGIN)),
+      ...mine.flatMap((each) => moved(each.marks, PRINTER_MARGIN + SIDE, PRINTER_MARGIN)),
       ...checkRulers({ x: PRINTER_MARGIN, y: room.height - PRINTER_MARGIN - FOOT + 10 }),
+      ...uprightRuler({ x: PRINTER_MARGIN, y: room.height - PRINTER_MARGIN - FOOT }),
       ...foot(room, title, page + 1, next),
       ...mine.flatMap(({ map }) =>
         map === undefined ? [] : tileMap(map, { x: MAP_LEFT, y: room.height - PRINTER_MARGIN - FOOT + 7 }),
@@ -88,7 +101,7 @@ export function layOut(parts: readonly Part[], paper: Paper, title: PageTitle, s
       caption: mine.map((each) => each.caption).join(" · "),
       scene: {
         bounds: { x: 0, y: 0, width: paper.width, height: paper.height },
-        marks: scale === 1 ? marks : scaled(marks, scale),
+        marks: across === 1 && up === 1 ? marks : scaled(marks, across, up),
       },
     };
   });

@@ -18,3 +18,5 @@ export const PRINTER_MARGIN = 10;
 export const FOOT = 26;
 /** By how much neighbouring tiles overlap, mm. */
 export const OVERLAP = 10;
+/** Strip at the left of every page for the upright check ruler, mm. */
+export const SIDE = 6;

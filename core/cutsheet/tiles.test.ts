@@ -27,7 +27,7 @@ describe("tiles of parts larger than the paper", () => {
         const y = 60;
         const pages = layOut([partWith(width, height, line("trim", { x: 0, y }, { x: width, y }))], paper, TITLE);
         const printed = pages.flatMap(({ scene }) => scene.marks).filter(({ layer }) => layer === "trim");
-        const area = paper.width - 20;
+        const area = paper.width - 26;
         const columns = Math.ceil((width - 10) / (area - 10));
         const total = printed.reduce((sum, mark) => sum + lengthOf(mark), 0);
         expect(total).toBeCloseTo(width + 10 * (columns - 1), 6);

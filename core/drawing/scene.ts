@@ -109,12 +109,22 @@ export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
   });
 }
 
-/** The same marks, everything `factor` times as large from the origin, type included. */
-export function scaled(marks: readonly Mark[], factor: number): readonly Mark[] {
-  const grow = ({ x, y }: Point): Point => ({ x: x * factor, y: y * factor });
+/**
+ * The same marks grown from the origin, type included. Circles grown unevenly become ellipses, drawn in short pieces.
+ *
+ * @param across, up factors > 0 for x and y
+ */
+export function scaled(marks: readonly Mark[], across: number, up: number = across): readonly Mark[] {
+  const grow = ({ x, y }: Point): Point => ({ x: x * across, y: y * up });
   return marks.map((mark) => {
     if (mark.kind === "line") return { ...mark, points: mark.points.map(grow) };
-    if (mark.kind === "circle") return { ...mark, centre: grow(mark.centre), radius: mark.radius * factor };
-    return { ...mark, at: grow(mark.at), size: mark.size * factor };
+    if (mark.kind === "label") return { ...mark, at: grow(mark.at), size: mark.size * Math.min(across, up) };
+    if (across === up) return { ...mark, centre: grow(mark.centre), radius: mark.radius * across };
+    return outline(
+      mark.layer,
+      arcPoints(mark.centre, mark.radius, 0, 2 * Math.PI, 0.01)
+        .slice(1)
+        .map(grow),
+    );
   });
 }

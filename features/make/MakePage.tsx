@@ -2,6 +2,7 @@ import { Download } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
 import {
   billOfMaterials,
+  CHECK_BAR,
   cutParts,
   layOut,
   PAPERS,
@@ -11,7 +12,6 @@ import {
 } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
 import { failure, parseNumber, success } from "../../core/units/index.ts";
-import { writeSetting } from "../../storage/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { inkProperties } from "../../ui/inkProperties.ts";
@@ -26,13 +26,12 @@ import { useLengthWords } from "../../ui/UnitContext.ts";
 import { amountWords, cutOrder } from "./cutOrder.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
 import type { MakeData } from "./makeData.ts";
+import { PrintCheck } from "./PrintCheck.tsx";
 import { useMaking } from "./useMaking.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** Paper is white with the light theme's inks, whatever the screen's theme. */
 const PAPER = { ...inkProperties("light"), "--sb-card": "#ffffff" };
-/** Length of the check ruler's upper bar, mm. */
-const BAR = 100;
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
 export function MakePage({ data }: { readonly data: MakeData }) {
@@ -101,10 +100,13 @@ export function MakePage({ data }: { readonly data: MakeData }) {
           <Panel title="Print it at true size">
             <ol className="grid list-decimal gap-1.5 pl-5">
               <li>Print at 100 %, never “fit to page”.</li>
-              <li>Measure the upper bar at the foot: {BAR} mm. What do you read?</li>
+              <li>
+                Measure the upper bar at the foot and the one at the left edge: {CHECK_BAR} mm each. What do you read?
+                Leave empty what is right, or what the printer cut off.
+              </li>
               <li>Pages that overlap: lay the crosses on each other, tape, then cut.</li>
             </ol>
-            <PrintScale scale={scale} onScale={setScale} />
+            <PrintCheck scale={scale} onScale={setScale} />
           </Panel>
           <Panel title="Parts">
             <ul className="grid gap-1">
@@ -215,49 +217,6 @@ export function PagesView({
           </button>
         ))}
       </nav>
-    </div>
-  );
-}
-
-/** What a maker read on the printed bar becomes the scale of the next print. */
-function PrintScale({ scale, onScale }: { readonly scale: number; readonly onScale: (scale: number) => void }) {
-  const change = (next: number): void => {
-    onScale(next);
-    void writeSetting("printScale", next);
-  };
-  return (
-    <div className="mt-3">
-      <QuantityField
-        label="I read on the bar, mm"
-        name="bar"
-        value={null}
-        optional
-        show={(value) => String(value)}
-        hint={
-          scale === 1
-            ? "Leave it empty if it is right."
-            : `Prints are now drawn ${((scale - 1) * 100).toFixed(1)} % ${scale > 1 ? "larger" : "smaller"}: print again, the bar must read ${BAR}.`
-        }
-        read={(text) => {
-          if (text.trim() === "") return success(null);
-          const number = parseNumber(text.replace(/\s*mm$/i, ""));
-          return number.ok ? success(number.value.value) : failure(number.error);
-        }}
-        take={(read) => {
-          if (read === null) return null;
-          // The bar was printed at the scale in force.
-          const next = (scale * BAR) / read;
-          if (!(next > 0.85 && next < 1.15))
-            return `A bar of 90 to 110 mm can be mended; look for “100 %” in the printer’s settings.`;
-          change(Math.round(next * 1e5) / 1e5);
-          return null;
-        }}
-      />
-      {scale !== 1 && (
-        <Button look="quiet" onClick={() => change(1)}>
-          Print without correction
-        </Button>
-      )}
     </div>
   );
 }

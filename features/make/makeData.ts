@@ -1,4 +1,5 @@
 import type { Camera } from "../../core/container/index.ts";
+import type { PrintScale } from "../../core/cutsheet/index.ts";
 import { type CameraChange, changesBetween } from "../../core/document/index.ts";
 import { editCamera, getCamera, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
@@ -9,7 +10,7 @@ export interface MakeData {
   /** ISO 8601. */
   readonly today: string;
   /** By how much prints must be drawn larger on the maker's printer. */
-  readonly printScale: number;
+  readonly printScale: PrintScale;
 }
 
 /** Reads a camera for Make; `null` with the reason where there is none. */

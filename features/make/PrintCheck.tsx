@@ -1,0 +1,66 @@
+import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/cutsheet/index.ts";
+import { failure, parseNumber, success } from "../../core/units/index.ts";
+import { writeSetting } from "../../storage/index.ts";
+import { Button } from "../../ui/Button.tsx";
+import { QuantityField } from "../../ui/QuantityField.tsx";
+
+/** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */
+const MENDED = { least: 0.9, most: 1.115 } as const;
+const BARS = [
+  { way: "across", label: "I read on the bar at the foot, mm" },
+  { way: "up", label: "I read on the upright bar, mm" },
+] as const;
+
+/** What a maker read on the printed bars becomes the scale of the next print, each way by itself. */
+export function PrintCheck({
+  scale,
+  onScale,
+}: {
+  readonly scale: PrintScale;
+  readonly onScale: (scale: PrintScale) => void;
+}) {
+  const change = (next: PrintScale): void => {
+    onScale(next);
+    void writeSetting("printScale", next);
+  };
+  return (
+    <div className="mt-3 grid gap-2">
+      {BARS.map(({ way, label }) => (
+        <QuantityField
+          key={way}
+          label={label}
+          name={`bar-${way}`}
+          value={null}
+          optional
+          show={(value) => String(value)}
+          hint={scale[way] === 1 ? undefined : mended(scale[way], way)}
+          read={(text) => {
+            if (text.trim() === "") return success(null);
+            const number = parseNumber(text.replace(/\s*mm$/i, ""));
+            return number.ok ? success(number.value.value) : failure(number.error);
+          }}
+          take={(read) => {
+            if (read === null) return null;
+            // The bar was printed at the scale in force.
+            const next = (scale[way] * CHECK_BAR) / read;
+            if (!(next >= MENDED.least && next <= MENDED.most))
+              return "A bar of 90 to 110 mm can be mended; look for “100 %” in the printer’s settings.";
+            change({ ...scale, [way]: Math.round(next * 1e5) / 1e5 });
+            return null;
+          }}
+        />
+      ))}
+      {(scale.across !== 1 || scale.up !== 1) && (
+        <Button look="quiet" className="justify-self-start" onClick={() => change(TRUE_SCALE)}>
+          Print without correction
+        </Button>
+      )}
+    </div>
+  );
+}
+
+function mended(scale: number, way: keyof PrintScale): string {
+  const share = `${(Math.abs(scale - 1) * 100).toFixed(1)} % ${scale > 1 ? "larger" : "smaller"}`;
+  const direction = way === "across" ? "across the paper" : "along the paper";
+  return `Prints are now drawn ${share} ${direction}: print again, the bar must read ${CHECK_BAR}.`;
+}
