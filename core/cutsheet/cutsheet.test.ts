@@ -41,7 +41,7 @@ describe("parts for every shape", () => {
     const fringe = collar.marks.filter(
       (mark) => mark.kind === "line" && mark.layer === "cut" && mark.points.length === 2,
     );
-    expect(fringe.length).toBe(Math.floor((Math.PI * 68.5) / 8));
+    expect(fringe.length).toBe(Math.floor((Math.PI * 68.8) / 8));
     expect(partOf(parts, "cap-disc").width).toBe(68);
     expect(spans(partOf(parts, "cap-tape").marks, "guide")).toEqual([
       [108, 19],
