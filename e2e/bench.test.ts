@@ -1,14 +1,8 @@
 import { stage } from "./support/maker.ts";
 
-const { arrive } = stage(true);
+const { at } = stage(true);
 const TIN = "/cameras/thistle-biscuit-tin";
-
-async function atTheBench(path = TIN) {
-  const maker = await arrive();
-  await maker.goTo("/");
-  await maker.sees("main li", /Hat box/);
-  return maker.goTo(path);
-}
+const atTheBench = (path = TIN) => at(path);
 
 describe("Bench", () => {
   test("every reading of solve is shown with a sentence, the four rules with their sources", async () => {

@@ -4,14 +4,8 @@ import { join } from "node:path";
 import { decode, encode } from "fast-png";
 import { type Maker, stage } from "./support/maker.ts";
 
-const { arrive } = stage(true);
-
-async function atTheBench(id: string): Promise<Maker> {
-  const maker = await arrive();
-  await maker.goTo("/");
-  await maker.sees("main li", /Hat box/);
-  return maker.goTo(`/cameras/${id}`);
-}
+const { at } = stage(true);
+const atTheBench = (id: string): Promise<Maker> => at(`/cameras/${id}`);
 
 /** Sets a slider-like handle's value by its arrow keys. */
 async function nudge(
@@ -118,6 +112,52 @@ describe("every shape on the Bench", () => {
     await maker.holds("container.depth", "71 mm");
     await maker.keys("0");
     expect(await zoom()).toBe(1);
+  });
+});
+
+describe("two fingers on the drawing", () => {
+  test("spread apart they enlarge it about their middle, drawn together they show it whole", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    const { page } = maker;
+    const drawn = () =>
+      page.$eval("[data-drawing]", (figure) => ({
+        zoom: Number((figure as HTMLElement).dataset.zoom),
+        box: figure.querySelector("svg")?.getAttribute("viewBox")?.split(" ").map(Number) ?? [],
+      }));
+    const box = await (await page.$("[data-drawing] svg"))?.boundingBox();
+    if (!box) throw new Error("no drawing");
+    const session = await page.createCDPSession();
+    const [x, y] = [box.x + 120, box.y + box.height - 30];
+    const touch = (type: "touchStart" | "touchMove" | "touchEnd", apart: number) =>
+      session.send("Input.dispatchTouchEvent", {
+        type,
+        touchPoints:
+          type === "touchEnd"
+            ? []
+            : [
+                { x: x - apart, y, id: 0 },
+                { x: x + apart, y, id: 1 },
+              ],
+      });
+    const whole = await drawn();
+    await touch("touchStart", 30);
+    for (const apart of [40, 50, 60]) await touch("touchMove", apart);
+    await touch("touchEnd", 0);
+    await page.waitForFunction(
+      () => Number(document.querySelector<HTMLElement>("[data-drawing]")?.dataset.zoom) > 1.8,
+      {},
+    );
+    const near = await drawn();
+    expect(near.zoom).toBeCloseTo(2, 1);
+    // What was under the middle of the two fingers is still there: the view box is in pixels of the enlarged drawing.
+    const under = ({ zoom, box: [left = 0] }: typeof near) => (left + x - box.x) / zoom;
+    expect(Math.abs(under(near) - under(whole))).toBeLessThan(4);
+    await touch("touchStart", 60);
+    for (const apart of [45, 30, 20]) await touch("touchMove", apart);
+    await touch("touchEnd", 0);
+    await page.waitForFunction(() => document.querySelector<HTMLElement>("[data-drawing]")?.dataset.zoom === "1", {});
+    expect((await drawn()).box).toEqual(whole.box);
+    expect(await maker.value("Depth inside")).toBe("70 mm");
   });
 });
 

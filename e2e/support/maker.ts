@@ -182,7 +182,12 @@ function findControl(name: string): Element | null {
 }
 
 /** Server and browser for the tests of one file. */
-export function stage(demo: boolean): { readonly arrive: () => Promise<Maker>; readonly address: () => string } {
+export function stage(demo: boolean): {
+  readonly arrive: () => Promise<Maker>;
+  /** A new person who has seen the demonstration's Shelf and goes on to this place. */
+  readonly at: (path: string) => Promise<Maker>;
+  readonly address: () => string;
+} {
   let server: TestServer;
   let browser: Browser;
   const made: Maker[] = [];
@@ -198,12 +203,19 @@ export function stage(demo: boolean): { readonly arrive: () => Promise<Maker>; r
     await browser?.close();
     server?.stop();
   });
+  const arrive = async (): Promise<Maker> => {
+    const maker = await Maker.arrive(browser, server.address);
+    made.push(maker);
+    return maker;
+  };
   return {
     address: () => server.address,
-    arrive: async () => {
-      const maker = await Maker.arrive(browser, server.address);
-      made.push(maker);
-      return maker;
+    arrive,
+    at: async (path) => {
+      const maker = await arrive();
+      await maker.goTo("/");
+      await maker.sees("main li", /Hat box/);
+      return maker.goTo(path);
     },
   };
 }

@@ -10,6 +10,7 @@ import {
 } from "../../core/container/index.ts";
 import type { LabelMark } from "../../core/drawing/index.ts";
 import { formatLength } from "../../core/units/index.ts";
+import { cx } from "../../ui/cx.ts";
 import { dimensionFigure } from "../../ui/dimensionFigure.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useUnit } from "../../ui/UnitContext.ts";
@@ -69,7 +70,14 @@ export function Drawing({
 
   return (
     <figure className="sheet relative" data-drawing data-zoom={view.zoom.toFixed(2)} onKeyDown={key}>
-      <div ref={frame} className="h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]">
+      <div
+        ref={frame}
+        className={cx(
+          "h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]",
+          // Two fingers are the drawing's; one scrolls the page until there is something to move.
+          view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
+        )}
+      >
         <SvgScene
           scene={scene}
           pixel={layout.pixel}

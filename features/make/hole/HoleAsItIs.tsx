@@ -115,7 +115,9 @@ export function HoleAsItIs({
 function verdictOf(camera: Camera, hole: number, found: FoundHole): HoleVerdict {
   const { target, band } = wantedHole(camera, hole);
   const { setting } = opticalModel(solveRequest(camera, mediumById(camera.chambers[0].film.medium), hole));
-  return holeVerdict(found, band, target, setting, sheetReach(camera));
+  const verdict = holeVerdict(found, band, target, setting, sheetReach(camera));
+  // Nobody sets a sheet to more than a tenth of a millimetre.
+  return verdict.action === "move" ? { ...verdict, distance: Math.round(verdict.distance * 10) / 10 } : verdict;
 }
 
 function VerdictWords({ verdict }: { readonly verdict: HoleVerdict }) {

@@ -1,0 +1,51 @@
+import { execFileSync } from "node:child_process";
+import { stage } from "./support/maker.ts";
+
+const { arrive, at } = stage(true);
+
+describe("Building, proving, a group", () => {
+  test("ticks and choices stay; time left follows", async () => {
+    const maker = await at("/cameras/thistle-cocoa-tin/make/build");
+    const before = await maker.text("[data-left]");
+    await (await maker.page.$('[data-step="opaque"] input[type="checkbox"]'))?.click();
+    await maker.sees("main", /1 of \d+ steps ticked/);
+    expect(await maker.text("[data-left]")).not.toBe(before);
+    await (await maker.page.$('[data-step="black"] fieldset label:nth-of-type(2) input'))?.click();
+    await maker.sees('[data-step="black"]', /Line it with black paper/);
+    await maker.reload();
+    await maker.sees("main", /1 of \d+ steps ticked/);
+    await maker.sees('[data-step="black"]', /Line it with black paper/);
+  });
+
+  test("a leak is kept with its repair; a tight camera is proved, and the Shelf says so", async () => {
+    const maker = await arrive();
+    await maker.goTo("/");
+    await maker.sees("main li", /Cocoa tin[\s\S]*not proved light-tight/);
+    await maker.goTo("/cameras/thistle-cocoa-tin/make/light-test");
+    await maker.press("Edge of the plate");
+    await maker.press("Keep what I saw");
+    await maker.sees('[data-proof="leaks"]', /Leaks light/);
+    await maker.sees('[data-repair="plate-edge"]', /Tape all four sides again/);
+    await maker.press("Sheet test");
+    await maker.press("No light: it is tight");
+    await maker.sees('[data-proof="proved"]', /Sheet test/);
+    await maker.goTo("/");
+    await maker.sees("main li", /Cocoa tin[\s\S]*proved light-tight/);
+    const tags = await maker.texts("main li");
+    expect(tags.find((tag) => /Cocoa tin/.test(tag))).not.toMatch(/not proved/);
+  });
+
+  test("a kit for seven as PDF: lists, turns, labels; a wrong number is refused at its field", async () => {
+    const maker = await at("/cameras/thistle-cocoa-tin/make/kit");
+    await maker.type("People", "0");
+    await maker.sees("main", /A whole number from 1 to 100/);
+    await maker.type("People", "7");
+    await maker.press("PDF of the kit");
+    const { name, bytes } = await maker.saved();
+    expect(name).toBe("cocoa-tin-group-kit-a4.pdf");
+    const words = execFileSync("pdftotext", ["-layout", "-", "-"], { input: bytes }).toString();
+    expect(words).toMatch(/Shopping list for 7/);
+    expect(words).toMatch(/14:00 to 14:04\s+LOAD\s+numbers 1, 2, 3/);
+    expect(words.match(/No\. \d/g)).toHaveLength(7);
+  });
+});
