@@ -127,7 +127,24 @@ describe("two fingers on the drawing", () => {
     const box = await (await page.$("[data-drawing] svg"))?.boundingBox();
     if (!box) throw new Error("no drawing");
     const session = await page.createCDPSession();
-    const [x, y] = [box.x + 120, box.y + box.height - 30];
+    const x = box.x + 120;
+    // A level where two fingers would take hold of no handle and no figure.
+    const freeLevel = () =>
+      page.evaluate(
+        (middle, top, bottom) => {
+          const free = (px: number, py: number) =>
+            document.elementFromPoint(px, py)?.closest("[data-drawing]") != null &&
+            document.elementFromPoint(px, py)?.closest("[data-handle],[data-field],button") == null;
+          for (let level = bottom; level > top; level -= 5) {
+            if ([-60, -30, 30, 60].every((off) => free(middle + off, level))) return level;
+          }
+          throw new Error("no free level");
+        },
+        x,
+        box.y + 10,
+        Math.min(box.y + box.height, 800) - 20,
+      );
+    let y = await freeLevel();
     const touch = (type: "touchStart" | "touchMove" | "touchEnd", apart: number) =>
       session.send("Input.dispatchTouchEvent", {
         type,
@@ -152,10 +169,14 @@ describe("two fingers on the drawing", () => {
     // What was under the middle of the two fingers is still there: the view box is in pixels of the enlarged drawing.
     const under = ({ zoom, box: [left = 0] }: typeof near) => (left + x - box.x) / zoom;
     expect(Math.abs(under(near) - under(whole))).toBeLessThan(4);
+    y = await freeLevel();
     await touch("touchStart", 60);
     for (const apart of [45, 30, 20]) await touch("touchMove", apart);
     await touch("touchEnd", 0);
-    await page.waitForFunction(() => document.querySelector<HTMLElement>("[data-drawing]")?.dataset.zoom === "1", {});
+    await page.waitForFunction(
+      () => document.querySelector<HTMLElement>("[data-drawing]")?.dataset.zoom === "1.00",
+      {},
+    );
     expect((await drawn()).box).toEqual(whole.box);
     expect(await maker.value("Depth inside")).toBe("70 mm");
   });
