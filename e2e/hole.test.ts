@@ -57,17 +57,28 @@ describe("The hole", () => {
 
   test("the simulated flatbed delivers a scan that is measured at once; the truth can be looked up", async () => {
     const maker = await holePage("thistle-biscuit-tin");
-    await maker.choose("Plate from the drawer", "water-butt");
+    await maker.press("Plate 3, water butt");
     await maker.press("Scan");
     await maker.sees("[data-outcome]", /water-butt-2400-dpi\.tif/);
     await maker.sees('[data-figure="Burrs, dust"]', /[23], 0/);
-    await maker.press("What is it really?");
-    await maker.sees("[data-truth]", /3 burrs/);
+    await maker.sees("main", /Measure these six: 1 of 6 done/);
+    await maker.press("Tell me the truth of those I measured");
+    await maker.sees('[data-plate="water-butt"] [data-truth]', /not off at all|0\.\d % too (?:large|small)/);
+    await maker.sees('[data-plate="water-butt"] [data-truth]', /3 burrs/);
+    expect(await maker.texts("[data-truth]")).toHaveLength(1);
+    await maker.press("PNG");
+    for (const plate of ["Plate 1, biscuit tin", "Plate 5, film canister"]) {
+      await maker.press(plate);
+      await maker.press("Scan");
+      await maker.sees("[data-outcome=measured]", new RegExp(plate.replace(/, | /g, "-").toLowerCase()));
+    }
+    await maker.sees("main", /Measure these six: 3 of 6 done/);
+    for (const words of await maker.texts("[data-truth]")) expect(words).toMatch(/not off at all|[01]\.\d % too/);
   });
 
   test("an oval hole is to be made again, also when one comes back later; dropped, it is not measured any more", async () => {
     const maker = await holePage("thistle-cocoa-tin");
-    await maker.choose("Plate from the drawer", "cold-frame");
+    await maker.press("Plate 2, cold frame");
     await maker.press("Scan");
     await maker.sees('[data-figure="Short to long axis"]', /0\.7[789]/);
     await maker.press("Take this into the design");

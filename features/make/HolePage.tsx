@@ -4,6 +4,7 @@ import { isoWithOffset } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { wantedHole } from "./cutOrder.ts";
+import type { DrawerMeasured } from "./hole/DrawerList.tsx";
 import { HoleAsItIs } from "./hole/HoleAsItIs.tsx";
 import { HoleToMake } from "./hole/HoleToMake.tsx";
 import { MeasureFromPicture } from "./hole/MeasureFromPicture.tsx";
@@ -18,7 +19,8 @@ import { useMaking } from "./useMaking.ts";
 export function HolePage({ data }: { readonly data: MakeData }) {
   const { camera, failed, edit } = useMaking(data.camera);
   const [hole, setHole] = useState(0);
-  const [scan, setScan] = useState<PictureFile | null>(null);
+  const [scan, setScan] = useState<(PictureFile & { readonly plate: string }) | null>(null);
+  const [practised, setPractised] = useState<DrawerMeasured>({});
   const holes = camera.chambers[0].holes.length;
   const wanted = wantedHole(camera, hole);
   const take = (way: string, seen: Omit<Measurement, "chamber" | "hole" | "way" | "at">): void => {
@@ -42,6 +44,9 @@ export function HolePage({ data }: { readonly data: MakeData }) {
           <Panel title="Measure it from a picture">
             <MeasureFromPicture
               offered={scan}
+              onMeasured={(bytes, { diameter, uncertainty }) => {
+                if (bytes === scan?.bytes) setPractised((now) => ({ ...now, [scan.plate]: { diameter, uncertainty } }));
+              }}
               onTake={({ diameter, uncertainty, axisRatio, roughness }) =>
                 take("scan", { diameter, uncertainty, axisRatio, roughness })
               }
@@ -53,7 +58,7 @@ export function HolePage({ data }: { readonly data: MakeData }) {
               <OtherWays onTake={take} />
             </Panel>
             <Panel title="Simulated flatbed">
-              <ScannerPanel onScan={setScan} />
+              <ScannerPanel measured={practised} onScan={(file, plate) => setScan({ ...file, plate })} />
             </Panel>
           </div>
         </div>

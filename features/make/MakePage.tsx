@@ -11,14 +11,12 @@ import {
   type Part,
 } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
-import { failure, parseNumber, success } from "../../core/units/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { inkProperties } from "../../ui/inkProperties.ts";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
-import { QuantityField } from "../../ui/QuantityField.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";

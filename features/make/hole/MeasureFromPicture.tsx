@@ -11,13 +11,15 @@ import { type PictureFile, useMeasuring } from "./useMeasuring.ts";
 /** Measures the hole in a scan or a microscope photograph; what was measured is handed on when the maker takes it. */
 export function MeasureFromPicture({
   offered,
+  onMeasured,
   onTake,
 }: {
   /** A scan that came from the scanner, newest first taken. */
   readonly offered: PictureFile | null;
+  readonly onMeasured: (bytes: PictureFile["bytes"], answer: HoleAnswer) => void;
   readonly onTake: (answer: HoleAnswer) => void;
 }) {
-  const { inHand, outcome, open, again } = useMeasuring(offered);
+  const { inHand, outcome, open, again } = useMeasuring(offered, onMeasured);
   const [ruler, setRuler] = useState<readonly PixelPoint[] | null>(null);
   const take = async (file: File | undefined): Promise<void> => {
     if (file) open({ name: file.name, bytes: new Uint8Array(await file.arrayBuffer()) });

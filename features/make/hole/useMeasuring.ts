@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import type { PixelPoint } from "../../../core/holeScan/index.ts";
+import type { HoleAnswer, PixelPoint } from "../../../core/holeScan/index.ts";
 import { holeClient } from "../../../workers/hole.client.ts";
 import type { HoleReport, HoleTrouble } from "../../../workers/hole.ts";
 
@@ -32,8 +32,14 @@ export interface Measuring {
   readonly again: (said: Partial<Omit<PictureInHand, "name" | "bytes">>) => void;
 }
 
-/** @param offered a picture that came from the scanner; each is measured once, when it comes */
-export function useMeasuring(offered: PictureFile | null): Measuring {
+/**
+ * @param offered a picture that came from the scanner; each is measured once, when it comes
+ * @param onMeasured told of every picture whose hole was measured in mm
+ */
+export function useMeasuring(
+  offered: PictureFile | null,
+  onMeasured: (bytes: PictureFile["bytes"], answer: HoleAnswer) => void,
+): Measuring {
   const [inHand, setInHand] = useState<PictureInHand | null>(null);
   const [outcome, setOutcome] = useState<Outcome | null>(null);
   const run = useRef(0);
@@ -46,8 +52,10 @@ export function useMeasuring(offered: PictureFile | null): Measuring {
     const done = await holeClient.run({ bytes, dpi, at, encoding, views: true });
     if (mine !== run.current) return;
     if (!done.ok) setOutcome({ state: "failed", message: done.error.message });
-    else if (done.value.ok) setOutcome({ state: "measured", report: done.value.value });
-    else setOutcome({ state: "refused", trouble: done.value.error });
+    else if (done.value.ok) {
+      setOutcome({ state: "measured", report: done.value.value });
+      if (done.value.value.answer !== null) onMeasured(bytes, done.value.value.answer);
+    } else setOutcome({ state: "refused", trouble: done.value.error });
   };
   const open = ({ name, bytes }: PictureFile): void =>
     void measure({ name, bytes, dpi: null, at: null, encoding: null });
