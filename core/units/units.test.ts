@@ -8,6 +8,7 @@ import {
   parseLength,
   parseNumber,
   parseTime,
+  plainNumber,
 } from "./index.ts";
 
 describe("lengths as makers write them", () => {
@@ -142,5 +143,31 @@ describe("f-numbers", () => {
 
   test("reads as f/200 and f/5.6", () => {
     expect([formatFNumber(200.4), formatFNumber(5.6), formatFNumber(22)]).toEqual(["f/200", "f/5.6", "f/22"]);
+  });
+});
+
+describe("numbers with at most one sign behind them", () => {
+  test.each([
+    ["97", "mm", 97],
+    ["97 mm", "mm", 97],
+    ["97,5 MM", "mm", 97.5],
+    ["2400 dpi", "dpi", 2400],
+    ["25°", "°", 25],
+    ["−12.5 °", "°", -12.5],
+    ["1 1/2", "", 1.5],
+  ])("%s is read, with or without %s: %f", (text, sign, value) => {
+    expect(plainNumber(text, sign)).toEqual({ ok: true, value });
+  });
+
+  test.each([
+    ["97 cm", "mm"],
+    ["four", "°"],
+    ["", "mm"],
+    ["1,250", "dpi"],
+    ["12 mm mm", "mm"],
+  ])("%s is refused in words where %s may stand", (text, sign) => {
+    const read = plainNumber(text, sign);
+    expect(read.ok).toBe(false);
+    expect(!read.ok && read.error.length).toBeGreaterThan(10);
   });
 });

@@ -1,8 +1,7 @@
 import { type DesignField, fieldQuantity } from "../../core/container/index.ts";
-import { success } from "../../core/units/index.ts";
+import { plainNumber, success } from "../../core/units/index.ts";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
-import { readCount } from "./readCount.ts";
 
 /** An entry for any size of a design: a length, an angle or a count, each in its own writing. */
 export function DesignEntry({
@@ -32,7 +31,7 @@ export function DesignEntry({
       name={name}
       value={value}
       show={(number) => `${Math.round(number * 10) / 10}${sign}`}
-      read={(text) => (rest.optional && text.trim() === "" ? success(null) : readCount(text))}
+      read={(text) => (rest.optional && text.trim() === "" ? success(null) : plainNumber(text, sign))}
       take={onTake}
       hint={rest.hint}
       onSettled={rest.onSettled}

@@ -1,8 +1,7 @@
 import type { Camera, CameraSet } from "../../core/container/index.ts";
+import { CountField } from "../../ui/CountField.tsx";
 import { cx } from "../../ui/cx.ts";
-import { QuantityField } from "../../ui/QuantityField.tsx";
 import type { EditDesign } from "./edit.ts";
-import { readCount } from "./readCount.ts";
 
 const MOST = 200;
 
@@ -10,23 +9,18 @@ const MOST = 200;
 export function SetCount({ camera, onEdit }: { readonly camera: Camera; readonly onEdit: EditDesign }) {
   const set: CameraSet = camera.set ?? { count: 1, exposed: [] };
   const change = (next: CameraSet | null): void => onEdit("set", (now) => ({ ...now, set: next }));
-  const take = (value: number | null): string | null => {
-    if (value === null || !Number.isInteger(value) || value < 1 || value > MOST) {
-      return `A whole number from 1 to ${MOST}.`;
-    }
-    change(value === 1 ? null : { count: value, exposed: set.exposed.filter((number) => number <= value) });
-    return null;
-  };
+  const take = (count: number): void =>
+    change(count === 1 ? null : { count, exposed: set.exposed.filter((number) => number <= count) });
   const left = set.count - set.exposed.length;
   return (
     <div data-set>
-      <QuantityField
+      <CountField
         label="Cameras alike, in one tray"
         name="set.count"
         value={set.count}
-        show={String}
-        read={readCount}
-        take={take}
+        least={1}
+        most={MOST}
+        onTake={take}
       />
       {camera.set && (
         <>

@@ -11,7 +11,6 @@ import { contrastOption, fallOffOption, partedLines } from "./curve/sheetCharts.
 import { containerFields, holeFields, SHEET_FIELDS } from "./measureFields.ts";
 import { newVersion } from "./newVersion.ts";
 import { previewWords, walkerWords } from "./preview/previewWords.ts";
-import { readCount } from "./readCount.ts";
 import { readDesign } from "./reading.ts";
 import { readingRows } from "./readingRows.ts";
 
@@ -119,9 +118,6 @@ describe("words of the preview", () => {
 
 describe("small readers", () => {
   test("counts and angles are read as written", () => {
-    expect(readCount("25°")).toEqual({ ok: true, value: 25 });
-    expect(readCount("−10")).toEqual({ ok: true, value: -10 });
-    expect(readCount("four").ok).toBe(false);
     expect([fieldQuantity("film.tiltX"), fieldQuantity("drum.tiers"), fieldQuantity("film.width")]).toEqual([
       "angle",
       "count",

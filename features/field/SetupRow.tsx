@@ -1,7 +1,7 @@
 import { useNavigate } from "react-router";
 import { media } from "../../catalogue/media.ts";
 import type { Camera } from "../../core/container/index.ts";
-import { parseNumber } from "../../core/units/index.ts";
+import { plainNumber } from "../../core/units/index.ts";
 import { Pick } from "../../ui/Pick.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
@@ -42,10 +42,7 @@ export function SetupRow({
         name="iso"
         value={iso}
         show={String}
-        read={(text) => {
-          const number = parseNumber(text);
-          return number.ok ? { ok: true, value: number.value.value } : number;
-        }}
+        read={plainNumber}
         take={(value) => {
           if (value === null || !(value > 0)) return "Above 0, such as 6.";
           onIso(value);

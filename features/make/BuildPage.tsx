@@ -12,6 +12,7 @@ import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { cutOrder, wantedHole } from "./cutOrder.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
+import { Materials } from "./Materials.tsx";
 import type { MakeData } from "./makeData.ts";
 import { useMaking } from "./useMaking.ts";
 
@@ -70,7 +71,7 @@ export function BuildPage({ data }: { readonly data: MakeData }) {
             />
           ))}
         </ol>
-        <div className="grid content-start gap-6 lg:sticky lg:top-4 lg:self-start">
+        <div className="grid content-start gap-6">
           <Panel title="Still to do">
             <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-left>
               {left === 0 ? "Done" : left < 60 ? `${left} min` : `${Math.floor(left / 60)} h ${left % 60} min`}
@@ -80,14 +81,15 @@ export function BuildPage({ data }: { readonly data: MakeData }) {
             </p>
           </Panel>
           {tools.length > 0 && (
-            <Panel title="To hand">
-              <ul className="grid gap-0.5">
+            <Panel title="Tools to hand">
+              <ul className="columns-2 gap-x-4 text-[0.93rem]">
                 {tools.map((tool) => (
                   <li key={tool}>{tool}</li>
                 ))}
               </ul>
             </Panel>
           )}
+          <Materials order={order} />
           <Panel title="Take care">
             <p className="text-[0.93rem]">
               Cautions stand at their steps. With children, an adult cuts, drills and pushes. Follow the safety sheets

@@ -5,6 +5,7 @@ import { billOfMaterials, PAPERS, type Paper } from "../../core/cutsheet/index.t
 import { kitPages } from "../../core/kit/index.ts";
 import { buildSteps, USUAL_TIMES } from "../../core/making/index.ts";
 import { Button } from "../../ui/Button.tsx";
+import { CountField } from "../../ui/CountField.tsx";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
@@ -31,30 +32,20 @@ export function KitPage({ data }: { readonly data: MakeData }) {
   const { camera } = useMaking(data.camera);
   const words = useLengthWords();
   const [paperId, setPaperId] = useState<Paper["id"]>("a4");
-  const [texts, setTexts] = useState<Readonly<Record<Count, string>>>(
-    () => Object.fromEntries(COUNTS.map(({ id, usual }) => [id, String(usual)])) as Record<Count, string>,
+  const [counts, setCounts] = useState<Readonly<Record<Count, number>>>(
+    () => Object.fromEntries(COUNTS.map(({ id, usual }) => [id, usual])) as Record<Count, number>,
   );
   const [opens, setOpens] = useState("14:00");
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(data.today);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
-  const faults = COUNTS.filter(({ id, least, most }) => !isWhole(texts[id], least, most));
   const pages = useMemo(() => {
-    const value = (id: Count): number => {
-      const row = COUNTS.find((each) => each.id === id) as (typeof COUNTS)[number];
-      return isWhole(texts[id], row.least, row.most) ? Number(texts[id]) : row.usual;
-    };
     const cut = cutOrder(camera, words, linkOf(camera.id));
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
-    const { atOnce, load, develop, outside } = {
-      atOnce: value("atOnce"),
-      load: value("load"),
-      develop: value("develop"),
-      outside: value("outside"),
-    };
+    const { count, ...times } = counts;
     return kitPages({
       cut,
-      count: value("count"),
+      count,
       paper,
       steps: buildSteps({
         camera,
@@ -62,14 +53,14 @@ export function KitPage({ data }: { readonly data: MakeData }) {
         words,
         choices: camera.making?.choices ?? {},
       }),
-      shopping: billOfMaterials(cut, value("count")),
+      shopping: billOfMaterials(cut, count),
       pack: billOfMaterials(cut, 1),
       amount: (row) => amountWords(row, words),
-      times: { atOnce, load, develop, outside },
+      times,
       opens: hour * 60 + minute,
       date: readableTime(isoWithOffset(new Date(data.today))).replace(/,.*$/, ""),
     });
-  }, [camera, words, texts, opens, paper, data.today]);
+  }, [camera, words, counts, opens, paper, data.today]);
   return (
     <MakeFrame
       camera={camera}
@@ -80,7 +71,7 @@ export function KitPage({ data }: { readonly data: MakeData }) {
           <Button
             look="action"
             onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paperId}`)}
-            disabled={busy || faults.length > 0}
+            disabled={busy}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}
           </Button>
@@ -93,22 +84,15 @@ export function KitPage({ data }: { readonly data: MakeData }) {
           <Panel title="The group">
             <div className="grid gap-3">
               {COUNTS.map(({ id, name, least, most }) => (
-                <label key={id} className="block text-[0.87rem] text-quiet">
-                  {name}
-                  <input
-                    name={id}
-                    className="entry"
-                    inputMode="numeric"
-                    value={texts[id]}
-                    aria-invalid={!isWhole(texts[id], least, most)}
-                    onChange={(event) => setTexts({ ...texts, [id]: event.target.value })}
-                  />
-                  {!isWhole(texts[id], least, most) && (
-                    <span className="text-action">
-                      A whole number from {least} to {most}.
-                    </span>
-                  )}
-                </label>
+                <CountField
+                  key={id}
+                  label={name}
+                  name={id}
+                  value={counts[id]}
+                  least={least}
+                  most={most}
+                  onTake={(count) => setCounts({ ...counts, [id]: count })}
+                />
               ))}
               <label className="block text-[0.87rem] text-quiet">
                 The darkroom opens at
@@ -143,8 +127,4 @@ export function KitPage({ data }: { readonly data: MakeData }) {
       </div>
     </MakeFrame>
   );
-}
-
-function isWhole(text: string, least: number, most: number): boolean {
-  return /^\d+$/.test(text.trim()) && Number(text) >= least && Number(text) <= most;
 }

@@ -1,15 +1,6 @@
 import { Download } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
-import {
-  billOfMaterials,
-  CHECK_BAR,
-  cutParts,
-  layOut,
-  PAPERS,
-  type Page,
-  type Paper,
-  type Part,
-} from "../../core/cutsheet/index.ts";
+import { CHECK_BAR, cutParts, layOut, PAPERS, type Page, type Paper, type Part } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
@@ -21,8 +12,9 @@ import { Segments } from "../../ui/Segments.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { amountWords, cutOrder } from "./cutOrder.ts";
+import { cutOrder } from "./cutOrder.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
+import { Materials } from "./Materials.tsx";
 import type { MakeData } from "./makeData.ts";
 import { PrintCheck } from "./PrintCheck.tsx";
 import { useMaking } from "./useMaking.ts";
@@ -216,44 +208,6 @@ export function PagesView({
         ))}
       </nav>
     </div>
-  );
-}
-
-/** What to buy or find, for one or for several. */
-function Materials({ order }: { readonly order: ReturnType<typeof cutOrder> }) {
-  const words = useLengthWords();
-  const [count, setCount] = useState(1);
-  const bill = useMemo(() => billOfMaterials(order, count), [order, count]);
-  return (
-    <Panel
-      title="Materials"
-      aside={
-        <label className="flex items-center gap-2 text-[0.87rem]">
-          for
-          <input
-            type="number"
-            min={1}
-            max={200}
-            className="entry w-16"
-            aria-label="Number of cameras"
-            value={count}
-            onChange={(event) => {
-              const next = Math.round(Number(event.target.value));
-              if (next >= 1 && next <= 200) setCount(next);
-            }}
-          />
-        </label>
-      }
-    >
-      <ul className="grid gap-1" data-bill>
-        {bill.map((row) => (
-          <li key={row.id} className="flex justify-between gap-3" title={row.why}>
-            <span>{row.name}</span>
-            <span className="shrink-0 tabular-nums">{amountWords(row, words)}</span>
-          </li>
-        ))}
-      </ul>
-    </Panel>
   );
 }
 

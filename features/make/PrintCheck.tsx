@@ -1,5 +1,5 @@
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/cutsheet/index.ts";
-import { failure, parseNumber, success } from "../../core/units/index.ts";
+import { plainNumber, success } from "../../core/units/index.ts";
 import { writeSetting } from "../../storage/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
@@ -34,11 +34,7 @@ export function PrintCheck({
           optional
           show={(value) => String(value)}
           hint={scale[way] === 1 ? undefined : mended(scale[way], way)}
-          read={(text) => {
-            if (text.trim() === "") return success(null);
-            const number = parseNumber(text.replace(/\s*mm$/i, ""));
-            return number.ok ? success(number.value.value) : failure(number.error);
-          }}
+          read={(text) => (text.trim() === "" ? success(null) : plainNumber(text, "mm"))}
           take={(read) => {
             if (read === null) return null;
             // The bar was printed at the scale in force.

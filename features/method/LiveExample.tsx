@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { parseNumber, success } from "../../core/units/index.ts";
+import { plainNumber } from "../../core/units/index.ts";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
 /** A quantity of an example: what it is called, its unit, and where it starts. */
@@ -31,10 +31,7 @@ export function LiveExample({
           name={label}
           value={values[index] ?? 0}
           show={(value) => String(Math.round(value * 1e6) / 1e6)}
-          read={(text) => {
-            const number = parseNumber(text);
-            return number.ok ? success(number.value.value) : number;
-          }}
+          read={plainNumber}
           take={(value) => {
             if (value === null || !(value > 0)) return "A number above 0.";
             setValues((before) => before.map((old, at) => (at === index ? value : old)));

@@ -11,7 +11,7 @@ import {
   settled,
 } from "../../core/container/index.ts";
 import { optimum } from "../../core/hole/index.ts";
-import { formatLength, type LengthUnit, parseLength, parseNumber } from "../../core/units/index.ts";
+import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../core/units/index.ts";
 
 /** The entries of the form for a new camera, as typed. */
 export interface NewCameraForm {
@@ -132,8 +132,8 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     return 0;
   };
   const angle = (field: "tiltX" | "tiltY"): number => {
-    const number = parseNumber(form[field].replace(/°\s*$/, "").replace("−", "-"));
-    if (number.ok) return number.value.value;
+    const number = plainNumber(form[field], "°");
+    if (number.ok) return number.value;
     errors[field] = "An angle in degrees, such as 25 or −10.";
     return 0;
   };

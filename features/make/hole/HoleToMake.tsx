@@ -54,21 +54,23 @@ export function HoleToMake({
       </Panel>
       <Panel title="Plate and way">
         <div className="grid gap-3 sm:grid-cols-2">
-          <Pick
-            label="Plate"
-            value={plate?.id ?? "own"}
-            options={[
-              ...plates.map(({ id, name, thickness: t }) => ({ id, name: `${name}, ${words(t, 3)}` })),
-              { id: "own", name: "Own" },
-            ]}
-            onPick={(id) => {
-              const row = plates.find((each) => each.id === id);
-              edit("choose a plate", (from) => {
-                const next = { ...from, making: { ...from.making, plate: id } };
-                return row ? withHole(next, { plateThickness: row.thickness }) : next;
-              });
-            }}
-          />
+          <div className="sm:col-span-2">
+            <Pick
+              label="Plate"
+              value={plate?.id ?? "own"}
+              options={[
+                ...plates.map(({ id, name, thickness: t }) => ({ id, name: `${name}, ${words(t, 3)}` })),
+                { id: "own", name: "Own" },
+              ]}
+              onPick={(id) => {
+                const row = plates.find((each) => each.id === id);
+                edit("choose a plate", (from) => {
+                  const next = { ...from, making: { ...from.making, plate: id } };
+                  return row ? withHole(next, { plateThickness: row.thickness }) : next;
+                });
+              }}
+            />
+          </div>
           <LengthField
             label="Thickness"
             name="plateThickness"

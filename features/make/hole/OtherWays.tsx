@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { byGauge, byProjection, byReticle, type Sized } from "../../../core/making/index.ts";
-import { failure, parseNumber, success } from "../../../core/units/index.ts";
+import { plainNumber, success } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
@@ -78,11 +78,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
             optional
             hint="Read to a quarter of a division."
             show={(value) => String(value)}
-            read={(text) => {
-              if (text.trim() === "") return success(null);
-              const number = parseNumber(text);
-              return number.ok ? success(number.value.value) : failure(number.error);
-            }}
+            read={(text) => (text.trim() === "" ? success(null) : plainNumber(text))}
             take={set("divisions")}
           />
           {length("One division", "value")}

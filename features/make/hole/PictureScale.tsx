@@ -1,5 +1,5 @@
 import type { PixelPoint } from "../../../core/holeScan/index.ts";
-import { failure, MM_PER_INCH, parseNumber, success } from "../../../core/units/index.ts";
+import { MM_PER_INCH, plainNumber } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Pick } from "../../../ui/Pick.tsx";
@@ -45,10 +45,7 @@ export function PictureScale({
             ? "The file states none: type it, or set it by a ruler in the picture."
             : "As the file says, or as you typed."
         }
-        read={(text) => {
-          const number = parseNumber(text.replace(/\s*dpi$/i, ""));
-          return number.ok ? success(number.value.value) : failure(number.error);
-        }}
+        read={(text) => plainNumber(text, "dpi")}
         take={(value) => {
           if (value === null || !(value >= DPI.least && value <= DPI.most))
             return "A resolution is 10 to 1,000,000 dots per inch.";
