@@ -34,6 +34,30 @@ describe("Bench", () => {
     await maker.sees("[role=alert]", /above 0/);
   });
 
+  test("an entry never shows its old figure again between leaving it and the new one’s coming back", async () => {
+    const maker = await atTheBench();
+    const session = await maker.page.createCDPSession();
+    // A slow machine draws the entries a moment after the drawing.
+    await session.send("Emulation.setCPUThrottlingRate", { rate: 6 });
+    await maker.page.evaluate(() => {
+      const seen: string[] = [];
+      Object.assign(window, { seen });
+      const look = (): void => {
+        const value = document.querySelector<HTMLInputElement>('[name="container.depth"]')?.value ?? "";
+        if (seen.at(-1) !== value) seen.push(value);
+        requestAnimationFrame(look);
+      };
+      look();
+    });
+    await maker.type("Depth inside", "3 1/2 in");
+    await maker.holds("container.depth", "88.9 mm");
+    await maker.settled();
+    const seen = await maker.page.evaluate(() => (window as unknown as { seen: string[] }).seen);
+    expect(seen[0]).toBe("70 mm");
+    expect(seen.slice(1)).not.toContain("70 mm");
+    expect(seen.at(-1)).toBe("88.9 mm");
+  });
+
   test("inches and millimetres are a press apart; a bare number is read in the unit shown", async () => {
     const maker = await atTheBench();
     await maker.press("in");

@@ -1,68 +1,10 @@
-import { readFileSync } from "node:fs";
-import { createRequire } from "node:module";
-import type { Maker } from "./support/maker.ts";
 import { stage } from "./support/maker.ts";
+import { SCREENS } from "./support/screens.ts";
 
-const { arrive } = stage(true);
-const axe = readFileSync(createRequire(__filename).resolve("axe-core/axe.min.js"), "utf8");
-
-const SCREENS = [
-  "/",
-  "/new",
-  "/cameras/thistle-biscuit-tin",
-  "/cameras/thistle-cocoa-tin",
-  "/cameras/thistle-canister-one",
-  "/cameras/thistle-hat-box",
-  "/cameras/thistle-feed-drum",
-  "/cameras/thistle-bean-carton",
-  "/compare?one=thistle-cocoa-tin&other=thistle-hat-box",
-  "/cameras/thistle-biscuit-tin/make",
-  "/cameras/thistle-biscuit-tin/make/hole",
-  "/cameras/thistle-cocoa-tin/make/build",
-  "/cameras/thistle-biscuit-tin/make/light-test",
-  "/cameras/thistle-cocoa-tin/make/kit",
-  "/field",
-  "/log",
-  "/method",
-] as const;
-
-async function settledIn(): Promise<Maker> {
-  const maker = await arrive();
-  await maker.goTo("/");
-  await maker.sees("main li", /Hat box/);
-  return maker;
-}
-
-/** WCAG 2.2 A and AA rules that a machine can check. */
-async function barriers(maker: Maker): Promise<string[]> {
-  await maker.page.evaluate(axe);
-  return maker.page.evaluate(async () => {
-    const run = (
-      window as unknown as {
-        axe: { run(o: object): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
-      }
-    ).axe.run;
-    const { violations } = await run({ runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"] });
-    return violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)}`);
-  });
-}
-
-describe.each(["light", "dark"])("in %s", (scheme) => {
-  test("no screen has a barrier that a machine can find (axe-core, WCAG 2.2 AA)", async () => {
-    const maker = await settledIn();
-    await maker.page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: scheme }]);
-    const found: Record<string, string[]> = {};
-    for (const path of SCREENS) {
-      await maker.goTo(path);
-      const here = await barriers(maker);
-      if (here.length > 0) found[path] = here;
-    }
-    expect(found).toEqual({});
-  }, 180_000);
-});
+const { at } = stage(true);
 
 test("nothing runs over the side from 1024 to 1920 wide, and on a phone in the Field", async () => {
-  const maker = await settledIn();
+  const maker = await at("/");
   for (const [width, height, paths] of [
     [1024, 768, SCREENS],
     [1920, 1080, SCREENS],
@@ -78,7 +20,7 @@ test("nothing runs over the side from 1024 to 1920 wide, and on a phone in the F
 }, 120_000);
 
 test("the palette finds commands by their words and runs them; ? shows the keys", async () => {
-  const maker = await settledIn();
+  const maker = await at("/");
   await maker.page.keyboard.down("Control");
   await maker.keys("KeyK");
   await maker.page.keyboard.up("Control");
@@ -103,8 +45,7 @@ test("the palette finds commands by their words and runs them; ? shows the keys"
 });
 
 test("every control of the Bench can be reached with Tab", async () => {
-  const maker = await settledIn();
-  await maker.goTo("/cameras/thistle-biscuit-tin");
+  const maker = await at("/cameras/thistle-biscuit-tin");
   // Parts below fetch their controls when they come into sight: once round brings them, the second time reaches them.
   for (let press = 0; press < 320; press++) {
     await maker.keys("Tab");
@@ -119,7 +60,6 @@ test("every control of the Bench can be reached with Tab", async () => {
 });
 
 test("an address that leads nowhere says so", async () => {
-  const maker = await settledIn();
-  await maker.goTo("/cameras/gone");
+  const maker = await at("/cameras/gone");
   await maker.sees("h1", /There is nothing here/);
 });

@@ -3,6 +3,7 @@ import { decode as decodeJpegJs } from "jpeg-js";
 import UTIF from "utif2";
 import type { GreyPicture } from "../core/holeScan/index.ts";
 import { failure, type Result, success } from "../core/units/index.ts";
+import { iccEncoding } from "./iccEncoding.ts";
 
 /** A picture file as grey numbers, with the resolution the file states. */
 export interface Scan {
@@ -55,9 +56,10 @@ function readPng(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
   return success({
     picture: {
       ...greyOf(scaled(data, depth), { width, height, channels }, depth > 8 ? 65535 : 255),
-      encoding: pngEncoding(bytes, view),
+      encoding:
+        pngEncoding(bytes, view) ?? (png.iccEmbeddedProfile && iccEncoding(png.iccEmbeddedProfile.profile)) ?? null,
     },
-    dpi: metres === null ? null : (metres.x * MM_PER_INCH) / 1000,
+    dpi: metres === null ? null : meant((metres.x * MM_PER_INCH) / 1000),
   });
 }
 
@@ -87,6 +89,8 @@ function readTiff(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
   const [page] = pages.sort((a, b) => size(b) - size(a));
   if (page === undefined) return failure("holds no picture");
   if (size(page) > MOST_PIXELS) return failure(tooLarge(one(page, "t256"), one(page, "t257")));
+  const unreadable = unreadableTiff(page);
+  if (unreadable !== null) return failure(unreadable);
   UTIF.decodeImage(buffer, page);
   const { width, height } = page;
   const bits = one(page, "t258") || 1;
@@ -100,16 +104,48 @@ function readTiff(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
   const grey = greyOf(data, { width, height, channels }, bits === 16 ? 65535 : 255);
   const [x, y] = [one(page, "t282"), one(page, "t283")];
   if (x > 0 && y > 0 && !nearlySquare(x, y)) return failure(NOT_SQUARE);
-  const unit = "t296" in page ? one(page, "t296") : 2;
   const white = "t262" in page && one(page, "t262") === 0;
   return success({
     picture: {
       ...grey,
       samples: white ? grey.samples.map((value) => grey.most - value) : grey.samples,
-      encoding: "t34675" in page || "t301" in page ? "srgb" : null,
+      encoding: tiffEncoding(page),
     },
-    dpi: !(x > 0) || unit === 1 ? null : unit === 3 ? x * 2.54 : x,
+    dpi: tiffDpi(page),
   });
+}
+
+/** Packings the decoder unpacks without a fault: none, LZW, ZIP (two numbers), PackBits. TIFF 6.0, and its supplement 2. */
+const UNPACKED = [1, 5, 8, 32946, 32773];
+const JPEG_PACKED = [6, 7];
+
+/** Why a TIFF can't be read, or `null`: the decoder would give wrong numbers without a word. */
+function unreadableTiff(page: UTIF.IFD): string | null {
+  const packing = one(page, "t259") || 1;
+  if (!UNPACKED.includes(packing)) {
+    const how = JPEG_PACKED.includes(packing) ? "with JPEG" : `in a way (${packing})`;
+    return `is packed ${how} that can’t be read here; save it uncompressed, or with LZW or ZIP`;
+  }
+  if (one(page, "t284") === 2 && one(page, "t277") > 1) {
+    return "holds its colours one after the other; save it with the colours of each pixel together, or in grey";
+  }
+  return null;
+}
+
+/** What a TIFF's profile or transfer function (tag 301) says of its numbers. */
+function tiffEncoding(page: UTIF.IFD): GreyPicture["encoding"] {
+  const profile = page.t34675;
+  if (Array.isArray(profile) || ArrayBuffer.isView(profile)) {
+    return iccEncoding(Uint8Array.from(profile as unknown as ArrayLike<number>));
+  }
+  return "t301" in page ? "srgb" : null;
+}
+
+/** Resolution of a TIFF, or of the Exif part of a JPEG, which is one; in dots per inch. */
+function tiffDpi(page: UTIF.IFD): number | null {
+  const x = one(page, "t282");
+  const unit = "t296" in page ? one(page, "t296") : 2;
+  return !(x > 0) || unit === 1 ? null : meant(unit === 3 ? x * 2.54 : x);
 }
 
 /** Whether a strip or tile of a TIFF would lie beyond the file's end: the decoder fills it with zeros. */
@@ -132,29 +168,55 @@ async function readJpeg(
   jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
 ): Promise<Result<Scan>> {
   const { width, height, data } = await jpeg(bytes);
-  return success({
-    picture: { ...greyOf(new Uint8Array(data), { width, height, channels: 4 }, 255), encoding: null },
-    dpi: jfifDpi(bytes),
-  });
+  const { dpi, encoding } = jpegWords(bytes);
+  return success({ picture: { ...greyOf(new Uint8Array(data), { width, height, channels: 4 }, 255), encoding }, dpi });
 }
 
 async function jpegInPlainCode(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
   return decodeJpegJs(bytes, { useTArray: true, maxResolutionInMP: MOST_PIXELS / 1e6, maxMemoryUsageInMB: 2048 });
 }
 
-/** The density in a JFIF header. @source ITU-T T.871 (2011), section 10.1 */
-function jfifDpi(bytes: Uint8Array): number | null {
-  for (let at = 2; at + 18 < bytes.length && bytes[at] === 0xff; ) {
+/** Below this a stated resolution is what programs write when they know none (72, 96), dots per inch. */
+const LEAST_DPI = 100;
+
+function meant(dpi: number): number | null {
+  return dpi >= LEAST_DPI ? dpi : null;
+}
+
+/**
+ * What a JPEG says of itself: resolution in its JFIF or Exif part, its numbers in its ICC profile.
+ *
+ * @source ITU-T T.871 (2011), 10.1 (JFIF); Exif 2.32, 4.5.4 (APP1); ICC.1:2022, annex B.4 (APP2; from memory)
+ */
+function jpegWords(bytes: Uint8Array): { readonly dpi: number | null; readonly encoding: GreyPicture["encoding"] } {
+  let dpi: number | null = null;
+  let profile: readonly number[] = [];
+  for (let at = 2; at + 18 < bytes.length && bytes[at] === 0xff && bytes[at + 1] !== 0xda; ) {
     const length = (bytes[at + 2] as number) * 256 + (bytes[at + 3] as number);
-    if (bytes[at + 1] === 0xe0 && startsWith(bytes.subarray(at + 4), [0x4a, 0x46, 0x49, 0x46])) {
-      const unit = bytes[at + 11];
-      const density = (bytes[at + 12] as number) * 256 + (bytes[at + 13] as number);
-      if (unit === 0 || density === 0) return null;
-      return unit === 2 ? density * 2.54 : density;
-    }
+    const part = bytes.subarray(at + 4, at + 2 + length);
+    if (bytes[at + 1] === 0xe0 && startsWith(part, letters("JFIF"))) dpi = jfifDpi(part) ?? dpi;
+    if (bytes[at + 1] === 0xe1 && startsWith(part, letters("Exif"))) dpi ??= exifDpi(part.slice(6));
+    // Longer profiles come in several such parts.
+    if (bytes[at + 1] === 0xe2 && startsWith(part, letters("ICC_PROFILE")))
+      profile = [...profile, ...part.subarray(14)];
     at += 2 + length;
   }
-  return null;
+  return { dpi, encoding: profile.length === 0 ? null : iccEncoding(Uint8Array.from(profile)) };
+}
+
+function jfifDpi(part: Uint8Array): number | null {
+  const unit = part[7];
+  const density = (part[8] as number) * 256 + (part[9] as number);
+  return unit === 0 || density === 0 ? null : meant(unit === 2 ? density * 2.54 : density);
+}
+
+function exifDpi(tiff: Uint8Array<ArrayBuffer>): number | null {
+  const [page] = UTIF.decode(tiff.buffer);
+  return page === undefined ? null : tiffDpi(page);
+}
+
+function letters(word: string): readonly number[] {
+  return [...word].map((letter) => letter.charCodeAt(0));
 }
 
 /** One number a pixel: the mean of red, green and blue. */
