@@ -1,5 +1,3 @@
-import type { Camera, LightTest } from "../container/index.ts";
-
 /** Where light comes in, how that looks, and what mends it. Common practice. */
 export interface LeakFault {
   readonly id: string;
@@ -62,17 +60,3 @@ export const LEAKS: readonly LeakFault[] = [
     repair: "Tape over it outside, paint it inside.",
   },
 ];
-
-/** Whether a camera has been proved light-tight. */
-export interface Proof {
-  readonly state: "untested" | "proved" | "leaks";
-  /** The last test, where there was one. */
-  readonly last: LightTest | null;
-}
-
-/** The state after the newest test; a sheet tells more than a lamp, but either proves. */
-export function lightProof({ lightTests = [] }: Pick<Camera, "lightTests">): Proof {
-  const last = lightTests.at(-1) ?? null;
-  if (last === null) return { state: "untested", last };
-  return { state: last.faults.length === 0 ? "proved" : "leaks", last };
-}
