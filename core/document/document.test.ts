@@ -32,6 +32,12 @@ describe("camera files", () => {
     [{ format: "other" }, "/format", /"still-box\/camera"/],
     [{ name: "" }, "/name", /not be empty/],
     [{ chambers: [] }, "/chambers", /at least 1/],
+    [{ set: { count: 9, exposed: [3, 3] } }, "/set/exposed", /not hold the same entry twice/],
+    [{ set: { count: 201, exposed: [] } }, "/set/count", /200 or less/],
+    [{ measurements: [{ diameter: 0 }] }, "/measurements/0/diameter", /above 0/],
+    [{ measurements: [{ diameter: 0.3, roughness: -1 }] }, "/measurements/0/roughness", /0 or more/],
+    [{ making: { done: "all" } }, "/making/done", /a list/],
+    [{ name: "x".repeat(200) }, "/name", /at most 80 characters/],
     [{ container: { shape: "sphere", wall: 1 } }, "/container/shape", /"box" or "cylinder"/],
     [{ container: { shape: "box", wall: 1, width: 1, height: 1 } }, "/container/depth", /required/],
   ])("%j is refused at %s", (change, path, words) => {

@@ -27,7 +27,7 @@ function pointer(name: unknown): string {
   return String(name).replace(/~/g, "~0").replace(/\//g, "~1");
 }
 
-function wording({ keyword, params, message }: SchemaError): string {
+function wording({ keyword, params }: SchemaError): string {
   switch (keyword) {
     case "required":
       return "is required";
@@ -52,8 +52,12 @@ function wording({ keyword, params, message }: SchemaError): string {
       return "must not be empty";
     case "maxLength":
       return `must have at most ${params.limit} characters`;
+    case "uniqueItems":
+      return "must not hold the same entry twice";
+    case "pattern":
+      return `must be written as ${params.pattern}`;
     default:
-      return message ?? "is not valid";
+      return "is not valid";
   }
 }
 
