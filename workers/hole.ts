@@ -10,7 +10,7 @@ import {
 } from "../core/holeScan/index.ts";
 import { failure, type Result, success } from "../core/units/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
-import { type Rgba, readScan } from "./readScan.ts";
+import { type Decoders, readScan } from "./readScan.ts";
 
 /** A picture file with a hole in it. */
 export interface HoleOrder {
@@ -50,9 +50,9 @@ export type HoleTrouble =
 /** Reads a picture and measures its hole: what the worker and `POST /api/hole` both do. */
 export async function holeInFile(
   { bytes, dpi, at, encoding = null, views = false }: HoleOrder,
-  jpeg?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
+  decoders?: Decoders,
 ): Promise<Result<HoleReport, HoleTrouble>> {
-  const read = await readScan(bytes, jpeg);
+  const read = await readScan(bytes, decoders);
   if (!read.ok) return failure({ kind: "file", message: read.error });
   const picture = encoding === null ? read.value.picture : { ...read.value.picture, encoding };
   const used = dpi ?? read.value.dpi;
@@ -79,11 +79,9 @@ export async function holeInFile(
 const VIEW = 480;
 
 /** Measures a hole, off the main thread. */
-export function holeJob(
-  jpeg?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
-): Job<HoleOrder, Result<HoleReport, HoleTrouble>> {
+export function holeJob(decoders?: Decoders): Job<HoleOrder, Result<HoleReport, HoleTrouble>> {
   return async (order): Promise<JobOutput<Result<HoleReport, HoleTrouble>>> => ({
-    output: await holeInFile(order, jpeg),
+    output: await holeInFile(order, decoders),
     transfer: [],
   });
 }

@@ -12,4 +12,21 @@ async function browserJpeg(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
   return context.getImageData(0, 0, bitmap.width, bitmap.height);
 }
 
-serve(self as unknown as DedicatedWorkerGlobalScope, holeJob(browserJpeg));
+/** So it does what PNGs are packed with. */
+async function browserInflate(zlib: Uint8Array<ArrayBuffer>, most: number): Promise<Uint8Array> {
+  const stream = new DecompressionStream("deflate");
+  const writer = stream.writable.getWriter();
+  // What fails in writing fails in reading too, where it is waited for.
+  writer.write(zlib).catch(() => undefined);
+  writer.close().catch(() => undefined);
+  const reader = stream.readable.getReader();
+  const whole = new Uint8Array(most);
+  for (let length = 0; ; ) {
+    const { done, value } = await reader.read();
+    if (done) return whole.subarray(0, length);
+    whole.set(value, length);
+    length += value.length;
+  }
+}
+
+serve(self as unknown as DedicatedWorkerGlobalScope, holeJob({ jpeg: browserJpeg, inflate: browserInflate }));

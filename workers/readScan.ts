@@ -4,6 +4,7 @@ import UTIF from "utif2";
 import type { GreyPicture } from "../core/holeScan/index.ts";
 import { failure, type Result, success } from "../core/units/index.ts";
 import { iccEncoding } from "./iccEncoding.ts";
+import { type Inflate, storedPng } from "./storedPng.ts";
 
 /** A picture file as grey numbers, with the resolution the file states. */
 export interface Scan {
@@ -23,17 +24,19 @@ export interface Rgba {
 const MOST_PIXELS = 120_000_000;
 const MM_PER_INCH = 25.4;
 
-/**
- * Reads a PNG, TIFF or JPEG by its first bytes, whatever it calls itself; 8 and 16 bits are kept as they are.
- *
- * @param jpeg decodes a JPEG; the browser's own is quicker than the one used where nothing is given
- */
+/** What the place a picture is read in can do quicker than plain code. */
+export interface Decoders {
+  readonly jpeg?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>;
+  readonly inflate?: Inflate;
+}
+
+/** Reads a PNG, TIFF or JPEG by its first bytes, whatever it calls itself; 8 and 16 bits are kept as they are. */
 export async function readScan(
   bytes: Uint8Array<ArrayBuffer>,
-  jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba> = jpegInPlainCode,
+  { jpeg = jpegInPlainCode, inflate }: Decoders = {},
 ): Promise<Result<Scan>> {
   try {
-    if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return readPng(bytes);
+    if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return await readPng(bytes, inflate);
     if (startsWith(bytes, [0x49, 0x49, 42, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 42])) return readTiff(bytes);
     if (startsWith(bytes, [0xff, 0xd8])) return await readJpeg(bytes, jpeg);
   } catch {
@@ -42,11 +45,11 @@ export async function readScan(
   return failure("is not a PNG, TIFF or JPEG picture");
 }
 
-function readPng(bytes: Uint8Array<ArrayBuffer>): Result<Scan> {
+async function readPng(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate | undefined): Promise<Result<Scan>> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   const [width, height] = [view.getUint32(16), view.getUint32(20)];
   if (width * height > MOST_PIXELS) return failure(tooLarge(width, height));
-  const png = decodePng(bytes);
+  const png = decodePng(inflate === undefined ? bytes : await storedPng(bytes, inflate));
   const channels = png.palette === undefined ? png.channels : 1;
   const shade = png.palette?.map(([r = 0, g = 0, b = 0]) => Math.round((r + g + b) / 3));
   const data = shade === undefined ? png.data : Uint8Array.from(png.data, (index) => shade[index] ?? 0);

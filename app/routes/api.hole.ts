@@ -1,3 +1,5 @@
+import { promisify } from "node:util";
+import { inflate } from "node:zlib";
 import { refusalWords } from "../../core/holeScan/index.ts";
 import { holeInFile } from "../../workers/hole.ts";
 import { readBytes, refused } from "../headless.ts";
@@ -23,7 +25,8 @@ export async function action({ request }: Route.ActionArgs): Promise<Response> {
   }
   const bytes = await readBytes(request);
   if (bytes instanceof Response) return bytes;
-  const measured = await holeInFile({ bytes, dpi, encoding, at: x === null || y === null ? null : { x, y } });
+  const at = x === null || y === null ? null : { x, y };
+  const measured = await holeInFile({ bytes, dpi, encoding, at }, { inflate: nodeInflate });
   if (!measured.ok) {
     const { error } = measured;
     if (error.kind === "file") return refused(422, [{ path: "", message: error.message }]);
@@ -37,6 +40,10 @@ export async function action({ request }: Route.ActionArgs): Promise<Response> {
     return refused(422, [{ path: "/dpi", message: "the file states no resolution: give it as dpi=…" }]);
   }
   return Response.json(answer);
+}
+
+async function nodeInflate(zlib: Uint8Array, most: number): Promise<Uint8Array> {
+  return promisify(inflate)(zlib, { maxOutputLength: most });
 }
 
 /** Other methods are told what is allowed. */
