@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { stage } from "./support/maker.ts";
 
-const { arrive } = stage(true);
+const { arrive, at } = stage(true);
 
 async function inTheField(size = { width: 1280, height: 800 }) {
   const maker = await arrive();
@@ -63,6 +63,33 @@ describe("Field", () => {
     await maker.press("See the log");
     await maker.sees("[data-shot]", /Cold frames, first frost[\s\S]*Full sun · Graded RC paper · ISO 6 · f\/226/);
     expect(await maker.page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
+  });
+
+  test("one of a tray: the next number is offered, the Bench has it turned over, the log keeps it, undo takes it back", async () => {
+    const maker = await at("/field?camera=thistle-canister-one");
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /of /);
+    await maker.press("Close the hole");
+    expect(await maker.value("Which of the tray")).toBe("7");
+    await maker.type("Time given", "4 s");
+    await maker.type("Subject", "Scarecrow from below");
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged: No\. 7, Scarecrow from below, 4 s/);
+    await maker.press("See the log");
+    await maker.sees("[data-shot]", /Scarecrow from below[\s\S]*Nine canisters, No\. 7/);
+    await maker.goTo("/cameras/thistle-canister-one");
+    await maker.sees('[data-reading="set"]', /6 of 9[\s\S]*Next: No. 6/);
+    await maker.press("Undo");
+    await maker.sees('[data-reading="set"]', /7 of 9[\s\S]*Next: No. 7/);
+    await maker.goTo("/field?camera=thistle-canister-one");
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /of /);
+    await maker.press("Close the hole");
+    await maker.choose("Which of the tray", "");
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged: a shot/);
+    await maker.goTo("/cameras/thistle-canister-one");
+    await maker.sees('[data-reading="set"]', /7 of 9/);
   });
 
   test("Space opens and closes the hole, Escape gives the shot up", async () => {

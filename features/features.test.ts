@@ -130,14 +130,20 @@ test("the log’s CSV keeps quotes and line breaks, and disarms formulas (RFC 41
       id: "1",
       cameraId: "c",
       cameraName: 'Tin "A"',
+      number: 7,
       openedAt: "2026-01-02T03:04:05+00:00",
       seconds: 3,
       note: "=1+1\nnext",
     },
   ]);
-  expect(csv.split("\r\n")[0]).toMatch(/^Camera,Opened,Subject,/);
+  expect(csv.split("\r\n")[0]).toMatch(/^Camera,Number,Opened,Subject,/);
   const [row] = Papa.parse<Record<string, string>>(csv, { header: true }).data;
-  expect(row).toMatchObject({ Camera: 'Tin "A"', Opened: "2026-01-02T03:04:05+00:00", Note: "'=1+1\nnext" });
+  expect(row).toMatchObject({
+    Camera: 'Tin "A"',
+    Number: "7",
+    Opened: "2026-01-02T03:04:05+00:00",
+    Note: "'=1+1\nnext",
+  });
 });
 
 test("times carry this place’s offset and are shown as they were there; file names are plain", () => {

@@ -50,4 +50,5 @@ export { refusal } from "./refusal.ts";
 export { cameraRoom, HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";
 export { seated } from "./seated.ts";
 export { type SheetLies, sheetOnWall, type Traits, traitsOf } from "./traits.ts";
+export { nextInSet, readyInSet, withExposed } from "./tray.ts";
 export { atVersion, withoutVersion, withVersion } from "./versions.ts";

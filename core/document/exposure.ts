@@ -9,6 +9,8 @@ export interface Exposure {
   readonly cameraId: string;
   /** The camera's name when the shot was taken: the log stays readable when the camera is gone. */
   readonly cameraName?: string;
+  /** Which of a tray of cameras alike. */
+  readonly number?: number | null;
   /** When the hole was opened, ISO 8601 with offset. */
   readonly openedAt: string;
   /** Seconds the hole was open, > 0. */

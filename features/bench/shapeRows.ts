@@ -1,4 +1,12 @@
-import { type Camera, type FoldedContainer, foldedSizes, solveRequest } from "../../core/container/index.ts";
+import {
+  type Camera,
+  type CameraSet,
+  type FoldedContainer,
+  foldedSizes,
+  nextInSet,
+  readyInSet,
+  solveRequest,
+} from "../../core/container/index.ts";
 import { steepestSlope } from "../../core/rays/index.ts";
 import { rollPlan } from "../../core/roll/index.ts";
 import { opticalModel } from "../../core/solve/index.ts";
@@ -14,7 +22,7 @@ export function shapeRows(camera: Camera, reading: Reading, words: Words): reado
     ...(camera.chambers[0].roll ? rollRows(camera, words) : []),
     ...(container.shape === "folded" ? [foldedRow(container, camera.chambers[0].film.distance, words)] : []),
     ...(container.shape === "drum" ? [drumRow(camera)] : []),
-    ...(set ? [setRow(set.count, set.exposed)] : []),
+    ...(set ? [setRow(set)] : []),
   ];
 }
 
@@ -82,15 +90,15 @@ function drumRow(camera: Camera): ReadingRow {
   };
 }
 
-function setRow(count: number, exposed: readonly number[]): ReadingRow {
-  const ready = Array.from({ length: count }, (_, i) => i + 1).filter((number) => !exposed.includes(number));
+function setRow(set: CameraSet): ReadingRow {
+  const ready = readyInSet(set);
   return {
     id: "set",
     name: "Shots left",
-    figure: `${ready.length} of ${count}`,
+    figure: `${ready.length} of ${set.count}`,
     sentence:
       ready.length === 0
         ? "All are exposed: time for the darkroom."
-        : `Next: No. ${ready.at(-1)}. Begin with the highest and turn each over: the highest number showing is the shots left.`,
+        : `Next: No. ${nextInSet(set)}. Begin with the highest and turn each over: the highest number showing is the shots left.`,
   };
 }

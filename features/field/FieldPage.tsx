@@ -98,6 +98,7 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
           <LogForm
             key={state.running.openedMs}
             running={state.running}
+            set={state.running.cameraId === camera.id ? (camera.set ?? null) : null}
             elapsedSeconds={state.elapsedMs / 1000}
             draft={settings.draft}
             error={answer?.error ?? null}
@@ -106,7 +107,8 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
         )}
         {state.is === "ready" && answer?.saved && (
           <p role="status" className="border-good border-l-4 bg-card p-3">
-            Logged: {answer.saved.subject || "a shot"}, {formatTime(answer.saved.seconds)}.{" "}
+            Logged: {answer.saved.number ? `No. ${answer.saved.number}, ` : ""}
+            {answer.saved.subject || "a shot"}, {formatTime(answer.saved.seconds)}.{" "}
             <Link to={`/log?camera=${encodeURIComponent(camera.id)}`} className="underline underline-offset-4">
               See the log
             </Link>

@@ -1,19 +1,24 @@
 import { useState } from "react";
 import { Form, useSubmit } from "react-router";
+import { type CameraSet, nextInSet } from "../../core/container/index.ts";
 import { formatTime } from "../../core/units/index.ts";
 import { type RunningExposure, type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { isoWithOffset } from "../../ui/localTime.ts";
+import { Pick } from "../../ui/Pick.tsx";
 
 /** What was taken, in words, and the time given: logged at a press. Words typed survive a reload. */
 export function LogForm({
   running,
+  set,
   elapsedSeconds,
   draft,
   error,
   onDiscard,
 }: {
   readonly running: RunningExposure;
+  /** The tray the camera belongs to, if it is one of several alike. */
+  readonly set: CameraSet | null;
   readonly elapsedSeconds: number;
   readonly draft: Settings["draft"];
   readonly error: string | null;
@@ -22,6 +27,7 @@ export function LogForm({
   const submit = useSubmit();
   const [words, setWords] = useState(draft);
   const [seconds, setSeconds] = useState(formatTime(Math.max(0.1, elapsedSeconds)));
+  const [number, setNumber] = useState(set === null ? "" : String(nextInSet(set) ?? ""));
   const keep = (change: Partial<Settings["draft"]>): void => {
     const next = { ...words, ...change };
     setWords(next);
@@ -60,6 +66,9 @@ export function LogForm({
           onChange={(event) => setSeconds(event.target.value)}
         />
       </label>
+      {set && (
+        <Pick label="Which of the tray" name="number" value={number} options={numbersOf(set)} onPick={setNumber} />
+      )}
       {error && (
         <p id="log-error" role="alert" className="text-[0.87rem] text-action">
           {error}
@@ -99,4 +108,12 @@ export function LogForm({
       </div>
     </Form>
   );
+}
+
+function numbersOf({ count, exposed }: CameraSet): readonly { readonly id: string; readonly name: string }[] {
+  const numbers = Array.from({ length: count }, (_, i) => {
+    const number = count - i;
+    return { id: String(number), name: exposed.includes(number) ? `No. ${number}, exposed already` : `No. ${number}` };
+  });
+  return [...numbers, { id: "", name: "not noted" }];
 }

@@ -122,7 +122,10 @@ function ShotRow({
       <span className="text-[0.93rem] text-quiet">{readableTime(shot.openedAt)}</span>
       <span className="max-sm:order-3 max-sm:col-span-2">
         <span className="font-semibold">{shot.subject || "No subject noted"}</span>{" "}
-        <span className="text-quiet">· {shot.cameraName}</span>
+        <span className="text-quiet">
+          · {shot.cameraName}
+          {shot.number ? `, No. ${shot.number}` : ""}
+        </span>
         <span className="block text-[0.93rem] text-quiet">
           {[
             shot.light,

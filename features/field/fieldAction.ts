@@ -1,6 +1,7 @@
-import type { Exposure } from "../../core/document/index.ts";
+import { type Camera, withExposed } from "../../core/container/index.ts";
+import { changesBetween, type Exposure } from "../../core/document/index.ts";
 import { parseTime } from "../../core/units/index.ts";
-import { getCamera, saveExposure, writeSetting } from "../../storage/index.ts";
+import { editCamera, getCamera, saveExposure, writeSetting } from "../../storage/index.ts";
 
 export interface ShotAnswer {
   readonly saved: Exposure | null;
@@ -20,6 +21,7 @@ export async function saveShot(sent: FormData): Promise<ShotAnswer> {
     id: crypto.randomUUID(),
     cameraId: camera.value.id,
     cameraName: camera.value.name,
+    number: number("number"),
     openedAt: text("openedAt"),
     seconds: seconds.value,
     suggestedSeconds: suggested,
@@ -32,6 +34,14 @@ export async function saveShot(sent: FormData): Promise<ShotAnswer> {
     note: text("note"),
   });
   if (!written.ok) return { saved: null, error: written.error.message };
+  await turnOver(camera.value, written.value.number ?? null, text("openedAt"));
   await writeSetting("draft", { subject: "", note: "" });
   return { saved: written.value, error: null };
+}
+
+/** The one of a tray that was used is exposed: so the Bench has it, where that can be taken back. */
+async function turnOver(camera: Camera, number: number | null, now: string): Promise<void> {
+  if (number === null) return;
+  const changes = changesBetween(camera, withExposed(camera, number));
+  if (changes.length > 0) await editCamera(camera.id, changes, `No. ${number} exposed`, now);
 }

@@ -9,6 +9,7 @@ const FORMULA = /^[=+\-@\t\r][\s\S]*$/;
 export function logCsv(exposures: readonly Exposure[]): string {
   const rows = exposures.map((shot) => ({
     Camera: shot.cameraName ?? "",
+    Number: shot.number ?? "",
     Opened: shot.openedAt,
     Subject: shot.subject ?? "",
     Light: shot.light ?? "",
