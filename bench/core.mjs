@@ -3,8 +3,12 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
+import { inflateSync } from "node:zlib";
 import { build } from "esbuild";
 import { quantile, row } from "./report.mjs";
+
+/** As the server does it. */
+const inflate = async (zlib, most) => inflateSync(zlib, { maxOutputLength: most });
 
 /** Solve, finder, holes from pictures, cut sheets. */
 export async function coreFigures() {
@@ -142,7 +146,7 @@ async function holeFigures() {
       const whole = [];
       for (let i = 0; i < 3; i++) {
         const start = performance.now();
-        await holeInFile({ bytes, dpi: null, at: null });
+        await holeInFile({ bytes, dpi: null, at: null }, { inflate });
         whole.push(performance.now() - start);
       }
       row(`  with unpacking the ${name}: median of 3`, `${quantile(whole, 0.5).toFixed(0)} ms`, "≤ 1 s");

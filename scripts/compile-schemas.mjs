@@ -13,8 +13,17 @@ const names = ["film", "hole", "solve", "camera", "exposure", "archive"];
 const schemas = await Promise.all(
   names.map(async (name) => JSON.parse(await readFile(new URL(`schemas/${name}.schema.json`, folder), "utf8"))),
 );
+/** The schema without its words for readers, which the compiled functions would carry along. */
+const bare = (schema) => {
+  if (Array.isArray(schema)) return schema.map(bare);
+  if (schema === null || typeof schema !== "object") return schema;
+  const kept = Object.entries(schema).filter(
+    ([key, value]) => !(typeof value === "string" && ["title", "description", "$comment"].includes(key)),
+  );
+  return Object.fromEntries(kept.map(([key, value]) => [key, bare(value)]));
+};
 const ajv = new Ajv({
-  schemas,
+  schemas: schemas.map(bare),
   allErrors: true,
   verbose: false,
   strict: true,
