@@ -14,6 +14,7 @@ export interface BillRow {
     | "black-tape"
     | "shutter-tape"
     | "paint"
+    | "lining"
     | "abrasive"
     | "needle"
     | "ties";
@@ -68,7 +69,9 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
   const sheets = camera.chambers.length * (camera.chambers[0].roll ? 0 : 1);
   const card = parts.filter(({ id }) => CARD.includes(id)).reduce((sum, part) => sum + cardArea(part, order), 0);
   const plateTape = holes * 8 * (PLATE_SIZE + 2 * PAST.plate);
-  const paint = camera.container.insideBlack === false ? 0 : innerSurface(order) * PAINT_PER_MM2;
+  // What was chosen in building is what is to be had; the usual ways are those of QUESTIONS in making/choices.
+  const { black = "paint", tape = "cloth" } = camera.making?.choices ?? {};
+  const inside = camera.container.insideBlack === false ? 0 : innerSurface(order);
   const row = (id: BillRow["id"], name: string, amount: number, unit: BillRow["unit"], why: string): BillRow => ({
     id,
     name,
@@ -89,13 +92,18 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
       : []),
     row(
       "black-tape",
-      "Black cloth tape",
+      tape === "electrical" ? "Black electrical tape, plate and lid" : "Black cloth tape",
       plateTape + lidTape(order) + capTape(parts),
       "mm",
       "plate inside and out on all four sides, lid or seams twice round, cap",
     ),
     row("shutter-tape", "Black electrical tape", 55 * holes, "mm", "the shutter flap"),
-    ...(paint > 0 ? [row("paint", "Flat black paint", paint, "ml", "two coats inside, lid too")] : []),
+    ...(inside > 0 && black === "paint"
+      ? [row("paint", "Flat black paint", inside * PAINT_PER_MM2, "ml", "two coats inside, lid too")]
+      : []),
+    ...(inside > 0 && black === "paper"
+      ? [row("lining", "Black lining paper", inside * WASTE, "mm²", "walls and lid, with 15 % waste")]
+      : []),
     ...(cameraKind(camera) === "canister" || cameraKind(camera) === "curled-can"
       ? [row("ties", "Long cable ties", 2, "pieces", "to fix it where it may stay")]
       : []),

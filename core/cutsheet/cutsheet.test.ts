@@ -256,6 +256,22 @@ describe("bill of materials", () => {
     expect(amount("black-tape")).toBeCloseTo(8 * (19 + 24) + 2 * (Math.PI * 68 + 30) + 4 * collar, 6);
   });
 
+  test("what was chosen in building is what is to be had: paint, lining paper, or neither; one tape or the other", () => {
+    const can = testCamera("curled-can", { diameter: 66.6, height: 168 });
+    const chosen = (choices: Readonly<Record<string, string>>) =>
+      billOfMaterials(cutOrderFor({ ...can, making: { choices } }), 1);
+    const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
+    expect(chosen({}).some(({ id }) => id === "paint")).toBe(true);
+    const lined = chosen({ black: "paper" });
+    expect(lined.some(({ id }) => id === "paint")).toBe(false);
+    expect(lined.find(({ id }) => id === "lining")?.amount).toBeCloseTo(1.15 * inside, 6);
+    const left = chosen({ black: "leave" }).map(({ id }) => id);
+    expect(left).not.toContain("paint");
+    expect(left).not.toContain("lining");
+    expect(chosen({ tape: "electrical" }).find(({ id }) => id === "black-tape")?.name).toMatch(/electrical/);
+    expect(chosen({}).find(({ id }) => id === "black-tape")?.name).toBe("Black cloth tape");
+  });
+
   test("paint: two coats on the inside, ends too", () => {
     const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
     expect(amount("paint")).toBeCloseTo((inside * 200) / 1e6, 9);
