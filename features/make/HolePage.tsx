@@ -52,7 +52,7 @@ export function HolePage({ data }: { readonly data: MakeData }) {
               }
             />
           </Panel>
-          <HoleAsItIs camera={camera} hole={hole} edit={edit} />
+          <HoleAsItIs camera={camera} hole={hole} wanted={wanted} edit={edit} />
           <div className="grid gap-x-8 gap-y-6 md:grid-cols-2">
             <Panel title="Or by other means">
               <OtherWays onTake={take} />

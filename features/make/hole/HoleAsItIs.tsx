@@ -20,7 +20,7 @@ import { Button } from "../../../ui/Button.tsx";
 import { readableTime } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { wantedHole } from "../cutOrder.ts";
+import type { Wanted } from "../cutOrder.ts";
 
 const WAY_NAMES: Readonly<Record<string, string>> = {
   scan: "from a picture",
@@ -33,10 +33,12 @@ const WAY_NAMES: Readonly<Record<string, string>> = {
 export function HoleAsItIs({
   camera,
   hole,
+  wanted,
   edit,
 }: {
   readonly camera: Camera;
   readonly hole: number;
+  readonly wanted: Wanted;
   readonly edit: (label: string, change: (camera: Camera) => Camera) => void;
 }) {
   const words = useLengthWords();
@@ -50,8 +52,7 @@ export function HoleAsItIs({
     );
   }
   const all = own.at(-1)?.uncertainty == null ? null : combined(own);
-  const { result } = wantedHole(camera, hole);
-  const verdict = verdictOf(camera, hole, found);
+  const verdict = verdictOf(camera, hole, wanted, found);
   const drop = (measurement: Measurement): void =>
     edit("drop a measurement", (from) => ({
       ...from,
@@ -67,7 +68,7 @@ export function HoleAsItIs({
           {all && <span className="text-[1.1rem]"> ± {words(all.uncertainty, 3)}</span>}
         </strong>
         <span className="text-quiet">
-          {formatFNumber(result.fNumber)}
+          {formatFNumber(wanted.result.fNumber)}
           {all && all.count > 1 ? `, ${all.count} measurements combined` : ""}
         </span>
       </p>
@@ -112,8 +113,7 @@ export function HoleAsItIs({
   );
 }
 
-function verdictOf(camera: Camera, hole: number, found: FoundHole): HoleVerdict {
-  const { target, band } = wantedHole(camera, hole);
+function verdictOf(camera: Camera, hole: number, { target, band }: Wanted, found: FoundHole): HoleVerdict {
   const { setting } = opticalModel(solveRequest(camera, mediumById(camera.chambers[0].film.medium), hole));
   const verdict = holeVerdict(found, band, target, setting, sheetReach(camera));
   // Nobody sets a sheet to more than a tenth of a millimetre.
