@@ -14,3 +14,8 @@ export function readableTime(iso: string): string {
   const names = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
   return `${Number(day)} ${names[Number(month) - 1] ?? ""} ${year}, ${clock}`;
 }
+
+/** The day of an instant as the maker reads it, in this place: `13 Jun 2026`. */
+export function readableDay(iso: string): string {
+  return readableTime(isoWithOffset(new Date(iso))).replace(/,.*$/, "");
+}

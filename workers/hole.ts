@@ -8,7 +8,7 @@ import {
   type PixelPoint,
   pictureView,
 } from "../core/holeScan/index.ts";
-import { failure, type Result, success } from "../core/units/index.ts";
+import { failure, MM_PER_INCH, type Result, success } from "../core/units/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
 import { type Decoders, readScan } from "./readScan.ts";
 
@@ -56,7 +56,7 @@ export async function holeInFile(
   if (!read.ok) return failure({ kind: "file", message: read.error });
   const picture = encoding === null ? read.value.picture : { ...read.value.picture, encoding };
   const used = dpi ?? read.value.dpi;
-  const pixel = used === null ? null : 25.4 / used;
+  const pixel = used === null ? null : MM_PER_INCH / used;
   const measured = measureHole({ picture, pixel, at });
   const { width, height } = picture;
   const whole = views ? pictureView(picture, { left: 0, top: 0, width, height }, VIEW) : null;

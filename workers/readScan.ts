@@ -2,7 +2,7 @@ import { decode as decodePng } from "fast-png";
 import { decode as decodeJpegJs } from "jpeg-js";
 import UTIF from "utif2";
 import type { GreyPicture } from "../core/holeScan/index.ts";
-import { failure, type Result, success } from "../core/units/index.ts";
+import { failure, MM_PER_INCH, type Result, success } from "../core/units/index.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { type Inflate, storedPng } from "./storedPng.ts";
 
@@ -22,7 +22,6 @@ export interface Rgba {
 
 /** Larger pictures are refused before they are unpacked. */
 const MOST_PIXELS = 120_000_000;
-const MM_PER_INCH = 25.4;
 
 /** What the place a picture is read in can do quicker than plain code. */
 export interface Decoders {

@@ -1,6 +1,7 @@
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { mersenne } from "pure-rand/generator/mersenne";
 import { type PlateSample, scanPlate } from "../core/scanner/index.ts";
+import { MM_PER_INCH } from "../core/units/index.ts";
 import type { Job } from "./protocol.ts";
 import { scanToPng, scanToTiff } from "./writeScan.ts";
 
@@ -27,7 +28,7 @@ export const simulatedScan: Job<ScanOrder, Uint8Array<ArrayBuffer>> = async (ord
   const { dpi, bits } = order;
   const generator = mersenne(order.seed);
   const random = (): number => uniformFloat64(generator);
-  const side = Math.round((SIDE * dpi) / 25.4);
+  const side = Math.round((SIDE * dpi) / MM_PER_INCH);
   const encoding = bits === 8 ? "srgb" : "linear";
   const picture = scanPlate(
     order.sample,
@@ -38,7 +39,7 @@ export const simulatedScan: Job<ScanOrder, Uint8Array<ArrayBuffer>> = async (ord
       width: side,
       height: side,
       at: { x: side * (0.42 + 0.16 * random()), y: side * (0.42 + 0.16 * random()) },
-      blur: Math.hypot((OPTICS.mm * dpi) / 25.4, OPTICS.pixel),
+      blur: Math.hypot((OPTICS.mm * dpi) / MM_PER_INCH, OPTICS.pixel),
       noise: 0.015,
       uneven: 0.12,
       light: "behind",

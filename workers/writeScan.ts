@@ -1,8 +1,7 @@
 import { encode as encodePng } from "fast-png";
 import { fromSrgb, type GreyPicture } from "../core/holeScan/index.ts";
 import { withPhysicalSize, withSrgb } from "../core/pngChunks/index.ts";
-
-const MM_PER_INCH = 25.4;
+import { MM_PER_INCH } from "../core/units/index.ts";
 
 /** A grey picture as a PNG that says its resolution and, where its numbers are sRGB, that. */
 export function scanToPng(picture: GreyPicture, dpi: number): Uint8Array<ArrayBuffer> {

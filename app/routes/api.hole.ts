@@ -1,20 +1,17 @@
 import { promisify } from "node:util";
 import { inflate } from "node:zlib";
-import { refusalWords } from "../../core/holeScan/index.ts";
+import { DPI_RANGE, refusalWords } from "../../core/holeScan/index.ts";
 import { holeInFile } from "../../workers/hole.ts";
 import { readBytes, refused } from "../headless.ts";
 import type { Route } from "./+types/api.hole";
-
-/** Resolutions a scan or a microscope photograph can have, pixels per inch. */
-const DPI = { least: 10, most: 1_000_000 } as const;
 
 /** `POST /api/hole` (FORMAT): a hole measured from a picture. */
 export async function action({ request }: Route.ActionArgs): Promise<Response> {
   if (request.method !== "POST") return notAllowed();
   const query = new URL(request.url).searchParams;
   const [dpi, x, y] = ["dpi", "x", "y"].map((name) => numberOf(query.get(name)));
-  if (dpi === undefined || (dpi !== null && (dpi < DPI.least || dpi > DPI.most))) {
-    return refused(422, [{ path: "/dpi", message: `must be a number from ${DPI.least} to ${DPI.most}` }]);
+  if (dpi === undefined || (dpi !== null && (dpi < DPI_RANGE.least || dpi > DPI_RANGE.most))) {
+    return refused(422, [{ path: "/dpi", message: `must be a number from ${DPI_RANGE.least} to ${DPI_RANGE.most}` }]);
   }
   if (x === undefined || y === undefined || (x === null) !== (y === null)) {
     return refused(422, [{ path: "/x", message: "x and y must be given together, as numbers of pixels" }]);

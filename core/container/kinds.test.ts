@@ -1,10 +1,9 @@
 import { parseCamera } from "../document/index.ts";
 import { sceneToSheet, sheetToScene, surfacePoint } from "../rays/index.ts";
 import { opticalModel, solve, surfaceOf } from "../solve/index.ts";
-import { ideal, inMm, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
+import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
 import {
   atVersion,
-  type CameraKind,
   cameraBody,
   cameraKind,
   cameraRoom,
@@ -26,21 +25,6 @@ import {
   withSheet,
   withVersion,
 } from "./index.ts";
-
-const KINDS: readonly CameraKind[] = [
-  "flat-box",
-  "slanted-box",
-  "curved-box",
-  "stereo-box",
-  "bought-box",
-  "roll-carton",
-  "folded-box",
-  "curled-can",
-  "far-wall-tin",
-  "canister",
-  "lid-can",
-  "drum",
-];
 
 describe.each(KINDS)("a %s", (kind) => {
   const camera = testCamera(kind);

@@ -14,6 +14,9 @@ export interface HoleAnswer
   readonly warnings: readonly { readonly code: HoleWarning; readonly message: string }[];
 }
 
+/** Resolutions a scan or a microscope photograph can have, pixels per inch. */
+export const DPI_RANGE = { least: 10, most: 1_000_000 } as const;
+
 /** Share by which a scanner's stated resolution may be wrong; common practice for flatbeds. */
 const SCALE_DOUBT = 0.003;
 

@@ -1,4 +1,4 @@
-export { type HoleAnswer, holeAnswer, refusalWords } from "./answer.ts";
+export { DPI_RANGE, type HoleAnswer, holeAnswer, refusalWords } from "./answer.ts";
 export type { Candidate, NoHole } from "./candidates.ts";
 export { type HoleOutline, type HoleQuestion, type HoleRefusal, type HoleWarning, measureHole } from "./measureHole.ts";
 export { fromSrgb, type GreyPicture, type PixelPoint, toSrgb } from "./picture.ts";

@@ -1,23 +1,8 @@
 import { billOfMaterials, PAPERS } from "../cutsheet/index.ts";
 import { buildSteps, USUAL_TIMES } from "../making/index.ts";
-import { inMm, testCamera } from "../testing/cameras.ts";
+import { inMm, KINDS, testCamera } from "../testing/cameras.ts";
 import { cutOrderFor } from "../testing/cutOrders.ts";
 import { kitPages } from "./index.ts";
-
-const KINDS = [
-  "flat-box",
-  "slanted-box",
-  "curved-box",
-  "stereo-box",
-  "bought-box",
-  "roll-carton",
-  "folded-box",
-  "curled-can",
-  "far-wall-tin",
-  "canister",
-  "lid-can",
-  "drum",
-] as const;
 
 describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, paper] as const)))(
   "kit of a %s on %s",

@@ -4,19 +4,12 @@ import { withField } from "../container/index.ts";
 import { contrast } from "../hole/index.ts";
 import { illumination, rayTo } from "../rays/index.ts";
 import { testCamera } from "../testing/cameras.ts";
-import { drawn, orderFor, uniform } from "../testing/draw.ts";
+import { drawn, exposureAt, orderFor, uniform } from "../testing/draw.ts";
 import { blurTile, halved, splitKernel } from "./blur.ts";
 import { kernelAt, slantedEdge, spread } from "./index.ts";
 
 const _box = testCamera("flat-box", { plateThickness: 0, wall: 0 });
 const long = testCamera("flat-box", { depth: 300, plateThickness: 0, wall: 0 });
-
-/** Exposure at a sheet place (s, t) of a drawn sheet: columns run with −s, rows with −t. */
-function at(exposed: ReturnType<typeof drawn>, s: number, t: number): number {
-  const column = Math.round((exposed.width - 1) / 2 - s / exposed.pitch);
-  const row = Math.round((exposed.height - 1) / 2 - t / exposed.pitch);
-  return exposed.exposure[row * exposed.width + column] ?? Number.NaN;
-}
 
 describe("energy", () => {
   test.each(["flat-box", "slanted-box", "curved-box", "curled-can", "drum"] as const)(
@@ -44,7 +37,7 @@ describe("energy", () => {
           exposed.pitch;
         const ray = rayTo(model.place, model.surface, s, t);
         const expected = ((Math.PI * 1000) / (4 * n * n)) * illumination(model.aperture, model.distance, ray);
-        expect(at(exposed, s, t) / expected).toBeCloseTo(1, 2);
+        expect(exposureAt(exposed, s, t) / expected).toBeCloseTo(1, 2);
       }
     },
   );

@@ -1,18 +1,11 @@
 import { midExposure } from "../exposure/index.ts";
 import { sceneToSheet } from "../rays/index.ts";
 import { testCamera } from "../testing/cameras.ts";
-import { drawn, orderFor, uniform } from "../testing/draw.ts";
+import { drawn, exposureAt, orderFor, uniform } from "../testing/draw.ts";
 import { develop, drawnPixels, GREY, orderOf, type PreviewScene, pictureScene, rowsFor, scenes } from "./index.ts";
 
 const box = testCamera("flat-box", { plateThickness: 0, wall: 0 });
 const long = testCamera("flat-box", { depth: 300, plateThickness: 0, wall: 0 });
-
-/** Exposure at a sheet place (s, t) of a drawn sheet: columns run with −s, rows with −t. */
-function at(exposed: ReturnType<typeof drawn>, s: number, t: number): number {
-  const column = Math.round((exposed.width - 1) / 2 - s / exposed.pitch);
-  const row = Math.round((exposed.height - 1) / 2 - t / exposed.pitch);
-  return exposed.exposure[row * exposed.width + column] ?? Number.NaN;
-}
 
 describe("geometry", () => {
   test("a straight line through a wall-curled can lands where the ray model says, and bends", () => {
@@ -111,7 +104,7 @@ describe("what the sheet shows", () => {
     const n = model.distance / model.aperture.diameter;
     const seconds = (n * n * 100) / (6 * 2 ** 15);
     const exposed = drawn({ ...order, seconds });
-    expect(at(exposed, 0, 0) / midExposure(6)).toBeCloseTo(1, 1.5);
+    expect(exposureAt(exposed, 0, 0) / midExposure(6)).toBeCloseTo(1, 1.5);
     const { negative } = develop(exposed, { ...look, flash: 0 });
     const light = 10 ** -0.6;
     expect(Math.abs((negative[16 * 40 + 20] as number) - 255 * (1.055 * light ** (1 / 2.4) - 0.055))).toBeLessThan(5);
@@ -149,8 +142,8 @@ describe("what the sheet shows", () => {
     const open = drawn(orderFor(pair, uniform(1000)));
     const order = orderFor(pair, uniform(1000), { divider: 80 });
     const parted = drawn(order);
-    expect(at(parted, 60, 0)).toBeLessThan(at(open, 60, 0));
-    expect(at(parted, 60, 0)).toBeGreaterThan(0.7 * at(open, 60, 0));
+    expect(exposureAt(parted, 60, 0)).toBeLessThan(exposureAt(open, 60, 0));
+    expect(exposureAt(parted, 60, 0)).toBeGreaterThan(0.7 * exposureAt(open, 60, 0));
   });
 
   test("a photograph of one’s own is hung up the right way round; around it all is black", () => {
@@ -159,8 +152,8 @@ describe("what the sheet shows", () => {
     const scene = pictureScene({ width: 200, height: 100, luminance, across: 50, distance: Number.POSITIVE_INFINITY });
     const exposed = drawn(orderFor(box, scene));
     // Up and right in the photograph: s < 0, t < 0 on the sheet.
-    expect(at(exposed, -26, -10)).toBeGreaterThan(20 * at(exposed, 26, -10));
-    expect(at(exposed, 0, 45)).toBe(0);
+    expect(exposureAt(exposed, -26, -10)).toBeGreaterThan(20 * exposureAt(exposed, 26, -10));
+    expect(exposureAt(exposed, 0, 45)).toBe(0);
   });
 });
 

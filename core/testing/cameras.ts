@@ -20,6 +20,9 @@ const SIZES: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
   canister: { diameter: 29.5, height: 47, sheetWidth: 44.45, sheetHeight: 44.45 },
 };
 
+/** Every kind of camera there is. */
+export const KINDS = Object.keys(SIZES) as readonly CameraKind[];
+
 /** A camera of a kind with usual sizes; `more` replaces some. */
 export function testCamera(
   kind: CameraKind,

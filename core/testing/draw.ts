@@ -28,6 +28,13 @@ export function drawn(order: PreviewOrder, rows?: Rows): Exposed {
   return step.value;
 }
 
+/** Exposure at a sheet place (s, t) of a drawn sheet: columns run with −s, rows with −t. */
+export function exposureAt({ width, height, pitch, exposure }: Exposed, s: number, t: number): number {
+  const column = Math.round((width - 1) / 2 - s / pitch);
+  const row = Math.round((height - 1) / 2 - t / pitch);
+  return exposure[row * width + column] ?? Number.NaN;
+}
+
 /** A scene that is the same everywhere. */
 export function uniform(luminance: number, distance: number = Number.POSITIVE_INFINITY): PreviewScene {
   return {

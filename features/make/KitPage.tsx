@@ -6,14 +6,14 @@ import { kitPages } from "../../core/kit/index.ts";
 import { buildSteps, USUAL_TIMES } from "../../core/making/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { CountField } from "../../ui/CountField.tsx";
-import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
+import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { amountWords, cutOrder, wantedHole } from "./cutOrder.ts";
+import { amountWords, cutOrder, linkOf, wantedHole } from "./cutOrder.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
-import { linkOf, PagesView } from "./MakePage.tsx";
 import type { MakeData } from "./makeData.ts";
+import { PagesView } from "./PagesView.tsx";
 import { useMaking } from "./useMaking.ts";
 import { usePdf } from "./usePdf.ts";
 
@@ -58,7 +58,7 @@ export function KitPage({ data }: { readonly data: MakeData }) {
       amount: (row) => amountWords(row, words),
       times,
       opens: hour * 60 + minute,
-      date: readableTime(isoWithOffset(new Date(data.today))).replace(/,.*$/, ""),
+      date: readableDay(data.today),
     });
   }, [camera, words, counts, opens, paper, data.today]);
   return (

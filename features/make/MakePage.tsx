@@ -1,27 +1,22 @@
 import { Download } from "lucide-react";
-import { type ReactNode, useMemo, useState } from "react";
-import { CHECK_BAR, cutParts, layOut, PAPERS, type Page, type Paper, type Part } from "../../core/cutsheet/index.ts";
+import { useMemo, useState } from "react";
+import { CHECK_BAR, cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/cutsheet/index.ts";
 import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
 import { Button } from "../../ui/Button.tsx";
-import { cx } from "../../ui/cx.ts";
-import { inkProperties } from "../../ui/inkProperties.ts";
 import { LengthField } from "../../ui/LengthField.tsx";
-import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
+import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
-import { SvgScene } from "../../ui/SvgScene.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { cutOrder } from "./cutOrder.ts";
+import { cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeFrame } from "./MakeHeader.tsx";
 import { Materials } from "./Materials.tsx";
 import type { MakeData } from "./makeData.ts";
+import { PagesView } from "./PagesView.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
 import { useMaking } from "./useMaking.ts";
 import { usePdf } from "./usePdf.ts";
-
-/** Paper is white with the light theme's inks, whatever the screen's theme. */
-const PAPER = { ...inkProperties("light"), "--sb-card": "#ffffff" };
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
 export function MakePage({ data }: { readonly data: MakeData }) {
@@ -32,7 +27,7 @@ export function MakePage({ data }: { readonly data: MakeData }) {
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(data.today);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
-  const date = readableTime(isoWithOffset(new Date(data.today))).replace(/,.*$/, "");
+  const date = readableDay(data.today);
   const order = useMemo(() => cutOrder(camera, words, linkOf(camera.id)), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
@@ -151,63 +146,6 @@ export function MakePage({ data }: { readonly data: MakeData }) {
         </div>
       </div>
     </MakeFrame>
-  );
-}
-
-/** The camera's own address, as its label's code holds it. */
-export function linkOf(id: string): string {
-  return `${window.location.origin}/cameras/${encodeURIComponent(id)}`;
-}
-
-/** One page at a time on white paper, and the numbers of all. */
-export function PagesView({
-  pages,
-  shown,
-  onShow,
-}: {
-  readonly pages: readonly Page[];
-  readonly shown: number;
-  readonly onShow: (page: number) => void;
-}): ReactNode {
-  const page = pages[shown];
-  return (
-    <div className="min-w-0">
-      {page && (
-        <figure>
-          <div
-            className="mx-auto border border-line bg-card"
-            style={{
-              ...PAPER,
-              aspectRatio: `${page.scene.bounds.width} / ${page.scene.bounds.height}`,
-              maxHeight: "calc(100vh - 15rem)",
-            }}
-            data-page
-          >
-            <SvgScene scene={page.scene} pixel={null} title={page.caption} />
-          </div>
-          <figcaption className="mt-1 text-center text-[0.87rem] text-quiet">{page.caption}</figcaption>
-        </figure>
-      )}
-      <nav aria-label="Pages" className="mt-2 flex flex-wrap justify-center gap-1">
-        {pages.map(({ caption }, index) => (
-          <button
-            // Pages have no identity but their number.
-            // biome-ignore lint/suspicious/noArrayIndexKey: see above
-            key={index}
-            type="button"
-            aria-current={index === shown}
-            className={cx(
-              "min-h-9 min-w-9 border px-2",
-              index === shown ? "border-ink bg-kraft-pale" : "border-line bg-card",
-            )}
-            onClick={() => onShow(index)}
-            title={caption}
-          >
-            {index + 1}
-          </button>
-        ))}
-      </nav>
-    </div>
   );
 }
 

@@ -61,6 +61,11 @@ export function cutOrder(camera: Camera, words: Words, link: string | null): Cut
   };
 }
 
+/** The camera's own address, as its label's code holds it. */
+export function linkOf(id: string): string {
+  return `${window.location.origin}/cameras/${encodeURIComponent(id)}`;
+}
+
 /** An amount of the bill as a maker reads it. */
 export function amountWords({ amount, unit }: Bill[number], words: Words): string {
   switch (unit) {

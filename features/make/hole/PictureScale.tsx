@@ -1,4 +1,4 @@
-import type { PixelPoint } from "../../../core/holeScan/index.ts";
+import { DPI_RANGE, type PixelPoint } from "../../../core/holeScan/index.ts";
 import { MM_PER_INCH, plainNumber } from "../../../core/units/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
@@ -13,8 +13,6 @@ const ENCODINGS = [
   { id: "srgb", name: "a picture for screens (sRGB)" },
 ] as const;
 
-/** Resolutions that can be meant, dots per inch. */
-const DPI = { least: 10, most: 1_000_000 } as const;
 /** Marks nearer to each other in the picture than this make a poor scale, px. */
 const NEAR_MARKS = 20;
 
@@ -47,7 +45,7 @@ export function PictureScale({
         }
         read={(text) => plainNumber(text, "dpi")}
         take={(value) => {
-          if (value === null || !(value >= DPI.least && value <= DPI.most))
+          if (value === null || !(value >= DPI_RANGE.least && value <= DPI_RANGE.most))
             return "A resolution is 10 to 1,000,000 dots per inch.";
           again({ dpi: value });
           return null;

@@ -1,0 +1,200 @@
+import { mkdtemp, writeFile } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { decode, encode } from "fast-png";
+import { type Maker, stage } from "./support/maker.ts";
+
+const { at } = stage(true);
+const atTheBench = (id: string): Promise<Maker> => at(`/cameras/${id}`);
+
+/** Sets a slider-like handle's value by its arrow keys. */
+async function _nudge(
+  maker: Maker,
+  handle: string,
+  key: "ArrowLeft" | "ArrowRight" | "ArrowUp" | "ArrowDown",
+  times: number,
+): Promise<void> {
+  await maker.focus(handle);
+  for (let press = 0; press < times; press++) await maker.keys(key);
+}
+
+describe("what the Bench works out beside the design", () => {
+  test("the finder ranks what a tin could be; one press makes it so, another takes it back", async () => {
+    const maker = await atTheBench("thistle-cocoa-tin");
+    const { page } = maker;
+    await page.evaluate(() => document.querySelector("[data-finder]")?.scrollIntoView());
+    await page.waitForSelector("[data-found]", { timeout: 8000 });
+    expect(
+      Number(await page.$eval("[data-finder-examined]", (e) => (e as HTMLElement).dataset.finderExamined)),
+    ).toBeGreaterThanOrEqual(5000);
+    const before = await maker.text("[data-found] strong");
+    const thumb = await maker.control("long to wide");
+    await thumb.focus();
+    await maker.keys("End");
+    await page.waitForFunction(
+      (old) => document.querySelector<HTMLElement>("[data-found] strong")?.innerText !== old,
+      {},
+      before,
+    );
+    for (const box of (await page.$$("[data-found] input[type=checkbox]")).slice(0, 3)) await box.click();
+    expect(await maker.texts("[data-compare] thead th")).toHaveLength(3);
+    const was = await maker.reading("view");
+    await maker.press("Make it this");
+    await page.waitForFunction(
+      (old) => document.querySelector<HTMLElement>('[data-reading="view"]')?.innerText.includes(old) === false,
+      {},
+      was,
+    );
+    await maker.settled();
+    await maker.press("Undo");
+    await maker.sees('[data-reading="view"]', new RegExp(was));
+  });
+
+  test("the preview comes coarse, then fine; scene, time and flash change it; it is saved at its true size", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    const { page } = maker;
+    await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
+    await page.waitForSelector("[data-preview-width]", { timeout: 8000 });
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    expect(await page.$eval("[data-preview-width]", (c) => (c as HTMLElement).dataset.previewWidth)).toBe("1600");
+    const look = () =>
+      page.$eval("[data-preview-width]", (canvas) => {
+        const { width, height } = canvas as HTMLCanvasElement;
+        const { data } = (canvas as HTMLCanvasElement).getContext("2d")?.getImageData(0, 0, width, height) ?? {
+          data: [],
+        };
+        let sum = 0;
+        for (let i = 0; i < data.length; i += 4) sum += data[i] as number;
+        return (sum * 4) / data.length;
+      });
+    const positive = await look();
+    await maker.press("As it lies, developed");
+    const negative = await look();
+    expect(positive + negative).toBeCloseTo(255, 0);
+    await maker.press("Twice");
+    await page.waitForSelector('[data-preview="coarse"]');
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    expect(await look()).toBeLessThan(negative - 3);
+    await maker.press("Save as PNG");
+    const { name, bytes } = await maker.saved();
+    expect(name).toBe("biscuit-tin-negative.png");
+    const png = decode(bytes);
+    expect(png.width).toBe(1600);
+    // 127 mm of sheet.
+    expect((1000 * png.width) / (png.resolution?.x ?? 0)).toBeCloseTo(127, 0);
+  });
+
+  test("the curve: the contrast’s slider moves the best hole, a mark is moved by keys, the sentence follows", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    const { page } = maker;
+    await page.evaluate(() => document.querySelector("[data-curve-section]")?.scrollIntoView());
+    await page.waitForSelector("[data-conclusion]", { timeout: 15_000 });
+    expect(await maker.text("[data-conclusion]")).toMatch(/From 0\.\d+ mm to 0\.\d+ mm you can’t see the difference/);
+    const computed = await maker.text('[data-rule="computed"] td:nth-child(2)');
+    const slider = await maker.control("Contrast to care for");
+    await slider.focus();
+    await maker.keys("Home");
+    await page.waitForFunction(
+      (old) => document.querySelector<HTMLElement>('[data-rule="computed"] td:nth-child(2)')?.innerText !== old,
+      {},
+      computed,
+    );
+    await maker.settled();
+    await maker.focus('[data-chart-mark="drawn"]');
+    await maker.keys("ArrowLeft", "ArrowLeft");
+    await maker.sees('[data-rule="own"] td:nth-child(2)', /0\.323 mm/);
+    await maker.type("Subject at (may stay empty)", "40 cm");
+    await maker.sees('[data-rule="rayleigh"] td:nth-child(2)', /0\.307 mm/);
+  });
+
+  test("versions are kept, gone back to and forgotten; two cameras stand side by side", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    await maker.type("Keep the design as it is now, as", "Before the saw");
+    await maker.press("Keep it");
+    await maker.sees("[data-version]", /Before the saw[\s\S]*70 mm from the hole/);
+    await maker.type("Depth inside", "120");
+    expect(await maker.reading("fNumber")).toBe("f/387");
+    await maker.press("Go back to it");
+    await maker.sees('[data-reading="fNumber"]', /f\/226/);
+    await maker.settled();
+    await maker.reload();
+    await maker.sees("[data-version]", /Before the saw/);
+    await maker.press("Forget Before the saw");
+    await maker.page.waitForFunction(() => document.querySelector("[data-version]") === null);
+    await maker.press("Compare");
+    await maker.sees("[data-compare-cameras]", /f-number[\s\S]*f\/226/);
+    await maker.choose("The other", "thistle-hat-box");
+    await maker.sees("[data-compare-cameras]", /f\/226[\s\S]*f\/435/);
+  });
+
+  test("the winding table has a row for every picture; Method’s examples compute", async () => {
+    const maker = await atTheBench("thistle-bean-carton");
+    expect(await maker.texts("[data-winding] tbody tr")).toHaveLength(37);
+    await maker.type("Lost at the end", "400");
+    await maker.sees('[data-reading="roll"]', /28/);
+    await maker.goTo("/method");
+    await maker.sees("[data-example]", /Rayleigh 0.350 mm/);
+    await maker.type("Square, mm", "200");
+    await maker.sees("[data-example]", /base 70.7 mm/);
+    await maker.type("Square, mm", "none");
+    await maker.sees("[role=alert]", /not a number/);
+  });
+
+  test("a photograph of one’s own becomes the scene; a file that is no picture is refused in words", async () => {
+    const maker = await atTheBench("thistle-biscuit-tin");
+    const { page } = maker;
+    await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    const folder = await mkdtemp(join(tmpdir(), "still-box-photo-"));
+    // The left half bright, the right half dark.
+    const data = Uint8Array.from({ length: 120 * 90 }, (_, i) => (i % 120 < 60 ? 230 : 20));
+    await writeFile(join(folder, "plot.png"), encode({ width: 120, height: 90, data, channels: 1, depth: 8 }));
+    await writeFile(join(folder, "plot.txt"), "no picture");
+    await maker.give("Photograph for the preview", join(folder, "plot.txt"));
+    await maker.sees("[role=alert]", /no picture that the browser can read/);
+    await maker.give("Photograph for the preview", join(folder, "plot.png"));
+    await maker.sees("p", /Hung up before the camera, 60° from side to side/);
+    await page.waitForSelector('[data-preview="coarse"]');
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    const [left, right] = await page.$eval("[data-preview-width]", (canvas) => {
+      const { width, height } = canvas as HTMLCanvasElement;
+      const context = (canvas as HTMLCanvasElement).getContext("2d");
+      const at = (share: number): number =>
+        context?.getImageData(Math.round(width * share), height / 2, 1, 1).data[0] ?? 0;
+      return [at(0.38), at(0.62)];
+    });
+    // The positive is upright and the right way round.
+    expect(left).toBeGreaterThan((right as number) + 60);
+  });
+
+  test("what stands in the way of every new shape is said, and one press mends it", async () => {
+    const maker = await atTheBench("thistle-feed-drum");
+    await maker.sees('[data-verdict="cross-light"]', /next chamber/);
+    await maker.press("Stand strips");
+    await maker.page.waitForFunction(() => document.querySelector('[data-verdict="cross-light"]') === null);
+    await maker.press("A lamp shows through lid or wall");
+    await maker.sees('[data-verdict="translucent"]', /won’t work/i);
+    await maker.press("It is covered now");
+    await maker.page.waitForFunction(() => document.querySelector('[data-verdict="translucent"]') === null);
+    await maker.goTo("/cameras/thistle-seed-packet-pair");
+    await maker.focus('[data-drawing] [data-field="hole.base"]');
+    await maker.keys("Enter");
+    await maker.page.keyboard.type("5");
+    await maker.keys("Enter");
+    await maker.sees("[role=alert]", /more than 12 mm apart/);
+    await maker.keys("Escape");
+    expect(await maker.reading("stereo")).toBe("120 mm apart");
+  });
+
+  test("a plate outside the wall makes the distance longer by the wall; undo takes it back", async () => {
+    const maker = await atTheBench("thistle-hat-box");
+    expect(await maker.reading("fNumber")).toBe("f/435");
+    await maker.page.$eval('[name="container.wall"]', (entry) => entry.scrollIntoView({ block: "center" }));
+    await maker.press("inside the wall");
+    await maker.press("outside the wall");
+    await maker.sees('[data-reading="fNumber"]', /302 mm from hole to sheet/);
+    await maker.settled();
+    await maker.press("Undo");
+    await maker.sees('[data-reading="fNumber"]', /300 mm from hole to sheet/);
+  });
+});
