@@ -9,8 +9,31 @@ const below = {
   app: ["e2e"],
 };
 
+/** Rooms of the core in the order of the work: each imports only from itself and from rooms named after it here. */
+const rooms = {
+  basis: [],
+  light: ["basis"],
+  camera: ["basis", "light"],
+  bench: ["basis", "light", "camera"],
+  make: ["basis", "light", "camera"],
+  document: ["basis", "light", "camera", "bench", "make"],
+};
+
 module.exports = {
   forbidden: [
+    ...Object.entries(rooms).map(([room, earlier]) => ({
+      name: `core-${room}-imports-earlier-rooms-only`,
+      severity: "error",
+      from: { path: `^core/${room}/`, pathNot: "\\.(test|bench)\\.ts$" },
+      to: { path: "^core/", pathNot: `^core/(${[room, ...earlier].join("|")})/` },
+    })),
+    {
+      name: "core-has-only-these-rooms",
+      comment: "A new room needs its line in `rooms` above.",
+      severity: "error",
+      from: { path: "^core/", pathNot: `^core/(${Object.keys(rooms).join("|")}|testing)/` },
+      to: {},
+    },
     ...Object.entries(below).map(([folder, above]) => ({
       name: `${folder}-imports-down-only`,
       severity: "error",

@@ -1,4 +1,4 @@
-import type { Fault } from "../core/solve/index.ts";
+import type { Fault } from "../core/light/solve/index.ts";
 
 /** How much of a body that is too large is still read and thrown away, so that the sender gets its answer: 64 MiB. */
 const MOST_DRAINED = 64 * 1024 * 1024;

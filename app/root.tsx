@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
-import { once } from "../core/numeric/index.ts";
+import { once } from "../core/basis/numeric/index.ts";
 import { listCameras, readSettings, recoverUnsaved } from "../storage/index.ts";
 import { isoWithOffset } from "../ui/localTime.ts";
 import { UnitContext } from "../ui/UnitContext.ts";

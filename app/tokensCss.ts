@@ -1,4 +1,4 @@
-import { TYPE } from "../core/drawing/index.ts";
+import { TYPE } from "../core/basis/drawing/index.ts";
 import { inkProperties } from "../ui/inkProperties.ts";
 
 function declarations(properties: Readonly<Record<string, string>>): string {

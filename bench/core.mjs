@@ -38,7 +38,7 @@ export async function bundled(name, source) {
 async function solveFigures() {
   const out = join(mkdtempSync(join(tmpdir(), "still-box-bench-")), "solve.mjs");
   await build({
-    entryPoints: ["core/solve/index.ts"],
+    entryPoints: ["core/light/solve/index.ts"],
     bundle: true,
     format: "esm",
     platform: "node",
@@ -74,10 +74,10 @@ async function finderFigures() {
   const out = join(mkdtempSync(join(tmpdir(), "still-box-bench-")), "finder.mjs");
   await build({
     stdin: {
-      contents: `export { find } from "./core/finder/index.ts";
+      contents: `export { find } from "./core/bench/finder/index.ts";
         export { thistleRow } from "./catalogue/demo/thistleRow.ts";
         export { formats } from "./catalogue/formats.ts";
-        export { optimum } from "./core/hole/index.ts";`,
+        export { optimum } from "./core/light/hole/index.ts";`,
       resolveDir: process.cwd(),
       loader: "ts",
     },
@@ -112,8 +112,8 @@ async function finderFigures() {
 async function holeFigures() {
   const { holeInFile, measureHole, scanPlate, scanToTiff, scanToPng, ROUND, CLEAN, chance } = await bundled(
     "hole",
-    `export { measureHole } from "./core/holeScan/index.ts";
-     export { scanPlate } from "./core/scanner/index.ts";
+    `export { measureHole } from "./core/make/holeScan/index.ts";
+     export { scanPlate } from "./core/make/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
      export { chance } from "./core/testing/chance.ts";
      export { holeInFile } from "./workers/hole.ts";
@@ -158,7 +158,7 @@ async function holeFigures() {
 async function cutSheetFigures() {
   const { layOut, PAPERS, cutParts, cutOrder, cutsheetPdf, thistleRow } = await bundled(
     "cutsheet",
-    `export { layOut, PAPERS, cutParts } from "./core/cutsheet/index.ts";
+    `export { layOut, PAPERS, cutParts } from "./core/make/cutsheet/index.ts";
      export { cutOrder } from "./features/make/cutOrder.ts";
      export { cutsheetPdf } from "./workers/cutsheetPdf.ts";
      export { thistleRow } from "./catalogue/demo/thistleRow.ts";`,

@@ -1,4 +1,4 @@
-import type { SheetFormat } from "../core/sheet/index.ts";
+import type { SheetFormat } from "../core/camera/sheet/index.ts";
 
 const ISO_216 = "ISO 216:2007, A series";
 const INCH = "nominal inch size, exact at 25.4 mm; common practice";

@@ -1,4 +1,4 @@
-import type { CameraKind } from "../core/container/index.ts";
+import type { CameraKind } from "../core/camera/container/index.ts";
 
 /** One of the cameras to choose from, with the measures of a usual one to start from. */
 export interface KindRow {

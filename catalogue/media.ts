@@ -1,4 +1,4 @@
-import type { Medium } from "../core/exposure/index.ts";
+import type { Medium } from "../core/light/exposure/index.ts";
 
 const BAND = "effective wavelength, sensitivity and density range from memory, of a class and not of a product";
 

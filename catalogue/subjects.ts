@@ -1,4 +1,4 @@
-import type { Subject } from "../core/framing/index.ts";
+import type { Subject } from "../core/camera/framing/index.ts";
 
 /** Things on the allotment that a maker may want to fill the picture with; heights from common experience. */
 export const subjects: readonly Subject[] = [

@@ -1,6 +1,6 @@
 import sharp from "sharp";
-import { scanPlate } from "../core/scanner/index.ts";
-import { solve } from "../core/solve/index.ts";
+import { solve } from "../core/light/solve/index.ts";
+import { scanPlate } from "../core/make/flatbed/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { holeInFile } from "../workers/hole.ts";

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { encode as encodeJpeg } from "jpeg-js";
-import { scanPlate } from "../core/scanner/index.ts";
+import { scanPlate } from "../core/make/flatbed/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { scanToTiff } from "../workers/writeScan.ts";

@@ -6,7 +6,7 @@ import { lightTable } from "../catalogue/lightTable.ts";
 import { materials } from "../catalogue/materials.ts";
 import { media, mediumById } from "../catalogue/media.ts";
 import { plates } from "../catalogue/plates.ts";
-import { type Camera, designFaults } from "../core/container/index.ts";
+import { type Camera, designFaults } from "../core/camera/container/index.ts";
 import { parseCamera, parseExposure } from "../core/document/index.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";

@@ -1,4 +1,5 @@
 import { strFromU8, strToU8, unzip, zip } from "fflate";
+import { failure, type Result, success } from "../core/basis/units/index.ts";
 import {
   ARCHIVE_FORMAT,
   type Archive,
@@ -8,8 +9,7 @@ import {
   type KeptRecord,
   parseArchive,
 } from "../core/document/index.ts";
-import type { Fault } from "../core/solve/index.ts";
-import { failure, type Result, success } from "../core/units/index.ts";
+import type { Fault } from "../core/light/solve/index.ts";
 import { type PictureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";

@@ -1,6 +1,6 @@
-import type { Camera } from "../core/container/index.ts";
+import type { Result } from "../core/basis/units/index.ts";
+import type { Camera } from "../core/camera/container/index.ts";
 import { type CameraChange, changesBetween, type Exposure, parseCamera, withChanges } from "../core/document/index.ts";
-import type { Result } from "../core/units/index.ts";
 import { type EditRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 

@@ -1,5 +1,5 @@
 import { Dexie, type EntityTable } from "dexie";
-import type { Camera } from "../core/container/index.ts";
+import type { Camera } from "../core/camera/container/index.ts";
 import {
   type CameraChange,
   type Exposure,

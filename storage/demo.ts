@@ -1,4 +1,4 @@
-import type { Camera } from "../core/container/index.ts";
+import type { Camera } from "../core/camera/container/index.ts";
 import { type Exposure, parseCamera, parseExposure } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 

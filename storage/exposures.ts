@@ -1,5 +1,5 @@
+import type { Result } from "../core/basis/units/index.ts";
 import { type Exposure, parseExposure } from "../core/document/index.ts";
-import type { Result } from "../core/units/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 

@@ -1,5 +1,5 @@
-import type { Fault } from "../core/solve/index.ts";
-import { failure, type Result, success } from "../core/units/index.ts";
+import { failure, type Result, success } from "../core/basis/units/index.ts";
+import type { Fault } from "../core/light/solve/index.ts";
 
 /** Why something could not be stored or read. */
 export type StorageReason = "full" | "blocked" | "unavailable" | "missing" | "invalid";

@@ -1,5 +1,5 @@
-import type { PrintScale } from "../core/cutsheet/index.ts";
-import type { LengthUnit } from "../core/units/index.ts";
+import type { LengthUnit } from "../core/basis/units/index.ts";
+import type { PrintScale } from "../core/make/cutsheet/index.ts";
 import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 

@@ -3,7 +3,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
-import { type Camera, fieldValue, withField, withVersion } from "../core/container/index.ts";
+import { type Camera, fieldValue, withField, withVersion } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
 import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import {

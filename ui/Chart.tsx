@@ -3,7 +3,7 @@ import { GridComponent, MarkAreaComponent, TooltipComponent } from "echarts/comp
 import { type EChartsCoreOption, type EChartsType, init, use } from "echarts/core";
 import { SVGRenderer } from "echarts/renderers";
 import { type ReactNode, useEffect, useRef, useState } from "react";
-import { TYPE } from "../core/drawing/index.ts";
+import { TYPE } from "../core/basis/drawing/index.ts";
 
 use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, TooltipComponent, SVGRenderer]);
 

@@ -1,4 +1,4 @@
-import { formatLength, parseLength, success } from "../core/units/index.ts";
+import { formatLength, parseLength, success } from "../core/basis/units/index.ts";
 import { QuantityField } from "./QuantityField.tsx";
 import { useUnit } from "./UnitContext.ts";
 

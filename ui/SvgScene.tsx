@@ -1,5 +1,5 @@
 import { type KeyboardEvent, memo, type ReactNode, useMemo } from "react";
-import { LAYERS, type LabelMark, type Layer, pathOf, type Scene } from "../core/drawing/index.ts";
+import { LAYERS, type LabelMark, type Layer, pathOf, type Scene } from "../core/basis/drawing/index.ts";
 
 /** Draws a scene on the screen: one path a layer, so that a drawing of a thousand lines is a dozen elements. */
 export const SvgScene = memo(function SvgScene({

@@ -1,5 +1,5 @@
 import { createContext, useCallback, useContext } from "react";
-import { formatLength, type LengthUnit } from "../core/units/index.ts";
+import { formatLength, type LengthUnit } from "../core/basis/units/index.ts";
 
 /** The maker's unit of length. */
 export const UnitContext = createContext<LengthUnit>("mm");

@@ -1,4 +1,4 @@
-import { formatLengthNumber, type LengthUnit } from "../core/units/index.ts";
+import { formatLengthNumber, type LengthUnit } from "../core/basis/units/index.ts";
 
 /** Below this a size is measured with a caliper, above with a ruler, mm. */
 const CALIPER = 50;

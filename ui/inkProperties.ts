@@ -1,4 +1,4 @@
-import { INK } from "../core/drawing/index.ts";
+import { INK } from "../core/basis/drawing/index.ts";
 
 /** The drawing's inks as CSS custom properties: one source for page, drawing and print. */
 export function inkProperties(theme: keyof typeof INK): Readonly<Record<`--sb-${string}`, string>> {

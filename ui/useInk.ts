@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { INK } from "../core/drawing/index.ts";
+import { INK } from "../core/basis/drawing/index.ts";
 
 const DARK = "(prefers-color-scheme: dark)";
 

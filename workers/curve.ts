@@ -1,4 +1,4 @@
-import { lightBand, meanWavelength, type ResolutionCurve, resolutionCurve } from "../core/hole/index.ts";
+import { lightBand, meanWavelength, type ResolutionCurve, resolutionCurve } from "../core/light/hole/index.ts";
 import type { Job } from "./protocol.ts";
 
 /** Which light and which contrast a curve is wanted for. */

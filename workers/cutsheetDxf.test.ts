@@ -1,5 +1,5 @@
 import DxfParser from "dxf-parser";
-import { cutParts } from "../core/cutsheet/index.ts";
+import { cutParts } from "../core/make/cutsheet/index.ts";
 import { testCamera } from "../core/testing/cameras.ts";
 import { cutOrderFor } from "../core/testing/cutOrders.ts";
 import { partsToDxf } from "./cutsheetDxf.ts";

@@ -1,6 +1,6 @@
 import { Colors, DxfWriter, LWPolylineFlags, point2d, point3d, TextHorizontalAlignment, Units } from "@tarikjabiri/dxf";
-import type { Part } from "../core/cutsheet/index.ts";
-import type { Layer, Mark } from "../core/drawing/index.ts";
+import type { Layer, Mark } from "../core/basis/drawing/index.ts";
+import type { Part } from "../core/make/cutsheet/index.ts";
 
 /** Layers of a cutter's file: what to cut through, score, and only print. */
 const DXF_LAYERS: Partial<Readonly<Record<Layer, { readonly name: string; readonly colour: number }>>> = {

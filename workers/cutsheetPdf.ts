@@ -1,6 +1,6 @@
 import { jsPDF } from "jspdf";
-import type { Page } from "../core/cutsheet/index.ts";
-import { INK, LAYERS, type LabelMark, type Layer, type Mark, type Scene } from "../core/drawing/index.ts";
+import { INK, LAYERS, type LabelMark, type Layer, type Mark, type Scene } from "../core/basis/drawing/index.ts";
+import type { Page } from "../core/make/cutsheet/index.ts";
 import { plain, stamp } from "./generated/pdfFonts.js";
 import type { Job } from "./protocol.ts";
 

@@ -1,4 +1,4 @@
-import type { FinderAnswer, FinderQuestion } from "../core/finder/index.ts";
+import type { FinderAnswer, FinderQuestion } from "../core/bench/finder/index.ts";
 import { type JobClient, jobClient } from "./jobClient.ts";
 
 /** Runs the finder in a worker. */

@@ -1,4 +1,4 @@
-import { type FinderAnswer, type FinderQuestion, find } from "../core/finder/index.ts";
+import { type FinderAnswer, type FinderQuestion, find } from "../core/bench/finder/index.ts";
 import type { Job } from "./protocol.ts";
 
 /** Ranks what a container could become. */

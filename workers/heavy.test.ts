@@ -1,6 +1,6 @@
 import { formats } from "../catalogue/formats.ts";
 import { mediumById } from "../catalogue/media.ts";
-import type { PreviewRequest } from "../core/preview/index.ts";
+import type { PreviewRequest } from "../core/bench/preview/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { curve } from "./curve.ts";
 import { finder } from "./finder.ts";

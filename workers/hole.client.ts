@@ -1,4 +1,4 @@
-import type { Result } from "../core/units/index.ts";
+import type { Result } from "../core/basis/units/index.ts";
 import type { HoleOrder, HoleReport, HoleTrouble } from "./hole.ts";
 import { type JobClient, jobClient } from "./jobClient.ts";
 

@@ -1,3 +1,4 @@
+import { failure, MM_PER_INCH, type Result, success } from "../core/basis/units/index.ts";
 import {
   type HoleAnswer,
   type HoleOutline,
@@ -7,8 +8,7 @@ import {
   type PictureView,
   type PixelPoint,
   pictureView,
-} from "../core/holeScan/index.ts";
-import { failure, MM_PER_INCH, type Result, success } from "../core/units/index.ts";
+} from "../core/make/holeScan/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
 import { type Decoders, readScan } from "./readScan.ts";
 

@@ -1,4 +1,4 @@
-import { failure, type Result, success } from "../core/units/index.ts";
+import { failure, type Result, success } from "../core/basis/units/index.ts";
 import type { JobPort, JobReason, JobReply } from "./protocol.ts";
 
 export interface JobFailure {

@@ -1,5 +1,5 @@
-import type { Developed, PreviewRequest } from "../core/preview/index.ts";
-import { type Result, success } from "../core/units/index.ts";
+import { type Result, success } from "../core/basis/units/index.ts";
+import type { Developed, PreviewRequest } from "../core/bench/preview/index.ts";
 import { type JobClient, type JobFailure, jobClient, type RunOptions } from "./jobClient.ts";
 import type { PreviewPart } from "./preview.ts";
 

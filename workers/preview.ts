@@ -1,4 +1,3 @@
-import { midExposure } from "../core/exposure/index.ts";
 import {
   type Developed,
   develop,
@@ -8,7 +7,8 @@ import {
   type Rows,
   renderExposure,
   rowsFor,
-} from "../core/preview/index.ts";
+} from "../core/bench/preview/index.ts";
+import { midExposure } from "../core/light/exposure/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
 
 /** A preview, or some rows of one. */

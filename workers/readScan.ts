@@ -1,8 +1,8 @@
 import { decode as decodePng } from "fast-png";
 import { decode as decodeJpegJs } from "jpeg-js";
 import UTIF from "utif2";
-import type { GreyPicture } from "../core/holeScan/index.ts";
-import { failure, MM_PER_INCH, type Result, success } from "../core/units/index.ts";
+import { failure, MM_PER_INCH, type Result, success } from "../core/basis/units/index.ts";
+import type { GreyPicture } from "../core/make/holeScan/index.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { type Inflate, storedPng } from "./storedPng.ts";
 

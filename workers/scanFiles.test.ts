@@ -1,8 +1,8 @@
 import { encode as encodePng } from "fast-png";
 import { encode as encodeJpeg } from "jpeg-js";
 import sharp from "sharp";
-import type { GreyPicture } from "../core/holeScan/index.ts";
-import { scanPlate } from "../core/scanner/index.ts";
+import { scanPlate } from "../core/make/flatbed/index.ts";
+import type { GreyPicture } from "../core/make/holeScan/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type HoleReport, holeInFile, holeJob } from "./hole.ts";

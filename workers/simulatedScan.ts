@@ -1,7 +1,7 @@
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { mersenne } from "pure-rand/generator/mersenne";
-import { type PlateSample, scanPlate } from "../core/scanner/index.ts";
-import { MM_PER_INCH } from "../core/units/index.ts";
+import { MM_PER_INCH } from "../core/basis/units/index.ts";
+import { type PlateSample, scanPlate } from "../core/make/flatbed/index.ts";
 import type { Job } from "./protocol.ts";
 import { scanToPng, scanToTiff } from "./writeScan.ts";
 

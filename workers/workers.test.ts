@@ -1,5 +1,5 @@
-import { layOut, PAPERS, type Paper } from "../core/cutsheet/index.ts";
-import { line } from "../core/drawing/index.ts";
+import { line } from "../core/basis/drawing/index.ts";
+import { layOut, PAPERS, type Paper } from "../core/make/cutsheet/index.ts";
 import { cutsheetPdf } from "./cutsheetPdf.ts";
 import { jobClient } from "./jobClient.ts";
 import type { Job, JobPort } from "./protocol.ts";

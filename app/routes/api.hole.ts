@@ -1,6 +1,6 @@
 import { promisify } from "node:util";
 import { inflate } from "node:zlib";
-import { DPI_RANGE, refusalWords } from "../../core/holeScan/index.ts";
+import { DPI_RANGE, refusalWords } from "../../core/make/holeScan/index.ts";
 import { holeInFile } from "../../workers/hole.ts";
 import { readBytes, refused } from "../headless.ts";
 import type { Route } from "./+types/api.hole";

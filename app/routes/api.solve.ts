@@ -1,5 +1,5 @@
 import { parseSolve } from "../../core/document/index.ts";
-import { solve } from "../../core/solve/index.ts";
+import { solve } from "../../core/light/solve/index.ts";
 import { readJson, refused } from "../headless.ts";
 import type { Route } from "./+types/api.solve";
 

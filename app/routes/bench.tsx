@@ -1,6 +1,6 @@
 import { data, redirect } from "react-router";
-import { BenchPage } from "../../features/bench/BenchPage.tsx";
-import { type BenchAction, benchAction } from "../../features/bench/benchAction.ts";
+import { BenchPage } from "../../features/bench/design/BenchPage.tsx";
+import { type BenchAction, benchAction } from "../../features/bench/design/benchAction.ts";
 import { getCamera, historyState, rememberCamera } from "../../storage/index.ts";
 import type { Route } from "./+types/bench";
 

@@ -1,4 +1,4 @@
-import { ComparePage } from "../../features/bench/ComparePage.tsx";
+import { ComparePage } from "../../features/bench/design/ComparePage.tsx";
 import { listCameras } from "../../storage/index.ts";
 import type { Route } from "./+types/compare";
 

@@ -3,7 +3,7 @@ import { lightTable } from "../../catalogue/lightTable.ts";
 import { media } from "../../catalogue/media.ts";
 import { plates } from "../../catalogue/plates.ts";
 import { tools } from "../../catalogue/tools.ts";
-import { schools } from "../../core/hole/index.ts";
+import { schools } from "../../core/light/hole/index.ts";
 import { MethodPage } from "../../features/method/MethodPage.tsx";
 import type { Route } from "./+types/method";
 

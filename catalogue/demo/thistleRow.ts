@@ -1,6 +1,6 @@
-import { type Camera, newCamera, settled, withField } from "../../core/container/index.ts";
+import { type Camera, newCamera, settled, withField } from "../../core/camera/container/index.ts";
 import type { Exposure } from "../../core/document/index.ts";
-import { optimum } from "../../core/hole/index.ts";
+import { optimum } from "../../core/light/hole/index.ts";
 import { mediumById } from "../media.ts";
 
 /** Demonstration data: the members of Thistle Row Allotments photograph a growing year. */

@@ -1,6 +1,6 @@
-import type { Camera } from "../container/index.ts";
-import type { Fault } from "../solve/index.ts";
-import { failure, type Result, success } from "../units/index.ts";
+import { failure, type Result, success } from "../basis/units/index.ts";
+import type { Camera } from "../camera/container/index.ts";
+import type { Fault } from "../light/solve/index.ts";
 import type { Exposure } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
 import { archiveSchema } from "./generated/validators.js";

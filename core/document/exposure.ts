@@ -1,5 +1,5 @@
-import type { Fault } from "../solve/index.ts";
-import { failure, type Result, success } from "../units/index.ts";
+import { failure, type Result, success } from "../basis/units/index.ts";
+import type { Fault } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
 import { exposureSchema } from "./generated/validators.js";
 

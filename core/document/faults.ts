@@ -1,4 +1,4 @@
-import type { Fault } from "../solve/index.ts";
+import type { Fault } from "../light/solve/index.ts";
 import type { SchemaCheck, SchemaError } from "./generated/validators.js";
 
 /** Keywords that only say that a branch failed; the branch's own errors say what is wrong. */

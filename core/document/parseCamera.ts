@@ -1,6 +1,6 @@
-import type { Camera } from "../container/index.ts";
-import { type Fault, filmFaults, holeFaults } from "../solve/index.ts";
-import { failure, type Result, success } from "../units/index.ts";
+import { failure, type Result, success } from "../basis/units/index.ts";
+import type { Camera } from "../camera/container/index.ts";
+import { type Fault, filmFaults, holeFaults } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
 import { cameraSchema } from "./generated/validators.js";
 import { migrate, type VersionedFormat } from "./version.ts";

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { solve } from "../solve/index.ts";
+import { solve } from "../light/solve/index.ts";
 import { parseSolve } from "./index.ts";
 
 const GOOD = { hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } };

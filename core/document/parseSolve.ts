@@ -1,5 +1,5 @@
-import { crossChecks, type Fault, type SolveRequest } from "../solve/index.ts";
-import { failure, type Result, success } from "../units/index.ts";
+import { failure, type Result, success } from "../basis/units/index.ts";
+import { crossChecks, type Fault, type SolveRequest } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
 import { solveSchema } from "./generated/validators.js";
 

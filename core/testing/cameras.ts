@@ -1,5 +1,5 @@
-import { type Camera, type CameraKind, newCamera, settled } from "../container/index.ts";
-import { type Optimum, optimum } from "../hole/index.ts";
+import { type Camera, type CameraKind, newCamera, settled } from "../camera/container/index.ts";
+import { type Optimum, optimum } from "../light/hole/index.ts";
 
 export const PAPER_LIGHT = { wavelengthNm: 440, iso: 6 } as const;
 export const ideal: Optimum = optimum(0.2, 0.95);

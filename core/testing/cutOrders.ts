@@ -1,5 +1,5 @@
-import type { Camera } from "../container/index.ts";
-import type { CutOrder } from "../cutsheet/index.ts";
+import type { Camera } from "../camera/container/index.ts";
+import type { CutOrder } from "../make/cutsheet/index.ts";
 
 /** A cut order for a camera, without a code. */
 export function cutOrderFor(camera: Camera, more: Partial<CutOrder> = {}): CutOrder {

@@ -1,7 +1,13 @@
-import type { Camera } from "../container/index.ts";
-import { solveRequest } from "../container/index.ts";
-import { type Exposed, type PreviewOrder, type PreviewScene, type Rows, renderExposure } from "../preview/index.ts";
-import { opticalModel } from "../solve/index.ts";
+import {
+  type Exposed,
+  type PreviewOrder,
+  type PreviewScene,
+  type Rows,
+  renderExposure,
+} from "../bench/preview/index.ts";
+import type { Camera } from "../camera/container/index.ts";
+import { solveRequest } from "../camera/container/index.ts";
+import { opticalModel } from "../light/solve/index.ts";
 import { PAPER_LIGHT } from "./cameras.ts";
 
 /** An order for a camera and a scene: one wavelength, one second. */

@@ -1,7 +1,7 @@
-import { type Camera, designFaults, pictureRequest, settled } from "../container/index.ts";
-import { judge, type Verdict } from "../judgement/index.ts";
-import type { SheetFormat } from "../sheet/index.ts";
-import { solve } from "../solve/index.ts";
+import { judge, type Verdict } from "../bench/judgement/index.ts";
+import { type Camera, designFaults, pictureRequest, settled } from "../camera/container/index.ts";
+import type { SheetFormat } from "../camera/sheet/index.ts";
+import { solve } from "../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT } from "./cameras.ts";
 
 /** What is said of a camera, with the sheets and subjects that are offered. */

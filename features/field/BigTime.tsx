@@ -1,4 +1,4 @@
-import { formatTime } from "../../core/units/index.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
 import type { TimerState } from "./useTimer.ts";
 
 /** The time, as large as the screen allows: suggested, running down, past, given. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Form, useSubmit } from "react-router";
-import { type CameraSet, nextInSet } from "../../core/container/index.ts";
-import { formatTime } from "../../core/units/index.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
+import { type CameraSet, nextInSet } from "../../core/camera/container/index.ts";
 import { type RunningExposure, type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { isoWithOffset } from "../../ui/localTime.ts";

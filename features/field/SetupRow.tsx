@@ -1,7 +1,7 @@
 import { useNavigate } from "react-router";
 import { media } from "../../catalogue/media.ts";
-import type { Camera } from "../../core/container/index.ts";
-import { plainNumber } from "../../core/units/index.ts";
+import { plainNumber } from "../../core/basis/units/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import { Pick } from "../../ui/Pick.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 

@@ -1,6 +1,6 @@
-import { type Camera, withExposed } from "../../core/container/index.ts";
+import { parseTime } from "../../core/basis/units/index.ts";
+import { type Camera, withExposed } from "../../core/camera/container/index.ts";
 import { changesBetween, type Exposure } from "../../core/document/index.ts";
-import { parseTime } from "../../core/units/index.ts";
 import { editCamera, getCamera, saveExposure, writeSetting } from "../../storage/index.ts";
 
 export interface ShotAnswer {

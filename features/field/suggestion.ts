@@ -1,7 +1,4 @@
 import { lightTable } from "../../catalogue/lightTable.ts";
-import { type Camera, measuredDiameter, solveRequest } from "../../core/container/index.ts";
-import { correctedTime, lightFromTime, type Medium, timeFromLight, timeFromMeter } from "../../core/exposure/index.ts";
-import { opticalModel } from "../../core/solve/index.ts";
 import {
   formatFNumber,
   formatTime,
@@ -10,7 +7,16 @@ import {
   parseTime,
   type Result,
   success,
-} from "../../core/units/index.ts";
+} from "../../core/basis/units/index.ts";
+import { type Camera, measuredDiameter, solveRequest } from "../../core/camera/container/index.ts";
+import {
+  correctedTime,
+  lightFromTime,
+  type Medium,
+  timeFromLight,
+  timeFromMeter,
+} from "../../core/light/exposure/index.ts";
+import { opticalModel } from "../../core/light/solve/index.ts";
 
 /** How the light was judged. */
 export type LightSource =

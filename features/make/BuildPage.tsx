@@ -1,10 +1,10 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
-import { type Camera, measuredDiameter } from "../../core/container/index.ts";
-import { cutParts, type Part } from "../../core/cutsheet/index.ts";
-import type { Scene } from "../../core/drawing/index.ts";
-import { type BuildStep, buildSteps, QUESTIONS } from "../../core/making/index.ts";
-import { silhouette } from "../../core/shelfDrawing/index.ts";
+import type { Scene } from "../../core/basis/drawing/index.ts";
+import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
+import { type Camera, measuredDiameter } from "../../core/camera/container/index.ts";
+import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
+import { type BuildStep, buildSteps, QUESTIONS } from "../../core/make/steps/index.ts";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";

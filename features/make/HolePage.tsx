@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Measurement } from "../../core/container/index.ts";
+import type { Measurement } from "../../core/camera/container/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";

@@ -1,9 +1,9 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
-import { measuredDiameter } from "../../core/container/index.ts";
-import { billOfMaterials, PAPERS, type Paper } from "../../core/cutsheet/index.ts";
-import { kitPages } from "../../core/kit/index.ts";
-import { buildSteps, USUAL_TIMES } from "../../core/making/index.ts";
+import { measuredDiameter } from "../../core/camera/container/index.ts";
+import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
+import { kitPages } from "../../core/make/kit/index.ts";
+import { buildSteps, USUAL_TIMES } from "../../core/make/steps/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { CountField } from "../../ui/CountField.tsx";
 import { readableDay } from "../../ui/localTime.ts";

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import type { LightTest } from "../../core/container/index.ts";
-import { LEAKS, lightProof } from "../../core/making/index.ts";
+import type { LightTest } from "../../core/camera/container/index.ts";
+import { LEAKS, lightProof } from "../../core/make/steps/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";

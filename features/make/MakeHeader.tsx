@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
-import { type Camera, designFaults } from "../../core/container/index.ts";
+import { type Camera, designFaults } from "../../core/camera/container/index.ts";
 import type { StorageFailure } from "../../storage/index.ts";
 import { cx } from "../../ui/cx.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";

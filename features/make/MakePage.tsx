@@ -1,7 +1,7 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
-import { CHECK_BAR, cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/cutsheet/index.ts";
-import { type Scene, sceneToSvg } from "../../core/drawing/index.ts";
+import { type Scene, sceneToSvg } from "../../core/basis/drawing/index.ts";
+import { CHECK_BAR, cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { readableDay } from "../../ui/localTime.ts";

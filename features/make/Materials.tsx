@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { billOfMaterials, type CutOrder } from "../../core/cutsheet/index.ts";
+import { billOfMaterials, type CutOrder } from "../../core/make/cutsheet/index.ts";
 import { CountField } from "../../ui/CountField.tsx";
 import { Panel } from "../../ui/Panel.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";

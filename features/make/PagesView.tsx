@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Page } from "../../core/cutsheet/index.ts";
+import type { Page } from "../../core/make/cutsheet/index.ts";
 import { cx } from "../../ui/cx.ts";
 import { inkProperties } from "../../ui/inkProperties.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";

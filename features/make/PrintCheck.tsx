@@ -1,5 +1,5 @@
-import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/cutsheet/index.ts";
-import { plainNumber, success } from "../../core/units/index.ts";
+import { plainNumber, success } from "../../core/basis/units/index.ts";
+import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
 import { writeSetting } from "../../storage/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";

@@ -2,18 +2,18 @@ import { encode } from "uqr";
 import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
+import { formatFNumber, formatTime } from "../../core/basis/units/index.ts";
 import {
   type Camera,
   DEFAULT_CONTRAST,
   measuredDiameter,
   solveRequest,
   targetDiameter,
-} from "../../core/container/index.ts";
-import type { Bill, CutOrder } from "../../core/cutsheet/index.ts";
-import { correctedTime, fNumber, timeFromLight } from "../../core/exposure/index.ts";
-import { optimum } from "../../core/hole/index.ts";
-import { opticalModel, type SolveResult, solve } from "../../core/solve/index.ts";
-import { formatFNumber, formatTime } from "../../core/units/index.ts";
+} from "../../core/camera/container/index.ts";
+import { correctedTime, fNumber, timeFromLight } from "../../core/light/exposure/index.ts";
+import { optimum } from "../../core/light/hole/index.ts";
+import { opticalModel, type SolveResult, solve } from "../../core/light/solve/index.ts";
+import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
 
 type Words = (mm: number, digits?: number) => string;
 

@@ -1,6 +1,6 @@
-import type { Camera } from "../../core/container/index.ts";
-import type { PrintScale } from "../../core/cutsheet/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import { type CameraChange, changesBetween } from "../../core/document/index.ts";
+import type { PrintScale } from "../../core/make/cutsheet/index.ts";
 import { editCamera, getCamera, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 

@@ -1,6 +1,6 @@
 import { useCallback, useRef } from "react";
 import { useFetcher } from "react-router";
-import type { Camera } from "../../core/container/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import { getCamera, type StorageFailure } from "../../storage/index.ts";
 import { useLive } from "../../ui/useLive.ts";
 import { makeEdit } from "./makeData.ts";

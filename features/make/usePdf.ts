@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Page } from "../../core/cutsheet/index.ts";
+import type { Page } from "../../core/make/cutsheet/index.ts";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useNotify } from "../../ui/Toaster.tsx";
 import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";

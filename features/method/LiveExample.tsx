@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { plainNumber } from "../../core/units/index.ts";
+import { plainNumber } from "../../core/basis/units/index.ts";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
 /** A quantity of an example: what it is called, its unit, and where it starts. */

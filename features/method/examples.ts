@@ -1,12 +1,12 @@
-import { combined, foldedSizes } from "../../core/container/index.ts";
-import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/exposure/index.ts";
-import { nearEnough } from "../../core/framing/index.ts";
-import { contrast, optimum, schools } from "../../core/hole/index.ts";
-import { byProjection, coneDiameter } from "../../core/making/index.ts";
-import { illumination, imageCircle, openArea, rayTo } from "../../core/rays/index.ts";
-import { rollPlan } from "../../core/roll/index.ts";
-import { stereo } from "../../core/stereo/index.ts";
-import { formatTime } from "../../core/units/index.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
+import { combined, foldedSizes } from "../../core/camera/container/index.ts";
+import { nearEnough } from "../../core/camera/framing/index.ts";
+import { rollPlan } from "../../core/camera/roll/index.ts";
+import { stereo } from "../../core/camera/stereo/index.ts";
+import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/light/exposure/index.ts";
+import { contrast, optimum, schools } from "../../core/light/hole/index.ts";
+import { illumination, imageCircle, openArea, rayTo } from "../../core/light/rays/index.ts";
+import { byProjection, coneDiameter } from "../../core/make/steps/index.ts";
 import type { ExampleField } from "./LiveExample.tsx";
 
 /** A formula as Method shows it: words, formula, source, and an example that computes with the core's own function. */

@@ -2,10 +2,10 @@ import { useMemo } from "react";
 import { Link } from "react-router";
 import { kinds } from "../../catalogue/kinds.ts";
 import { mediumById } from "../../catalogue/media.ts";
-import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/container/index.ts";
-import { lightProof } from "../../core/making/index.ts";
-import { silhouette } from "../../core/shelfDrawing/index.ts";
-import { formatFNumber } from "../../core/units/index.ts";
+import { formatFNumber } from "../../core/basis/units/index.ts";
+import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
+import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/camera/container/index.ts";
+import { lightProof } from "../../core/make/steps/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 

@@ -1,8 +1,8 @@
 import { Download, FolderInput } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
-import type { Camera } from "../../core/container/index.ts";
-import { silhouette } from "../../core/shelfDrawing/index.ts";
+import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import {
   askToPersist,
   type Persistence,

@@ -1,5 +1,5 @@
 import { parseCamera } from "../../core/document/index.ts";
-import type { Fault } from "../../core/solve/index.ts";
+import type { Fault } from "../../core/light/solve/index.ts";
 import {
   addCamera,
   archiveConflicts,

@@ -1,4 +1,4 @@
-import type { CameraKind } from "../../core/container/index.ts";
+import type { CameraKind } from "../../core/camera/container/index.ts";
 import { addCamera, readSettings, type StorageFailure } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { type NewCameraForm, type ReadNewCamera, readNewCamera } from "./readNewCamera.ts";

@@ -1,9 +1,9 @@
 import { formats } from "../../catalogue/formats.ts";
 import { kinds } from "../../catalogue/kinds.ts";
 import { DEFAULT_MEDIUM } from "../../catalogue/media.ts";
-import { type CameraKind, cameraRoom, newCamera, type Room } from "../../core/container/index.ts";
-import { sheetFit } from "../../core/sheet/index.ts";
-import { formatLength, type LengthUnit, parseLength } from "../../core/units/index.ts";
+import { formatLength, type LengthUnit, parseLength } from "../../core/basis/units/index.ts";
+import { type CameraKind, cameraRoom, newCamera, type Room } from "../../core/camera/container/index.ts";
+import { sheetFit } from "../../core/camera/sheet/index.ts";
 import type { NewCameraForm } from "./readNewCamera.ts";
 
 /** Sizes of a usual container of each kind, mm, to start from; common practice. */

@@ -1,9 +1,9 @@
 import { formats } from "../../catalogue/formats.ts";
 import { kinds } from "../../catalogue/kinds.ts";
-import { cameraKind, designFaults } from "../../core/container/index.ts";
+import type { LengthUnit } from "../../core/basis/units/index.ts";
+import { cameraKind, designFaults } from "../../core/camera/container/index.ts";
 import { parseCamera } from "../../core/document/index.ts";
 import { inMm } from "../../core/testing/cameras.ts";
-import type { LengthUnit } from "../../core/units/index.ts";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import { type NewCameraField, readNewCamera, sizesOf } from "./readNewCamera.ts";
 

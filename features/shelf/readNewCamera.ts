@@ -1,5 +1,6 @@
 import { formats } from "../../catalogue/formats.ts";
 import { mediumById } from "../../catalogue/media.ts";
+import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../core/basis/units/index.ts";
 import {
   type Camera,
   type CameraKind,
@@ -9,9 +10,8 @@ import {
   type NewCamera,
   newCamera,
   settled,
-} from "../../core/container/index.ts";
-import { optimum } from "../../core/hole/index.ts";
-import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../core/units/index.ts";
+} from "../../core/camera/container/index.ts";
+import { optimum } from "../../core/light/hole/index.ts";
 
 /** The entries of the form for a new camera, as typed. */
 export interface NewCameraForm {

@@ -1,4 +1,4 @@
-import type { Camera } from "../../core/container/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import type { Exposure } from "../../core/document/index.ts";
 import { addDemo, countExposures, listCameras, type RemovedCamera, readSettings } from "../../storage/index.ts";
 

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
-import { type Found, layoutSketch, layoutWords } from "../../../core/finder/index.ts";
-import { formatFNumber, formatTime } from "../../../core/units/index.ts";
+import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { type Found, layoutSketch, layoutWords } from "../../../core/bench/finder/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";

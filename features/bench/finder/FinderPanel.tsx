@@ -1,7 +1,7 @@
 import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { type Camera, DEFAULT_CONTRAST } from "../../../core/container/index.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
 import {
   type FinderAnswer,
   type Found,
@@ -11,9 +11,9 @@ import {
   reasons,
   type Wish,
   withLayout,
-} from "../../../core/finder/index.ts";
-import type { Optimum } from "../../../core/hole/index.ts";
-import { formatTime } from "../../../core/units/index.ts";
+} from "../../../core/bench/finder/index.ts";
+import { type Camera, DEFAULT_CONTRAST } from "../../../core/camera/container/index.ts";
+import type { Optimum } from "../../../core/light/hole/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
@@ -21,8 +21,8 @@ import { SvgScene } from "../../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useInView } from "../../../ui/useInView.ts";
 import { finderClient } from "../../../workers/finder.client.ts";
-import type { EditDesign } from "../edit.ts";
-import type { Reading } from "../reading.ts";
+import type { EditDesign } from "../design/edit.ts";
+import type { Reading } from "../readings/reading.ts";
 import { CompareLayouts } from "./CompareLayouts.tsx";
 
 const WISHES: readonly {

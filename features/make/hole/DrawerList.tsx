@@ -1,6 +1,6 @@
 import { drawer } from "../../../catalogue/drawer.ts";
-import type { HoleAnswer } from "../../../core/holeScan/index.ts";
-import { openArea } from "../../../core/scanner/index.ts";
+import { openArea } from "../../../core/make/flatbed/index.ts";
+import type { HoleAnswer } from "../../../core/make/holeScan/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { cx } from "../../../ui/cx.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";

@@ -1,11 +1,13 @@
 import { mediumById } from "../../../catalogue/media.ts";
+import { formatFNumber } from "../../../core/basis/units/index.ts";
 import {
   type Camera,
   combined,
   type Measurement,
   measurementsOf,
   solveRequest,
-} from "../../../core/container/index.ts";
+} from "../../../core/camera/container/index.ts";
+import { opticalModel } from "../../../core/light/solve/index.ts";
 import {
   type FoundHole,
   foundHole,
@@ -13,9 +15,7 @@ import {
   holeVerdict,
   sheetReach,
   withSheetAt,
-} from "../../../core/making/index.ts";
-import { opticalModel } from "../../../core/solve/index.ts";
-import { formatFNumber } from "../../../core/units/index.ts";
+} from "../../../core/make/steps/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableTime } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";

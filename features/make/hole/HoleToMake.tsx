@@ -1,8 +1,8 @@
 import { holeWays, pads } from "../../../catalogue/holeWays.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { type ToolRow, tools } from "../../../catalogue/tools.ts";
-import { type Camera, holeAt, type Making, withHole } from "../../../core/container/index.ts";
-import { suitedTools, type Tip } from "../../../core/making/index.ts";
+import { type Camera, holeAt, type Making, withHole } from "../../../core/camera/container/index.ts";
+import { suitedTools, type Tip } from "../../../core/make/steps/index.ts";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Pick } from "../../../ui/Pick.tsx";

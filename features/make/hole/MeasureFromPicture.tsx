@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { type HoleAnswer, type PixelPoint, refusalWords } from "../../../core/holeScan/index.ts";
+import { type HoleAnswer, type PixelPoint, refusalWords } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { FileDrop } from "../../../ui/FileDrop.tsx";
 import type { HoleTrouble } from "../../../workers/hole.ts";

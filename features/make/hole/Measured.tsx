@@ -1,4 +1,4 @@
-import type { HoleAnswer, HoleOutline } from "../../../core/holeScan/index.ts";
+import type { HoleAnswer, HoleOutline } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import type { HoleReport } from "../../../workers/hole.ts";

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { byGauge, byProjection, byReticle, type Sized } from "../../../core/making/index.ts";
-import { plainNumber, success } from "../../../core/units/index.ts";
+import { plainNumber, success } from "../../../core/basis/units/index.ts";
+import { byGauge, byProjection, byReticle, type Sized } from "../../../core/make/steps/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";

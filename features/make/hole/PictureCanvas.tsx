@@ -1,5 +1,5 @@
 import { type MouseEvent, type ReactNode, useEffect, useRef } from "react";
-import type { PictureView, PixelPoint } from "../../../core/holeScan/index.ts";
+import type { PictureView, PixelPoint } from "../../../core/make/holeScan/index.ts";
 
 /** A view of a scan with what is drawn over it, in the picture's own pixels; a press tells where. */
 export function PictureCanvas({

@@ -1,5 +1,5 @@
-import { DPI_RANGE, type PixelPoint } from "../../../core/holeScan/index.ts";
-import { MM_PER_INCH, plainNumber } from "../../../core/units/index.ts";
+import { MM_PER_INCH, plainNumber } from "../../../core/basis/units/index.ts";
+import { DPI_RANGE, type PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Pick } from "../../../ui/Pick.tsx";

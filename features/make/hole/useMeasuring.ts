@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import type { HoleAnswer, PixelPoint } from "../../../core/holeScan/index.ts";
+import type { HoleAnswer, PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { holeClient } from "../../../workers/hole.client.ts";
 import type { HoleReport, HoleTrouble } from "../../../workers/hole.ts";
 

@@ -1,0 +1,172 @@
+import { dimension, label, line, type Mark, type Point, type Scene } from "../../basis/drawing/index.ts";
+import {
+  type Camera,
+  cameraBody,
+  type DesignField,
+  type DesignLight,
+  solveRequest,
+} from "../../camera/container/index.ts";
+import { opticalModel } from "../../light/solve/index.ts";
+import { containerViews } from "./containerViews.ts";
+import { benchHandles, type Handle, type SnapSizes } from "./handles.ts";
+import { innerParts } from "./innerParts.ts";
+import { benchLayout, type Layout, sheetCentre, type View, type Viewport, WHOLE_VIEW } from "./layout.ts";
+import { lightCone } from "./lightCone.ts";
+import { sheetView } from "./sheetView.ts";
+
+/** The Bench's drawing: what is drawn, what can be held, and where the views stand. */
+export interface BenchDrawing {
+  readonly scene: Scene;
+  readonly handles: readonly Handle[];
+  readonly layout: Layout;
+}
+
+/** What is shown of a design besides itself. */
+export interface Showing {
+  /** Number of the hole that is worked on. */
+  readonly hole?: number;
+  readonly view?: View;
+  /** Layout to keep while a handle is dragged. */
+  readonly held?: Layout | null;
+}
+
+/** Below this many pixels a drawing has no room for words in its title. */
+const NARROW = 560;
+/** Height of figures, pixels. */
+const FIGURE = 12;
+
+/**
+ * A design drawn to scale: plan, side and sheet view with light cone, walls, sheet, lines of equal fall-off, dimensions.
+ *
+ * @param camera design with positive sizes
+ * @param light of its medium
+ * @param viewport area in CSS pixels; the scale fills it
+ * @param sizes of catalogued sheets, to snap to
+ * @param figure writes a length as it stands on a dimension line
+ */
+export function benchDrawing(
+  camera: Camera,
+  light: DesignLight,
+  viewport: Viewport,
+  sizes: SnapSizes,
+  figure: (mm: number) => string,
+  { hole = 0, view = WHOLE_VIEW, held = null }: Showing = {},
+): BenchDrawing {
+  const layout = benchLayout(camera, viewport, held, view);
+  const models = camera.chambers[0].holes.map((_, index) => opticalModel(solveRequest(camera, light, index)));
+  return {
+    layout,
+    handles: benchHandles(camera, layout, sizes),
+    scene: {
+      bounds: layout.bounds,
+      marks: [
+        ...models.flatMap((model) => lightCone(model, layout)),
+        ...containerViews(camera, layout),
+        ...innerParts(camera, layout),
+        ...sheetView(camera, models, layout),
+        ...dimensions(camera, layout, figure, hole),
+        ...titleBlock(camera, layout),
+      ],
+    },
+  };
+}
+
+function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => string, hole: number): readonly Mark[] {
+  const { pixel, front, depth, across, high, below, planMiddle, sideMiddle, sheetMiddle, wall } = layout;
+  const { film, holes } = camera.chambers[0];
+  const { shape } = camera.container;
+  const measure = (from: Point, to: Point, offset: number, mm: number, field: DesignField): readonly Mark[] =>
+    dimension({ from, to, offset: offset * pixel, text: figure(mm), size: FIGURE * pixel, field });
+  const planTop = planMiddle - across / 2 - wall;
+  const [left, right] = [front, front + depth];
+  const sheet = sheetCentre(camera, layout);
+  const sheetLeft = sheet.x - film.width / 2;
+  const sheetTop = sheet.y - film.height / 2;
+  const lowest = Math.max(sheetMiddle.y + high / 2, sheetTop + film.height);
+  const farRight = Math.max(sheetMiddle.x + layout.roomWidth / 2, sheetLeft + film.width);
+  const names = DIMENSIONS[cameraBody(camera).face === "disc" ? "lid" : shape];
+  const drilled = holes[hole] ?? holes[0];
+  return [
+    ...(names.along
+      ? measure({ x: left, y: planTop }, { x: right, y: planTop }, 14, depth, names.along)
+      : measure({ x: left, y: planTop }, { x: left + film.distance, y: planTop }, 14, film.distance, "film.distance")),
+    ...(names.across
+      ? measure(
+          { x: right + wall, y: planMiddle - across / 2 },
+          { x: right + wall, y: planMiddle + across / 2 },
+          16,
+          across,
+          names.across,
+        )
+      : []),
+    ...(names.high
+      ? measure(
+          { x: right + wall, y: sideMiddle - high / 2 },
+          { x: right + wall, y: sideMiddle + high / 2 + below },
+          16,
+          high + below,
+          names.high,
+        )
+      : []),
+    ...(shape === "drum"
+      ? []
+      : measure(
+          { x: left - wall, y: sideMiddle + high / 2 },
+          { x: left - wall, y: sideMiddle - (drilled.y ?? 0) },
+          18,
+          high / 2 + (drilled.y ?? 0),
+          "hole.above",
+        )),
+    ...(holes.length === 2
+      ? measure(
+          { x: left - wall, y: planMiddle - (holes[0].x ?? 0) },
+          { x: left - wall, y: planMiddle - (holes[1]?.x ?? 0) },
+          -18,
+          Math.abs((holes[1]?.x ?? 0) - (holes[0].x ?? 0)),
+          "hole.base",
+        )
+      : []),
+    ...measure({ x: sheetLeft + film.width, y: lowest }, { x: sheetLeft, y: lowest }, 16, film.width, "film.width"),
+    ...measure(
+      { x: farRight, y: sheetTop },
+      { x: farRight, y: sheetTop + film.height },
+      16,
+      film.height,
+      "film.height",
+    ),
+  ];
+}
+
+interface DimensionNames {
+  readonly along?: DesignField;
+  readonly across?: DesignField;
+  readonly high?: DesignField;
+}
+
+/** Which size of a container each dimension line of plan and side view states. */
+const DIMENSIONS: Readonly<Record<Camera["container"]["shape"] | "lid", DimensionNames>> = {
+  box: { along: "container.depth", across: "container.width", high: "container.height" },
+  cylinder: { along: "container.diameter", high: "container.height" },
+  lid: { along: "container.height", across: "container.diameter" },
+  folded: {},
+  drum: { across: "container.diameter", high: "container.height" },
+};
+
+/** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
+function titleBlock(camera: Camera, { pixel, bounds }: Layout): readonly Mark[] {
+  const { width } = bounds;
+  const bar = 50;
+  const right = bounds.x + width - 22 * pixel;
+  const top = bounds.y + 16 * pixel;
+  const row = (text: string, y: number, size: number, layer: "label" | "stamp"): Mark =>
+    label(text, { x: right, y: top + y * pixel }, size * pixel, { anchor: "end", layer });
+  const y = top + 52 * pixel;
+  return [
+    row(camera.name.toUpperCase(), 6, 13, "stamp"),
+    ...(width / pixel < NARROW ? [] : [row("inner sizes · hole side on the left", 26, 12, "label")]),
+    line("dimension", { x: right - bar, y }, { x: right, y }),
+    line("dimension", { x: right - bar, y: y - 4 * pixel }, { x: right - bar, y: y + 4 * pixel }),
+    line("dimension", { x: right, y: y - 4 * pixel }, { x: right, y: y + 4 * pixel }),
+    label("50 mm", { x: right - bar - 6 * pixel, y }, 12 * pixel, { anchor: "end", layer: "label" }),
+  ];
+}

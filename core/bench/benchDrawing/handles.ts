@@ -1,0 +1,176 @@
+import type { Point } from "../../basis/drawing/index.ts";
+import {
+  type Camera,
+  cameraBody,
+  cameraKind,
+  cameraRoom,
+  type DesignField,
+  traitsOf,
+} from "../../camera/container/index.ts";
+import { surfacePoint } from "../../light/rays/index.ts";
+import { surfaceOf } from "../../light/solve/index.ts";
+import { type Layout, sheetCentre, standsOnBottom } from "./layout.ts";
+
+/** How one direction of a handle changes a size: mm (or degrees) of the size for a mm on the page. */
+export interface Pull {
+  readonly field: DesignField;
+  readonly perMm: number;
+  /** Values worth stopping at, mm. */
+  readonly snaps: readonly number[];
+}
+
+/** A point of the drawing one can take hold of. */
+export interface Handle {
+  readonly id: string;
+  readonly name: string;
+  readonly at: Point;
+  readonly across: Pull | null;
+  readonly up: Pull | null;
+  /** Number of the hole it moves. */
+  readonly hole?: number;
+}
+
+/** Sizes that sheets come in: a dragged sheet stops at them. */
+export interface SnapSizes {
+  readonly widths: readonly number[];
+  readonly heights: readonly number[];
+}
+
+const DEGREES = 180 / Math.PI;
+/** Angles worth stopping at, degrees. */
+const TILTS = [-45, -30, 0, 30, 45];
+
+/**
+ * The handles of a design: far wall (depth or diameter) or sliding sheet, each hole, the sheet's corner (size), its
+ * middle (place), its end (tilt or radius).
+ *
+ * @param camera design
+ * @param layout of the same drawing
+ * @param sizes of catalogued sheets, to snap to
+ */
+export function benchHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonly Handle[] {
+  return [
+    depthHandle(camera, layout),
+    ...camera.chambers[0].holes.flatMap((_, hole) => holeHandles(camera, layout, hole)),
+    ...sheetHandles(camera, layout, sizes),
+    ...bendHandles(camera, layout),
+  ];
+}
+
+function depthHandle(camera: Camera, { front, depth, sideMiddle }: Layout): Handle {
+  const { film } = camera.chambers[0];
+  const { shape } = camera.container;
+  const { face } = cameraBody(camera);
+  const slides = shape === "folded" || shape === "drum";
+  const field: DesignField = slides
+    ? "film.distance"
+    : shape === "box"
+      ? "container.depth"
+      : face === "disc"
+        ? "container.height"
+        : "container.diameter";
+  return {
+    id: "far-wall",
+    name: slides ? "Hole to sheet" : field === "container.diameter" ? "Diameter" : "Depth",
+    at: { x: front + (slides ? film.distance : depth), y: sideMiddle - (film.y ?? 0) },
+    across: { field, perMm: 1, snaps: [] },
+    up: null,
+  };
+}
+
+function holeHandles(camera: Camera, layout: Layout, index: number): readonly Handle[] {
+  const { shape } = camera.container;
+  // A drum's holes stand level with the middles of its tiers.
+  if (shape === "drum") return [];
+  const { hole: front, planMiddle, sideMiddle, high } = layout;
+  const { film, holes } = camera.chambers[0];
+  const { x = 0, y = 0 } = holes[index] ?? holes[0];
+  const [suffix, number] = index === 0 ? ["", ""] : [`-${index + 1}`, ` ${index + 1}`];
+  const side: Handle = {
+    id: `hole-side${suffix}`,
+    name: `Hole${number}, up and down`,
+    at: { x: front, y: sideMiddle - y },
+    across: null,
+    up: { field: "hole.above", perMm: 1, snaps: [0, film.y ?? 0].map((at) => at + high / 2) },
+    hole: index,
+  };
+  if (cameraBody(camera).face === "wall") return [side];
+  const plan: Handle = {
+    id: `hole-plan${suffix}`,
+    name: `Hole${number}, sideways`,
+    at: { x: front, y: planMiddle - x },
+    across: null,
+    up: { field: "hole.x", perMm: 1, snaps: [0, film.x ?? 0] },
+    hole: index,
+  };
+  return [side, plan];
+}
+
+function sheetHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonly Handle[] {
+  const { film, holes } = camera.chambers[0];
+  const room = cameraRoom(camera);
+  const centre = sheetCentre(camera, layout);
+  const onBottom = standsOnBottom(camera);
+  const lowest = (film.height - layout.high) / 2;
+  return [
+    {
+      id: "sheet-corner",
+      name: "Sheet size",
+      at: { x: centre.x + film.width / 2, y: centre.y - film.height / 2 },
+      across: { field: "film.width", perMm: 2, snaps: [...sizes.widths, room.width] },
+      // A can's sheet stands on the bottom and grows upwards; a box's grows from its middle.
+      up: { field: "film.height", perMm: onBottom ? 1 : 2, snaps: [...sizes.heights, room.height] },
+    },
+    {
+      id: "sheet-middle",
+      name: "Sheet place",
+      at: centre,
+      across: { field: film.surface === "cylinder" ? "film.slide" : "film.x", perMm: 1, snaps: [0] },
+      up: { field: "film.y", perMm: 1, snaps: [0, onBottom ? lowest : (holes[0].y ?? 0)] },
+    },
+  ];
+}
+
+/** Ends of a leaning or bowed sheet: pulled, they change its tilt or its radius. */
+function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: Layout): readonly Handle[] {
+  const { film } = camera.chambers[0];
+  const { lies } = traitsOf(cameraKind(camera));
+  const surface = surfaceOf(film);
+  if (lies === "leaning") {
+    const right = surfacePoint(surface, film.width / 2, 0).place;
+    const top = surfacePoint(surface, 0, film.height / 2).place;
+    return [
+      {
+        id: "tilt-plan",
+        name: "Lean, to the side",
+        at: { x: front + right.z, y: planMiddle - right.x },
+        across: { field: "film.tiltY", perMm: -DEGREES / (film.width / 2), snaps: TILTS },
+        up: null,
+      },
+      {
+        id: "tilt-side",
+        name: "Lean, to the top",
+        at: { x: front + top.z, y: sideMiddle - top.y },
+        across: { field: "film.tiltX", perMm: -DEGREES / (film.height / 2), snaps: TILTS },
+        up: null,
+      },
+    ];
+  }
+  if (lies !== "bowed") return [];
+  const end = surfacePoint(surface, film.width / 2, 0).place;
+  const radius = film.radius ?? film.distance;
+  return [
+    {
+      id: "bow",
+      name: "Radius of the sheet",
+      at: { x: front + end.z, y: planMiddle - end.x },
+      // The end stands w²/8R before the middle: how far the radius must change for a mm of that.
+      across: {
+        field: "film.radius",
+        perMm: Math.min(50, (8 * radius ** 2) / film.width ** 2),
+        snaps: [film.distance, film.distance / 2],
+      },
+      up: null,
+    },
+  ];
+}

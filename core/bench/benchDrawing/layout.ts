@@ -1,0 +1,144 @@
+import type { Point, Rectangle } from "../../basis/drawing/index.ts";
+import {
+  type Camera,
+  cameraBody,
+  cameraKind,
+  cameraRoom,
+  sheetOnWall,
+  traitsOf,
+} from "../../camera/container/index.ts";
+
+/** The drawing area on the screen, CSS pixels. */
+export interface Viewport {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Where the three views stand. All mm; `pixel` is one screen pixel in mm at the drawing's scale. */
+export interface Layout {
+  readonly pixel: number;
+  /** The part of the drawing that is shown. */
+  readonly bounds: Rectangle;
+  /** The hole's wall (z = 0, inside) of plan and side view: x on the page. */
+  readonly front: number;
+  /** Where the hole's plane is: z = 0 of the rays. Before the front where the plate is outside the wall. */
+  readonly hole: number;
+  /** Page y of the camera's middle in the plan (x = 0). */
+  readonly planMiddle: number;
+  /** Page y of the camera's middle in side and sheet view (y = 0). */
+  readonly sideMiddle: number;
+  /** Middle of the sheet view. */
+  readonly sheetMiddle: Point;
+  /** Inner depth, width (across) and height of the container (of one chamber's tier, in a drum). */
+  readonly depth: number;
+  readonly across: number;
+  readonly high: number;
+  /** Room for the sheet in the sheet view. */
+  readonly roomWidth: number;
+  /** What stands below that tier. */
+  readonly below: number;
+  /** Thickness of the wall as drawn, mm: true, but never under four pixels. */
+  readonly wall: number;
+}
+
+/** What part of the drawing is shown: 1 is all of it; the pan moves it, in CSS pixels. */
+export interface View {
+  readonly zoom: number;
+  readonly panX: number;
+  readonly panY: number;
+}
+
+export const WHOLE_VIEW: View = { zoom: 1, panX: 0, panY: 0 };
+
+/** Space around the views, pixels. */
+const EDGE = { left: 118, between: 92, right: 58, top: 40, rows: 76, bottom: 58 } as const;
+const THINNEST_WALL = 5;
+
+/**
+ * Plan above side view, sheet view beside it, all at one scale: as a workshop drawing has them.
+ *
+ * @param camera design with positive sizes
+ * @param viewport area to fill
+ * @param held layout of a moment ago whose scale and places are kept, so that a handle stays under the hand
+ * @param view zoom and pan
+ */
+export function benchLayout(
+  camera: Camera,
+  viewport: Viewport,
+  held: Layout | null = null,
+  view: View = WHOLE_VIEW,
+): Layout {
+  const sizes = viewSizes(camera);
+  const layout = held === null ? placed(camera, sizes, viewport, view) : { ...held, ...sizes };
+  const { plateSide, wall } = camera.container;
+  return { ...layout, hole: layout.front - (plateSide === "outside" ? wall : 0) };
+}
+
+type Sizes = Pick<Layout, "depth" | "across" | "high" | "below" | "roomWidth">;
+
+function viewSizes(camera: Camera): Sizes {
+  const { container } = camera;
+  const { depth, across, high } = cameraBody(camera);
+  const kind = cameraKind(camera);
+  if (container.shape === "drum") {
+    return {
+      depth: container.diameter,
+      across: container.diameter,
+      high,
+      below: (container.tiers - 1) * high,
+      roomWidth: cameraRoom(camera).width,
+    };
+  }
+  const roomWidth = traitsOf(kind).lies === "round the wall" ? Math.PI * depth : cameraRoom(camera).width;
+  return { depth, across, high, below: 0, roomWidth };
+}
+
+function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Omit<Layout, "hole"> {
+  const { depth, across, high, below, roomWidth } = sizes;
+  const { width: sheetWidth, height: sheetHeight } = camera.chambers[0].film;
+  const widthMm = depth + Math.max(roomWidth, sheetWidth);
+  const heightMm = across + Math.max(high + below, sheetHeight);
+  const free = {
+    width: Math.max(80, viewport.width - EDGE.left - EDGE.between - EDGE.right - 2 * THINNEST_WALL),
+    height: Math.max(80, viewport.height - EDGE.top - EDGE.rows - EDGE.bottom - 4 * THINNEST_WALL),
+  };
+  const pixel = Math.max(widthMm / free.width, heightMm / free.height);
+  const wall = Math.max(camera.container.wall, THINNEST_WALL * pixel);
+  const spareX = viewport.width * pixel - widthMm - 2 * wall - (EDGE.left + EDGE.between + EDGE.right) * pixel;
+  const spareY = viewport.height * pixel - heightMm - 4 * wall - (EDGE.top + EDGE.rows + EDGE.bottom) * pixel;
+  const front = EDGE.left * pixel + wall + spareX * 0.3;
+  const tallest = Math.max(high, sheetHeight);
+  const planMiddle = EDGE.top * pixel + wall + across / 2 + spareY * 0.35;
+  const sideMiddle = planMiddle + across / 2 + 2 * wall + EDGE.rows * pixel + spareY * 0.3 + tallest / 2;
+  const seen = pixel / view.zoom;
+  return {
+    ...sizes,
+    pixel: seen,
+    bounds: {
+      x: view.panX * pixel,
+      y: view.panY * pixel,
+      width: viewport.width * seen,
+      height: viewport.height * seen,
+    },
+    front,
+    planMiddle,
+    sideMiddle,
+    sheetMiddle: {
+      x: front + depth + wall + EDGE.between * pixel + spareX * 0.35 + Math.max(roomWidth, sheetWidth) / 2,
+      y: sideMiddle,
+    },
+    wall,
+  };
+}
+
+/** Page place of a sheet's middle in the sheet view. */
+export function sheetCentre(camera: Camera, { sheetMiddle }: Layout): Point {
+  const { film } = camera.chambers[0];
+  const aside = film.surface === "cylinder" ? (film.slide ?? 0) : (film.x ?? 0);
+  return { x: sheetMiddle.x + aside, y: sheetMiddle.y - (film.y ?? 0) };
+}
+
+/** Whether heights are measured from the bottom that the sheet stands on. */
+export function standsOnBottom(camera: Camera): boolean {
+  return sheetOnWall(cameraKind(camera));
+}

@@ -1,0 +1,104 @@
+import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../../basis/drawing/index.ts";
+import { type Camera, cameraBody } from "../../camera/container/index.ts";
+import { sceneToSheet, stopsLost } from "../../light/rays/index.ts";
+import { type OpticalModel, sightFrom } from "../../light/solve/index.ts";
+import { type Layout, sheetCentre } from "./layout.ts";
+
+const COLUMNS = 33;
+const ROWS = 25;
+/** Where more is lost, or all, the contour grid holds this: it keeps the lines below it smooth. */
+const MOST_STOPS = 5;
+
+/** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
+export function sheetView(camera: Camera, models: readonly OpticalModel[], layout: Layout): readonly Mark[] {
+  const { pixel, sheetMiddle, roomWidth, high, wall } = layout;
+  const { film } = camera.chambers[0];
+  const centre = sheetCentre(camera, layout);
+  const at = (s: number, t: number): Point => ({ x: centre.x + s, y: centre.y - t });
+  const cross = 6 * pixel;
+  const crosses = models.flatMap(({ place, surface }) => {
+    const foot = sceneToSheet(place, surface, { azimuth: 0, elevation: 0 });
+    if (foot === null) return [];
+    const { x, y } = at(foot.s, foot.t);
+    return [
+      line("axis", { x: x - cross, y }, { x: x + cross, y }),
+      line("axis", { x, y: y - cross }, { x, y: y + cross }),
+    ];
+  });
+  const frame: Mark =
+    cameraBody(camera).face === "disc"
+      ? { kind: "circle", layer: "guide", centre: sheetMiddle, radius: high / 2 }
+      : rectangle("guide", {
+          x: sheetMiddle.x - roomWidth / 2,
+          y: sheetMiddle.y - high / 2,
+          width: roomWidth,
+          height: high,
+        });
+  return [
+    frame,
+    rectangle("sheet", {
+      x: centre.x - film.width / 2,
+      y: centre.y - film.height / 2,
+      width: film.width,
+      height: film.height,
+    }),
+    ...stopLines(models, camera.chambers[0].divider ?? 0, at, pixel),
+    ...crosses,
+    label(
+      film.surface === "cylinder" ? "SHEET UNROLLED, FROM ITS BACK" : "SHEET, FROM ITS BACK",
+      { x: sheetMiddle.x - roomWidth / 2, y: sheetMiddle.y - Math.max(high, film.height) / 2 - wall - 16 * pixel },
+      11 * pixel,
+      { layer: "stamp", anchor: "start" },
+    ),
+  ];
+}
+
+function stopLines(
+  models: readonly OpticalModel[],
+  divider: number,
+  at: (s: number, t: number) => Point,
+  pixel: number,
+): readonly Mark[] {
+  const { stops, margin } = grids(models, divider, at);
+  const rows = [
+    ...[0.5, 1, 2, 3].map((level) => ({ text: `−${level}`, pieces: contour(stops, level) })),
+    { text: "dark", pieces: contour(margin, 0) },
+  ];
+  return rows.flatMap(({ text, pieces }) => {
+    const ends = pieces.flatMap(({ points }) => points);
+    const lowest = ends.reduce<Point | null>((a, b) => (a === null || b.y > a.y ? b : a), null);
+    if (lowest === null) return [];
+    return [...pieces, label(text, { x: lowest.x, y: lowest.y - 7 * pixel }, 10 * pixel, { layer: "contour" })];
+  });
+}
+
+/** Stops lost, and the margin left until every hole is hidden, over the sheet. */
+function grids(
+  models: readonly OpticalModel[],
+  divider: number,
+  at: (s: number, t: number) => Point,
+): { stops: Grid; margin: Grid } {
+  const [first] = models as readonly [OpticalModel, ...OpticalModel[]];
+  const place = (column: number, row: number): readonly [number, number] => [
+    first.width * (column / (COLUMNS - 1) - 0.5),
+    first.height * (row / (ROWS - 1) - 0.5),
+  ];
+  const stops = new Float64Array(COLUMNS * ROWS);
+  const margin = new Float64Array(COLUMNS * ROWS);
+  for (let row = 0; row < ROWS; row++) {
+    for (let column = 0; column < COLUMNS; column++) {
+      const [s, t] = place(column, row);
+      const index = row * COLUMNS + column;
+      const sight = sightFrom(models, divider, s, t);
+      stops[index] = Math.min(MOST_STOPS, stopsLost(sight.light) ?? MOST_STOPS);
+      margin[index] = sight.margin;
+    }
+  }
+  const grid = (values: Float64Array): Grid => ({
+    columns: COLUMNS,
+    rows: ROWS,
+    values,
+    at: (column, row) => at(...place(column, row)),
+  });
+  return { stops: grid(stops), margin: grid(margin) };
+}

@@ -1,0 +1,102 @@
+import {
+  type Camera,
+  cameraBody,
+  cameraKind,
+  cameraRoom,
+  fieldValue,
+  foldedSizes,
+  sheetOnWall,
+  withField,
+  withHoleOpposite,
+} from "../../camera/container/index.ts";
+import type { Case, Verdict } from "./verdict.ts";
+
+/** Turns what can't be built into verdicts with the nearest size that can. */
+export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
+  const room = cameraRoom(camera);
+  const { film } = camera.chambers[0];
+  const spareAcross = Math.max(0, (room.width - film.width) / 2);
+  const spareUp = Math.max(0, (room.height - film.height) / 2);
+  const nearest = (value: number, limit: number): number => Math.min(limit, Math.max(-limit, value));
+  return faults.flatMap(({ field, message }): readonly Verdict[] => {
+    const value = fieldValue(camera, field) ?? 0;
+    const mend = (title: string, label: string, apply: (camera: Camera) => Camera): Verdict[] => [
+      { id: `fault-${field}`, weight: "stop", title, sentence: message, fix: { label, apply } },
+    ];
+    switch (field) {
+      case "film.width": {
+        const width = Math.floor(roomAcross(camera));
+        return mend(
+          coversHole(camera) ? "The paper covers the hole" : "The sheet is too long",
+          `Trim the sheet to ${words(width)} long`,
+          (c) => withField(c, field, width),
+        );
+      }
+      case "film.height": {
+        const height = Math.floor(room.height);
+        return mend("The sheet is too high", `Trim the sheet to ${words(height)} high`, (c) =>
+          standing(withField(c, field, height)),
+        );
+      }
+      case "film.x":
+      case "film.slide":
+        return mend(
+          coversHole(camera) ? "The paper covers the hole" : "The sheet meets a wall or the hole",
+          "Move the sheet back",
+          (c) => withField(c, field, nearest(value, spareAcross)),
+        );
+      case "film.y":
+        return mend("The sheet does not stand in the container", "Move the sheet inside", (c) =>
+          withField(c, field, nearest(value, spareUp)),
+        );
+      case "hole.x":
+      case "hole.above":
+        return mend("The hole is outside its face", "Move the hole opposite the sheet", (c) =>
+          c.chambers[0].holes.reduce<Camera>((now, _, hole) => withHoleOpposite(now, hole), c),
+        );
+      case "hole.base": {
+        const apart = Math.ceil((fieldValue(camera, "hole.openingDiameter") ?? 1) + 10);
+        return mend("Two holes run into each other", `Bring them ${words(apart)} apart`, (c) =>
+          withField(c, field, apart),
+        );
+      }
+      case "hole.openingDiameter":
+        return mend("The opening is smaller than the hole", "Leave the opening out", (c) => withField(c, field, null));
+      case "film.distance":
+        return mend("The boxes don’t slide that far", "Slide them to the nearest distance", (c) => slidInside(c));
+      default:
+        return [];
+    }
+  });
+}
+
+/** The longest sheet that goes in as it stands; on a disc the corners count. */
+function roomAcross(camera: Camera): number {
+  const { width, diagonal } = cameraRoom(camera);
+  const { height } = camera.chambers[0].film;
+  return diagonal === undefined ? width : Math.sqrt(Math.max(1, diagonal ** 2 - height ** 2));
+}
+
+/** Whether a sheet round the wall reaches the opening between its ends: what comes out is a black picture of nothing. */
+function coversHole(camera: Camera): boolean {
+  if (!sheetOnWall(cameraKind(camera))) return false;
+  const { film, holes } = camera.chambers[0];
+  const half = Math.max(holes[0].openingDiameter ?? 0, 1) / 2;
+  return film.width / 2 + Math.abs(film.slide ?? 0) > Math.PI * (film.radius ?? film.distance / 2) - half;
+}
+
+function slidInside(camera: Camera): Camera {
+  const { container } = camera;
+  const { distance } = camera.chambers[0].film;
+  if (container.shape === "folded") {
+    const { nearest, farthest } = foldedSizes(container);
+    return withField(camera, "film.distance", Math.min(Math.floor(farthest), Math.max(Math.ceil(nearest), distance)));
+  }
+  return withField(camera, "film.distance", cameraBody(camera).depth * 0.6);
+}
+
+function standing(camera: Camera): Camera {
+  const { film } = camera.chambers[0];
+  const onWall = sheetOnWall(cameraKind(camera));
+  return withField(camera, "film.y", onWall ? (film.height - cameraBody(camera).high) / 2 : 0);
+}

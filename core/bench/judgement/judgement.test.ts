@@ -1,0 +1,94 @@
+import { type Camera, settled, withField, withHole } from "../../camera/container/index.ts";
+import type { SheetFormat } from "../../camera/sheet/index.ts";
+import { ideal, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
+import type { Verdict } from "./index.ts";
+
+const FORMATS: readonly SheetFormat[] = [
+  { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "test" },
+  { id: "in-4x5", name: "4×5 in", width: 127, height: 101.6, kind: "sheet", source: "test" },
+];
+
+const SUBJECTS = [{ id: "bust", name: "a head and shoulders", height: 600 }];
+const verdicts = (camera: Camera): readonly Verdict[] => verdictsOf(camera, FORMATS, SUBJECTS);
+const mended = (camera: Camera, id: string): Camera => mendedBy(camera, verdictAmong(verdicts(camera), id));
+
+const box = testCamera("flat-box", { depth: 120, openingDiameter: 8 });
+const can = testCamera("curled-can");
+
+const CASES: readonly (readonly [id: string, camera: Camera])[] = [
+  ["fault-film.width", withField(box, "container.width", 100)],
+  ["fault-film.height", withField(box, "container.height", 90)],
+  ["fault-film.x", withField(box, "film.x", 30)],
+  ["fault-film.y", withField(box, "film.y", 30)],
+  ["fault-film.slide", withField(can, "film.slide", 30)],
+  ["fault-hole.x", withField(box, "hole.x", 100)],
+  ["fault-hole.above", withField(box, "hole.above", 500)],
+  ["fault-hole.openingDiameter", withField(box, "hole.openingDiameter", 0.1)],
+  ["plate-cuts", withField(can, "hole.plateThickness", 0.1)],
+  ["opening-cuts", withField(withField(box, "container.wall", 8), "hole.openingDiameter", 4)],
+  ["dark-corners", testCamera("flat-box", { depth: 50 })],
+  ["hole-outside-band", withField(box, "hole.diameter", 0.8)],
+  ["not-black", { ...box, container: { ...box.container, material: "tin metal", insideBlack: false } }],
+  ["hole-off-level", withHole(can, { y: 10 })],
+];
+
+describe("verdicts", () => {
+  test.each(CASES)("%s is found, and its button mends it", (id, camera) => {
+    const found = verdicts(camera).find((each) => each.id === id);
+    expect(found?.sentence).toMatch(/\.$/);
+    expect(found?.fix.label.length).toBeGreaterThan(5);
+    expect(verdicts(mended(camera, id)).map((each) => each.id)).not.toContain(id);
+  });
+
+  test("a hole far from the sheet’s middle: the hole moves, the sheet is not cut to nothing", () => {
+    const off = withField(testCamera("flat-box", { depth: 40, width: 300 }), "hole.x", 110);
+    const verdict = verdicts(off).find(({ id }) => id === "dark-corners" || id === "plate-cuts");
+    expect(verdict?.fix.label).toBe("Put the hole opposite the sheet’s middle");
+    expect(verdict?.fix.apply(off).chambers[0].holes[0].x).toBe(0);
+  });
+
+  test("no verdict ever trims a sheet below a third of itself", () => {
+    for (const [, camera] of CASES) {
+      const { width } = camera.chambers[0].film;
+      for (const verdict of verdicts(camera)) {
+        expect(verdict.fix.apply(camera).chambers[0].film.width).toBeGreaterThan(width / 3);
+      }
+    }
+  });
+
+  test("worst first", () => {
+    const order = verdicts({
+      ...withField(can, "container.height", 100),
+      container: { ...can.container, height: 100, material: "tin metal", insideBlack: false } as Camera["container"],
+    }).map(({ weight }) => weight);
+    expect(order).toEqual(
+      [...order].sort((a, b) => ["stop", "warn", "note"].indexOf(a) - ["stop", "warn", "note"].indexOf(b)),
+    );
+    expect(order[0]).toBe("stop");
+  });
+
+  test("a good camera has none", () => {
+    const good = settled(
+      withField(testCamera("flat-box", { depth: 150 }), "hole.diameter", ideal.constant * Math.sqrt(440e-6 * 150)),
+      PAPER_LIGHT,
+      ideal,
+    );
+    expect(verdicts(good)).toEqual([]);
+  });
+
+  test("a hole that came out at another size: the box moves to the distance it suits", () => {
+    const measured = withField(box, "hole.measured", 0.25);
+    expect(mended(measured, "hole-outside-band").chambers[0].film.distance).toBeCloseTo(
+      0.25 ** 2 / (ideal.constant ** 2 * 440e-6),
+      0,
+    );
+  });
+
+  test("in a can a hole outside the band is made anew, since its distance is fixed", () => {
+    const measured = withField(can, "hole.measured", 0.6);
+    const fixed = mended(measured, "hole-outside-band");
+    expect(fixed.measurements).toEqual([]);
+    expect(fixed.container).toEqual(can.container);
+  });
+});

@@ -1,0 +1,73 @@
+import { type Camera, solveRequest } from "../../camera/container/index.ts";
+import { type DensityRange, type LongTimeRule, meteredTime } from "../../light/exposure/index.ts";
+import { type BandLine, lightBand } from "../../light/hole/index.ts";
+import { opticalModel } from "../../light/solve/index.ts";
+import type { PreviewOrder } from "./render.ts";
+import { scenes } from "./scenes/index.ts";
+import { pictureScene, type ScenePicture } from "./scenes/picture.ts";
+
+/** What a preview depends on, in a form that can be sent to a worker. */
+export interface PreviewRequest {
+  readonly camera: Camera;
+  readonly medium: {
+    readonly wavelengthNm: number;
+    readonly iso: number;
+    readonly sensitivity: readonly (readonly [number, number])[];
+    readonly density: DensityRange;
+    readonly longTime: LongTimeRule;
+  };
+  /** Id of a scene that ships, or a photograph. */
+  readonly scene: string | ScenePicture;
+  readonly seconds: number;
+  /** Light over the scene's own, stops. */
+  readonly stops: number;
+  readonly walking: boolean;
+  /** Pre-flash, stops below mid-grey's exposure; `null`: none. */
+  readonly flash: number | null;
+  /** Pixels on the longer side. */
+  readonly pixels: number;
+}
+
+/** Colour temperature of daylight, K. Common practice. */
+const DAYLIGHT = 5500;
+/** Lines a band is drawn with: enough for its rings to run into each other. */
+const LINES = 3;
+/** Effective wavelengths between which a sheet goes from seeing blue only to seeing as the eye does, nm. */
+const BLUE_ONLY = 440;
+const LIKE_THE_EYE = 550;
+
+/** The order for {@link renderExposure} that a request stands for. */
+export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels }: PreviewRequest): PreviewOrder {
+  const { holes, divider = null } = camera.chambers[0];
+  const models = holes.map((_, hole) => opticalModel(solveRequest(camera, medium, hole)));
+  const known = typeof scene === "string" ? scenes.find(({ id }) => id === scene) : pictureScene(scene);
+  const [first] = scenes;
+  if (first === undefined) throw new Error("no scenes");
+  return {
+    models,
+    divider: divider ?? 0,
+    scene: known ?? first,
+    // Film that tires in long exposures answers as to a shorter one.
+    seconds: meteredTime(seconds, medium.longTime),
+    walking,
+    blueness: Math.min(1, Math.max(0, (LIKE_THE_EYE - medium.wavelengthNm) / (LIKE_THE_EYE - BLUE_ONLY))),
+    lines: fewLines(lightBand(medium.sensitivity, DAYLIGHT), LINES),
+    brightness: 2 ** stops,
+    pixels,
+  };
+}
+
+/** A band in a few lines of equal share, each at the mean wavelength of its part. */
+function fewLines(band: readonly BandLine[], count: number): readonly BandLine[] {
+  const parts = Array.from({ length: count }, () => ({ sum: 0, share: 0 }));
+  let passed = 0;
+  for (const { wavelengthNm, share } of band) {
+    const part = parts[Math.min(count - 1, Math.floor((passed + share / 2) * count))];
+    if (part !== undefined) {
+      part.sum += wavelengthNm * share;
+      part.share += share;
+    }
+    passed += share;
+  }
+  return parts.filter(({ share }) => share > 0).map(({ sum, share }) => ({ wavelengthNm: sum / share, share }));
+}

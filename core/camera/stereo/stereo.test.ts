@@ -1,0 +1,54 @@
+import fc from "fast-check";
+import { lightFrom, opticalModel } from "../../light/solve/index.ts";
+import { PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { solveRequest } from "../container/index.ts";
+import { parallax, stereo } from "./index.ts";
+
+const camera = testCamera("stereo-box", { plateThickness: 0, wall: 0 });
+const models = [0, 1].map((hole) => opticalModel(solveRequest(camera, PAPER_LIGHT, hole)));
+const { film, holes } = camera.chambers[0];
+const base = (holes[1]?.x ?? 0) - (holes[0].x ?? 0);
+
+describe("two holes before one sheet", () => {
+  test("without plate or wall each picture reaches the far edge; the divider’s height is that of the ray it stops", () => {
+    const pair = stereo({ base, distance: 90, sheetWidth: film.width, steepest: Number.POSITIVE_INFINITY });
+    expect(pair.past).toBe(film.width / 2);
+    expect(pair.overlap).toBe(film.width);
+    // The ray from a hole at −B/2 to the far edge at W/2 crosses the middle h forward of the sheet.
+    const crossing = 90 * (1 - base / 2 / (base / 2 + film.width / 2));
+    expect(pair.divider).toBeCloseTo(crossing, 10);
+    expect(pair.nearest).toBe(30 * base);
+  });
+
+  test("with that divider no ray of the ray model crosses the middle; a little lower, some do", () => {
+    const pair = stereo({ base, distance: 90, sheetWidth: film.width, steepest: Number.POSITIVE_INFINITY });
+    const [left] = models as [(typeof models)[0]];
+    for (let s = 2; s < film.width / 2; s += 5) {
+      expect(lightFrom([left], pair.divider + 1e-6, s, 0)).toBe(0);
+      expect(lightFrom([left], pair.divider, -s, 0)).toBeGreaterThan(0);
+    }
+    expect(lightFrom([left], pair.divider - 1, film.width / 2 - 0.1, 0)).toBeGreaterThan(0);
+  });
+
+  test("a plate that ends the light before the middle leaves nothing to part", () => {
+    expect(stereo({ base: 200, distance: 90, sheetWidth: 254, steepest: 1 })).toMatchObject({ past: 0, divider: 0 });
+  });
+
+  test("parallax is the difference of two projections, near less far (seeded)", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 200, noNaN: true }),
+        fc.double({ min: 20, max: 300, noNaN: true }),
+        fc.double({ min: 500, max: 5000, noNaN: true }),
+        fc.double({ min: 6000, max: 1e5, noNaN: true }),
+        (b, z, near, far) => {
+          const image = (hole: number, away: number): number => hole - ((0 - hole) * z) / away;
+          const apart = (away: number): number => image(b / 2, away) - image(-b / 2, away);
+          expect(parallax(b, z, near, far)).toBeCloseTo(apart(near) - apart(far), 8);
+        },
+      ),
+      { seed: 7, numRuns: 200 },
+    );
+    expect(parallax(65, 90, 1950, null)).toBeCloseTo(3, 10);
+  });
+});

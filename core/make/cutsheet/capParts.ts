@@ -1,0 +1,83 @@
+import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
+import { type CylinderContainer, cameraKind } from "../../camera/container/index.ts";
+import type { CutOrder } from "./order.ts";
+import { note, type Part } from "./part.ts";
+
+/** Sizes of a cap for an open can, and its card's thickness, mm; common practice. */
+const CAP = { card: 0.3, collar: 30, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
+
+/** The rim a cap must slide over: measured, or the inner diameter with its walls. */
+export function rimDiameter({ diameter, wall }: CylinderContainer, measured: number | null): number {
+  return measured ?? diameter + 2 * wall;
+}
+
+/** The cap of an open can: a collar with fringes, a disc, and strips of tape in a star and once round. */
+export function capParts({ camera, words, rim }: CutOrder): readonly Part[] {
+  const { container } = camera;
+  const kind = cameraKind(camera);
+  if (container.shape !== "cylinder" || (kind !== "curled-can" && kind !== "far-wall-tin")) return [];
+  const across = rimDiameter(container, rim);
+  // A strip that is wrapped keeps its length in the middle of its thickness.
+  const round = Math.PI * (across + CAP.slide + CAP.card);
+  return [collar(round, across, words), disc(across, words), star(across, round, words)];
+}
+
+function collar(round: number, across: number, words: (mm: number) => string): Part {
+  const width = round + CAP.overlap;
+  const height = CAP.collar + CAP.fringe;
+  const cuts = Math.floor(round / CAP.fringeWide);
+  return {
+    id: "cap-collar",
+    name: "Cap: collar, black card",
+    width,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width, height }),
+      line("trim", { x: 0, y: CAP.collar }, { x: width, y: CAP.collar }),
+      line("guide", { x: round, y: 0 }, { x: round, y: CAP.collar }),
+      ...Array.from({ length: cuts }, (_, i): Mark => {
+        const x = (i + 1) * (round / (cuts + 1));
+        return line("cut", { x, y: CAP.collar }, { x, y: height });
+      }),
+      note(`round a rim of ${words(across)}: it must slide, not wobble`, { x: 4, y: 8 }),
+      note("cut the fringe, fold it in; wrap at the stronger end of the can", { x: 4, y: 14 }),
+      note("glue here", { x: round + CAP.overlap / 2, y: CAP.collar / 2 }, { anchor: "middle", turn: 90 }),
+    ],
+  };
+}
+
+function disc(across: number, words: (mm: number) => string): Part {
+  return {
+    id: "cap-disc",
+    name: "Cap: disc, black card",
+    width: across,
+    height: across,
+    marks: [
+      { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: across / 2 },
+      note(`${words(across)} across`, { x: across / 2, y: across / 2 }, { anchor: "middle" }),
+      note("on the fringe", { x: across / 2, y: across / 2 + 5 }, { anchor: "middle" }),
+    ],
+  };
+}
+
+/** Three strips over the disc, 60° apart, and one round the collar. */
+function star(across: number, round: number, words: (mm: number) => string): Part {
+  const long = across + 2 * CAP.over;
+  const strips = [long, long, long, round + CAP.overlap];
+  return {
+    id: "cap-tape",
+    name: "Cap: four strips of tape",
+    width: Math.max(...strips),
+    height: strips.length * (CAP.tape + 2) - 2,
+    marks: strips.flatMap((length, i): readonly Mark[] => {
+      const y = i * (CAP.tape + 2);
+      return [
+        rectangle("guide", { x: 0, y, width: length, height: CAP.tape }),
+        note(i < 3 ? `star, ${i + 1} of 3: ${words(length)} of black tape` : `once round: ${words(length)}`, {
+          x: 4,
+          y: y + CAP.tape / 2,
+        }),
+      ];
+    }),
+  };
+}

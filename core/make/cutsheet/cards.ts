@@ -1,0 +1,144 @@
+import { line, type Mark, outline, rectangle } from "../../basis/drawing/index.ts";
+import { cameraKind } from "../../camera/container/index.ts";
+import type { CutOrder } from "./order.ts";
+import { note, type Part } from "./part.ts";
+
+/** A card to stick on, mm: nearly that of a visiting card. */
+const CARD = { width: 86, height: 54 } as const;
+/** Side of the QR code on the label, its quiet rim of four cells included, mm. ISO/IEC 18004: four cells. */
+const CODE = 26;
+/** Lights named on the exposure card. */
+const MOST_TIMES = 8;
+
+/** Labels, the exposure card, a plain warning, the log card of a load. */
+export function cardParts(order: CutOrder): readonly Part[] {
+  return [
+    ...order.numbers.map((number) => labelPart(order, number)),
+    exposureCard(order),
+    warningPart(),
+    logCard(order),
+  ];
+}
+
+function labelPart({ camera, fNumber, medium, code, numbers }: CutOrder, number: number): Part {
+  const many = numbers.length > 1;
+  return {
+    id: `label-${number}`,
+    name: many ? `Label, number ${number}` : "Label",
+    ...CARD,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, ...CARD }),
+      note(shortened(camera.name, 24), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
+      ...(many ? [note(`No. ${number}`, { x: 5, y: 18 }, { layer: "stamp", size: 9 })] : []),
+      note(fNumber, { x: 5, y: 28 }, { size: 6 }),
+      note(shortened(medium, 36), { x: 5, y: 36 }),
+      note("keep shut: light spoils the picture", { x: 5, y: 43 }, { size: 2.8 }),
+      note("name ______________________", { x: 5, y: 50 }, { size: 2.8 }),
+      ...(code === null ? [] : codeMarks(code, CARD.width - CODE - 3, CARD.height - CODE - 3)),
+    ],
+  };
+}
+
+/** Dark cells of a QR code, run by run. */
+function codeMarks(code: readonly (readonly boolean[])[], left: number, top: number): readonly Mark[] {
+  const cell = CODE / (code.length + 8);
+  return code.flatMap((row, j) => {
+    const marks: Mark[] = [];
+    for (let i = 0; i < row.length; i++) {
+      if (!row[i]) continue;
+      let end = i;
+      while (row[end + 1]) end++;
+      const [x0, x1, y] = [left + (i + 4) * cell, left + (end + 5) * cell, top + (j + 4) * cell];
+      marks.push(
+        outline("solid", [
+          { x: x0, y },
+          { x: x1, y },
+          { x: x1, y: y + cell },
+          { x: x0, y: y + cell },
+        ]),
+      );
+      i = end;
+    }
+    return marks;
+  });
+}
+
+function exposureCard({ camera, fNumber, medium, times }: CutOrder): Part {
+  const rows = times.slice(0, MOST_TIMES);
+  return {
+    id: "exposure-card",
+    name: "Exposure card, to stick on",
+    ...CARD,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, ...CARD }),
+      note(`${shortened(camera.name, 22)} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      note(`on ${shortened(medium, 44)}`, { x: 4, y: 11 }, { size: 2.6 }),
+      ...rows.flatMap(({ light, time }, i): readonly Mark[] => {
+        const y = 17 + i * 4.6;
+        return [
+          note(light, { x: 4, y }, { size: 3 }),
+          note(time, { x: CARD.width - 4, y }, { size: 3.4, anchor: "end" }),
+          line("guide", { x: 4, y: y + 2.3 }, { x: CARD.width - 4, y: y + 2.3 }),
+        ];
+      }),
+    ],
+  };
+}
+
+/** For a camera left outdoors: a taped-up can in public looks alarming. */
+function warningPart(): Part {
+  return {
+    id: "warning",
+    name: "Outdoor label",
+    width: 105,
+    height: 40,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: 105, height: 40 }),
+      note("THIS IS A CAMERA. IT IS HARMLESS.", { x: 4, y: 7 }, { layer: "stamp", size: 5 }),
+      note("A box with a hole and a sheet of photographic paper, nothing else.", { x: 4, y: 14 }, { size: 2.9 }),
+      note("Please leave it where it is. Placed here with permission.", { x: 4, y: 19 }, { size: 2.9 }),
+      note("from _____________ to _____________", { x: 4, y: 27 }),
+      note("asked of, and telephone ____________________________", { x: 4, y: 35 }),
+    ],
+  };
+}
+
+/** One field a position: the load's chambers, the set's cameras, or eight shots. */
+function logCard({ camera }: CutOrder): Part {
+  const fields = logFields(camera);
+  const columns = Math.min(fields.length, 4);
+  const [wide, high] = [44, 30];
+  const width = columns * wide;
+  const height = Math.ceil(fields.length / columns) * high + 9;
+  return {
+    id: "log-card",
+    name: "Log card of a load",
+    width,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width, height }),
+      note(`${shortened(camera.name, 28)} · loaded ___________ with ______________`, { x: 3, y: 5 }, { size: 3 }),
+      ...fields.flatMap((field, i): readonly Mark[] => {
+        const [x, y] = [(i % columns) * wide, 9 + Math.floor(i / columns) * high];
+        return [
+          rectangle("guide", { x, y, width: wide, height: high }),
+          note(field, { x: x + 2, y: y + 4 }, { layer: "stamp", size: 4 }),
+          note("subject", { x: x + 2, y: y + 11 }, { size: 2.4 }),
+          note("time", { x: x + 2, y: y + 19 }, { size: 2.4 }),
+          note("light", { x: x + wide / 2, y: y + 19 }, { size: 2.4 }),
+          note("by", { x: x + 2, y: y + 26.5 }, { size: 2.4 }),
+        ];
+      }),
+    ],
+  };
+}
+
+function logFields(camera: CutOrder["camera"]): readonly string[] {
+  if (camera.chambers.length > 1) return camera.chambers.map(({ label }, i) => label ?? String(i + 1));
+  const count = camera.set?.count ?? (cameraKind(camera) === "roll-carton" ? 12 : 8);
+  return Array.from({ length: Math.min(count, 24) }, (_, i) => String(i + 1));
+}
+
+function shortened(words: string, most: number): string {
+  return words.length <= most ? words : `${words.slice(0, most - 1)}…`;
+}

@@ -1,0 +1,303 @@
+import fc from "fast-check";
+import { MaxRectsPacker } from "maxrects-packer";
+import { type Mark, scaled } from "../../basis/drawing/index.ts";
+import { cameraBody, withChamber } from "../../camera/container/index.ts";
+import { testCamera } from "../../testing/cameras.ts";
+import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { billOfMaterials, cutParts, layOut, PAPERS, type Paper, type Part } from "./index.ts";
+import { nest } from "./nest.ts";
+
+const A4 = PAPERS[0] as Paper;
+
+function partOf(parts: readonly Part[], id: string): Part {
+  const part = parts.find((each) => each.id === id);
+  if (part === undefined) throw new Error(`no part ${id} among ${parts.map((each) => each.id).join(", ")}`);
+  return part;
+}
+
+function words({ marks }: Part): string {
+  return marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])).join("\n");
+}
+
+function spans(marks: readonly Mark[], layer: string): readonly (readonly [number, number])[] {
+  return marks.flatMap((mark) =>
+    mark.kind === "line" && mark.layer === layer
+      ? [
+          [
+            Math.max(...mark.points.map(({ x }) => x)) - Math.min(...mark.points.map(({ x }) => x)),
+            Math.max(...mark.points.map(({ y }) => y)) - Math.min(...mark.points.map(({ y }) => y)),
+          ] as const,
+        ]
+      : [],
+  );
+}
+
+describe("parts for every shape", () => {
+  test("an open can gets a cap from its measured rim: collar π × (rim + 0.5 to slide + 0.3 of card) and 15 to glue, fringe, disc, star of tapes", () => {
+    const camera = testCamera("curled-can", { diameter: 66.6, height: 168 });
+    const parts = cutParts(cutOrderFor(camera, { rim: 68 }));
+    const collar = partOf(parts, "cap-collar");
+    expect(collar.width).toBeCloseTo(Math.PI * 68.8 + 15, 9);
+    const fringe = collar.marks.filter(
+      (mark) => mark.kind === "line" && mark.layer === "cut" && mark.points.length === 2,
+    );
+    expect(fringe.length).toBe(Math.floor((Math.PI * 68.8) / 8));
+    expect(partOf(parts, "cap-disc").width).toBe(68);
+    expect(spans(partOf(parts, "cap-tape").marks, "guide")).toEqual([
+      [108, 19],
+      [108, 19],
+      [108, 19],
+      [expect.closeTo(Math.PI * 68.8 + 15, 9), 19],
+    ]);
+    const reckoned = partOf(cutParts(cutOrderFor(camera)), "cap-disc").width;
+    expect(reckoned).toBeCloseTo(66.6 + 2 * camera.container.wall, 9);
+  });
+
+  test("a divider stands as far forward as the design says, with a flap", () => {
+    const camera = withChamber(testCamera("stereo-box"), { divider: 42 });
+    const part = partOf(cutParts(cutOrderFor(camera)), "divider");
+    expect([part.width, part.height]).toEqual([52, cameraBody(camera).high]);
+  });
+
+  test("a drum gets vanes that cross, discs, and baffles where it has them", () => {
+    const camera = testCamera("drum");
+    const { container } = camera;
+    if (container.shape !== "drum") throw new Error("not a drum");
+    const whole = { ...camera, container: { ...container, baffle: { aside: 12, height: 20 } } };
+    const parts = cutParts(cutOrderFor(whole));
+    const across = container.diameter - 2 * container.gap;
+    expect([partOf(parts, "vane").width, partOf(parts, "vane").height]).toEqual([
+      across,
+      container.height / container.tiers,
+    ]);
+    expect(partOf(parts, "disc").width).toBe(across);
+    expect(partOf(parts, "baffle").width).toBe(30);
+    expect(cutParts(cutOrderFor(camera)).some(({ id }) => id === "baffle")).toBe(container.baffle != null);
+  });
+
+  test("a carton and a folded box get a mask with a window of the picture’s size", () => {
+    for (const kind of ["roll-carton", "folded-box"] as const) {
+      const camera = testCamera(kind);
+      const { film } = camera.chambers[0];
+      const mask = partOf(cutParts(cutOrderFor(camera)), "mask");
+      const window = spans(mask.marks, "cut")[1];
+      expect(window?.[0]).toBeCloseTo(film.width, 9);
+      expect(window?.[1]).toBeCloseTo(film.height, 9);
+    }
+  });
+
+  test("a curled sheet gets two tabs, every camera a shutter, label, exposure card, outdoor label and log card", () => {
+    const ids = cutParts(cutOrderFor(testCamera("canister"))).map(({ id }) => id);
+    expect(ids).toEqual(
+      expect.arrayContaining(["tab-1", "tab-2", "shutter", "label-1", "exposure-card", "warning", "log-card"]),
+    );
+    expect(cutParts(cutOrderFor(testCamera("flat-box"))).map(({ id }) => id)).not.toContain("tab-1");
+  });
+
+  test("a tripod plate lets the 1/4 in screw of ISO 1222 (6.35 mm, from memory) through with little play", () => {
+    const plate = partOf(cutParts(cutOrderFor(testCamera("flat-box"))), "tripod");
+    const radii = plate.marks.flatMap((mark) => (mark.kind === "circle" ? [mark.radius] : []));
+    expect(radii).toHaveLength(1);
+    expect(2 * (radii[0] ?? 0) - 25.4 / 4).toBeGreaterThan(0.1);
+    expect(2 * (radii[0] ?? 0) - 25.4 / 4).toBeLessThan(0.5);
+    expect(cutParts(cutOrderFor(testCamera("canister"))).map(({ id }) => id)).not.toContain("tripod");
+  });
+
+  test.each([
+    ["a4", 210, 297, "ISO 216:2007: A4"],
+    ["letter", 215.9, 279.4, "ANSI/ASME Y14.1: 8 1/2 × 11 in"],
+  ])("paper %s is %f × %f mm (%s)", (id, width, height, _source) => {
+    expect(PAPERS.find((paper) => paper.id === id)).toMatchObject({ width, height });
+  });
+
+  test("a set gets a label a number and a log card with one field a camera", () => {
+    const camera = { ...testCamera("canister"), set: { count: 9, exposed: [] } };
+    const parts = cutParts(cutOrderFor(camera, { numbers: [1, 2, 3, 4, 5, 6, 7, 8, 9] }));
+    expect(parts.filter(({ id }) => id.startsWith("label-"))).toHaveLength(9);
+    expect(words(partOf(parts, "label-7"))).toMatch(/No\. 7/);
+    expect(words(partOf(parts, "log-card")).match(/^\d$/gm)).toEqual(["1", "2", "3", "4", "5", "6", "7", "8", "9"]);
+  });
+
+  test("the exposure card says each light and its time, and what they are for", () => {
+    const card = partOf(cutParts(cutOrderFor(testCamera("flat-box"))), "exposure-card");
+    expect(words(card)).toMatch(/f\/220\non Graded RC paper, ISO 6\nFull sun\n24 s\nHazy sun\n48 s/);
+  });
+
+  test("trim lines say how far from the blade the tape mark goes", () => {
+    const camera = testCamera("flat-box", { sheetWidth: 100, sheetHeight: 80 });
+    const format = { id: "in-5x7", name: "5×7 in", width: 177.8, height: 127, kind: "sheet", source: "" } as const;
+    const sheet = partOf(cutParts(cutOrderFor(camera, { format })), "sheet");
+    expect(words(sheet)).toMatch(/tape mark 100\.0 mm from the blade/);
+    expect(words(sheet)).toMatch(/tape mark 80\.0 mm from the blade/);
+  });
+});
+
+describe("nesting", () => {
+  const area = { width: 190, height: 251 };
+  const sizes = fc.array(
+    fc.record({ width: fc.integer({ min: 8, max: 185 }), height: fc.integer({ min: 8, max: 185 }) }),
+    { minLength: 1, maxLength: 22 },
+  );
+
+  test("nothing overlaps, nothing leaves the page, the gap is kept, nothing is lost", () => {
+    fc.assert(
+      fc.property(sizes, (list) => {
+        const placed = nest(list, area, 8);
+        expect(placed.map(({ index }) => index).sort((a, b) => a - b)).toEqual(list.map((_, i) => i));
+        const boxes = placed.map(({ index, page, x, y, turned }) => {
+          const { width, height } = list[index] as { width: number; height: number };
+          return { page, x, y, right: x + (turned ? height : width), bottom: y + (turned ? width : height) };
+        });
+        for (const [i, a] of boxes.entries()) {
+          expect(a.x >= 0 && a.y >= 0 && a.right <= area.width + 1e-9 && a.bottom <= area.height + 1e-9).toBe(true);
+          for (const b of boxes.slice(i + 1)) {
+            const apart =
+              a.page !== b.page ||
+              a.right + 8 <= b.x + 1e-9 ||
+              b.right + 8 <= a.x + 1e-9 ||
+              a.bottom + 8 <= b.y + 1e-9 ||
+              b.bottom + 8 <= a.y + 1e-9;
+            expect(apart).toBe(true);
+          }
+        }
+      }),
+      { seed: 31, numRuns: 120 },
+    );
+  });
+
+  test("needs no more pages than the registry’s maxrects-packer, for parts of every kind of camera and for made-up ones", () => {
+    const pagesOf = (list: readonly { width: number; height: number }[]) =>
+      nest(list, area, 8).reduce((most, { page }) => Math.max(most, page + 1), 0);
+    const packers = (list: readonly { width: number; height: number }[]) => {
+      const packer = new MaxRectsPacker(area.width, area.height, 8, {
+        smart: false,
+        pot: false,
+        square: false,
+        allowRotation: true,
+      });
+      packer.addArray(list.map((size, data) => ({ ...size, x: 0, y: 0, data })) as never);
+      return packer.bins.length;
+    };
+    for (const kind of [
+      "flat-box",
+      "curled-can",
+      "canister",
+      "far-wall-tin",
+      "lid-can",
+      "stereo-box",
+      "bought-box",
+    ] as const) {
+      const parts = cutParts(cutOrderFor(testCamera(kind))).filter(
+        ({ width, height }) => Math.max(width, height) <= 240 && Math.min(width, height) <= 180,
+      );
+      expect(pagesOf(parts)).toBeLessThanOrEqual(packers(parts));
+    }
+    let [ours, theirs] = [0, 0];
+    for (const list of fc.sample(sizes, { seed: 7, numRuns: 60 })) {
+      ours += pagesOf(list);
+      theirs += packers(list);
+    }
+    expect(ours).toBeLessThanOrEqual(theirs);
+  });
+});
+
+describe("a printer that shrinks, not the same both ways", () => {
+  test.each([
+    [0.97, 0.97],
+    [0.97, 1],
+    [1, 0.985],
+    [1.02, 0.96],
+  ])("printed at %f across and %f along: parts, holes and rulers come out true, inside the paper", (x, y) => {
+    const parts = cutParts(cutOrderFor(testCamera("flat-box")));
+    const face = partOf(parts, "face");
+    const pages = layOut(parts, A4, { camera: "Tin", date: "1 May 2026" }, { across: 1 / x, up: 1 / y });
+    const printed = pages.flatMap(({ scene }) => scaled(scene.marks, x, y));
+    const widths = spans(printed, "cut");
+    const among = (width: number, height: number): boolean =>
+      widths.some(([w, h]) => Math.abs(w - width) < 0.02 && Math.abs(h - height) < 0.02);
+    expect(among(face.width, face.height) || among(face.height, face.width)).toBe(true);
+    expect(among(100, 0)).toBe(true);
+    expect(among(0, 100)).toBe(true);
+    for (const { scene } of pages) {
+      expect([scene.bounds.width, scene.bounds.height]).toEqual([210, 297]);
+      for (const mark of scene.marks) {
+        if (mark.kind !== "line") continue;
+        for (const point of mark.points) {
+          expect(point.x > 9 && point.y > 9 && point.x < 202 && point.y < 289).toBe(true);
+        }
+      }
+    }
+  });
+
+  test("a circle for an uneven printer is an ellipse that prints round", () => {
+    const [drawn] = scaled([{ kind: "circle", layer: "cut", centre: { x: 30, y: 40 }, radius: 10 }], 1 / 0.95, 1);
+    if (drawn?.kind !== "line") throw new Error("not drawn in pieces");
+    for (const { x, y } of drawn.points) expect(Math.hypot(x * 0.95 - 30, y - 40)).toBeCloseTo(10, 9);
+    expect(drawn.closed).toBe(true);
+  });
+});
+
+test("tiles carry a map of all tiles with their own filled", () => {
+  const wall = partOf(cutParts(cutOrderFor(testCamera("curled-can", { diameter: 300, height: 200 }))), "wall");
+  const pages = layOut([wall], A4, { camera: "Hat box", date: "1 May 2026" });
+  const filled = pages.map(({ scene }) => scene.marks.filter(({ layer }) => layer === "solid"));
+  expect(pages.length).toBeGreaterThan(4);
+  expect(filled.map((marks) => marks.length)).toEqual(pages.map(() => 1));
+  const places = filled.map(([mark]) => (mark?.kind === "line" ? `${mark.points[0]?.x} ${mark.points[0]?.y}` : ""));
+  expect(new Set(places).size).toBe(pages.length);
+});
+
+describe("bill of materials", () => {
+  const amount = (id: string, count = 1, camera = testCamera("curled-can", { diameter: 66.6, height: 168 })) =>
+    billOfMaterials(cutOrderFor(camera, { rim: 68 }), count).find((row) => row.id === id)?.amount ?? 0;
+
+  test("tape: eight strips a plate, two turns of the lid, the cap’s four strips; reckoned by hand", () => {
+    const collar = Math.PI * 68.8 + 15;
+    expect(amount("black-tape")).toBeCloseTo(8 * (19 + 24) + 2 * (Math.PI * 68 + 30) + 4 * collar, 6);
+  });
+
+  test("what was chosen in building is what is to be had: paint, lining paper, or neither; one tape or the other", () => {
+    const can = testCamera("curled-can", { diameter: 66.6, height: 168 });
+    const chosen = (choices: Readonly<Record<string, string>>) =>
+      billOfMaterials(cutOrderFor({ ...can, making: { choices } }), 1);
+    const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
+    expect(chosen({}).some(({ id }) => id === "paint")).toBe(true);
+    const lined = chosen({ black: "paper" });
+    expect(lined.some(({ id }) => id === "paint")).toBe(false);
+    expect(lined.find(({ id }) => id === "lining")?.amount).toBeCloseTo(1.15 * inside, 6);
+    const left = chosen({ black: "leave" }).map(({ id }) => id);
+    expect(left).not.toContain("paint");
+    expect(left).not.toContain("lining");
+    expect(chosen({ tape: "electrical" }).find(({ id }) => id === "black-tape")?.name).toMatch(/electrical/);
+    expect(chosen({}).find(({ id }) => id === "black-tape")?.name).toBe("Black cloth tape");
+  });
+
+  test("paint: two coats on the inside, ends too", () => {
+    const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
+    expect(amount("paint")).toBeCloseTo((inside * 200) / 1e6, 9);
+    expect(
+      amount("paint", 1, {
+        ...testCamera("flat-box"),
+        container: { ...testCamera("flat-box").container, insideBlack: false },
+      }),
+    ).toBe(0);
+  });
+
+  test("for 25 cameras everything is 25 times as much; a drum counts its vanes, discs and sheets", () => {
+    for (const id of ["black-tape", "card", "plate", "sheet", "paint"])
+      expect(amount(id, 25)).toBeCloseTo(25 * amount(id), 6);
+    const drum = testCamera("drum");
+    const parts = cutParts(cutOrderFor(drum));
+    const { container } = drum;
+    if (container.shape !== "drum") throw new Error("not a drum");
+    const [vane, disc] = [partOf(parts, "vane"), partOf(parts, "disc")];
+    const vanes = (container.tiers * container.sectors) / 2;
+    const baffle = parts.find(({ id }) => id === "baffle");
+    const whole =
+      vanes * vane.width * vane.height +
+      (container.tiers + 1) * disc.width ** 2 +
+      (baffle ? 2 * container.tiers * baffle.width * baffle.height : 0);
+    expect(amount("card", 1, drum)).toBeCloseTo(1.15 * whole, 6);
+    expect(amount("sheet", 1, drum)).toBe(drum.chambers.length);
+  });
+});

@@ -1,0 +1,73 @@
+import { line, rectangle } from "../../basis/drawing/index.ts";
+import { cameraKind, sheetOnWall } from "../../camera/container/index.ts";
+import type { CutOrder } from "./order.ts";
+import { note, type Part } from "./part.ts";
+
+/** Shutter of electrical tape, mm: strip, folded handle, scrap of backing paper; common practice. */
+const SHUTTER = { wide: 19, long: 55, handle: 10, scrap: 15 } as const;
+/** Paper tabs that pull a curled sheet out, mm; common practice. */
+const TAB = { wide: 12, long: 60, fold: 15 } as const;
+
+/**
+ * A plate for a tripod, mm: plywood or steel, with a clear hole for the screw of the smaller thread, 1/4 in, 20 turns to
+ * the inch. ISO 1222:2010 (thread 1/4-20 UNC, 6.35 mm across; from memory); the clearance is common practice.
+ */
+const TRIPOD = { side: 50, hole: 6.6 } as const;
+
+/** The shutter flap; a tripod plate for what is large enough; tabs for a sheet that is curled round a wall. */
+export function holderParts({ camera }: CutOrder): readonly Part[] {
+  const { wide, long, handle, scrap } = SHUTTER;
+  const shutter: Part = {
+    id: "shutter",
+    name: "Shutter flap: electrical tape",
+    width: long + 60,
+    height: wide,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: long, height: wide }),
+      line("trim", { x: handle, y: 0 }, { x: handle, y: wide }),
+      rectangle("guide", { x: (long + handle - scrap) / 2, y: (wide - scrap) / 2, width: scrap, height: scrap }),
+      note("fold the end under: a handle", { x: long + 3, y: 4 }),
+      note("square: black backing paper,", { x: long + 3, y: 9.5 }),
+      note("facing the hole", { x: long + 3, y: 14 }),
+    ],
+  };
+  const kind = cameraKind(camera);
+  return [
+    shutter,
+    ...(kind === "canister" || kind === "bought-box" ? [] : [tripodPart()]),
+    ...(sheetOnWall(kind) ? [tabPart(1), tabPart(2)] : []),
+  ];
+}
+
+function tripodPart(): Part {
+  const { side, hole } = TRIPOD;
+  const middle = { x: side / 2, y: side / 2 };
+  return {
+    id: "tripod",
+    name: "Tripod plate: plywood or steel",
+    width: side,
+    height: side,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: side, height: side }),
+      { kind: "circle", layer: "cut", centre: middle, radius: hole / 2 },
+      line("guide", { x: middle.x, y: 12 }, { x: middle.x, y: side - 10 }),
+      line("guide", { x: 0, y: middle.y }, { x: side, y: middle.y }),
+      note("1/4-20 nut (ISO 1222)", { x: middle.x, y: 8 }, { anchor: "middle", size: 2.8 }),
+      note("glue it under the camera", { x: middle.x, y: side - 6 }, { anchor: "middle", size: 2.8 }),
+    ],
+  };
+}
+
+function tabPart(number: number): Part {
+  return {
+    id: `tab-${number}`,
+    name: `Paper tab ${number}`,
+    width: TAB.long,
+    height: TAB.wide,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: TAB.long, height: TAB.wide }),
+      line("trim", { x: TAB.fold, y: 0 }, { x: TAB.fold, y: TAB.wide }),
+      note("fold round the sheet’s edge", { x: TAB.fold + 2, y: TAB.wide / 2 }),
+    ],
+  };
+}

@@ -1,0 +1,117 @@
+import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
+import { cameraBody, cameraKind, type DrumContainer } from "../../camera/container/index.ts";
+import type { CutOrder } from "./order.ts";
+import { note, type Part } from "./part.ts";
+
+/** Flap a divider or a baffle is glued by, mm. */
+const FLAP = 10;
+/** A shaft the drum's discs turn on: a 6 mm dowel, common practice. */
+const SHAFT = 6;
+/** Card left round a mask's window at least, mm. */
+const RIM = 4;
+
+/** What stands inside: divider, drum vanes, discs and baffles, film mask. */
+export function insideParts(order: CutOrder): readonly Part[] {
+  const { camera } = order;
+  const { container } = camera;
+  return [
+    ...dividerPart(order),
+    ...(container.shape === "drum" ? drumParts(container, order) : []),
+    ...(cameraKind(camera) === "roll-carton" || container.shape === "folded" ? [maskPart(order)] : []),
+  ];
+}
+
+function dividerPart({ camera, words }: CutOrder): readonly Part[] {
+  const { divider } = camera.chambers[0];
+  if (divider == null || divider <= 0) return [];
+  const { high } = cameraBody(camera);
+  return [
+    board("divider", "Divider between the two pictures", divider + FLAP, high, [
+      line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
+      note(`stands ${words(divider)} forward of the sheet, ${words(high)} high`, { x: FLAP + 4, y: high / 2 }, UP),
+      note("flap", { x: FLAP / 2, y: high / 2 }, UP),
+    ]),
+  ];
+}
+
+const UP = { turn: 90, anchor: "middle" } as const;
+
+function drumParts(drum: DrumContainer, { camera, words }: CutOrder): readonly Part[] {
+  const tier = drum.height / drum.tiers;
+  const across = drum.diameter - 2 * drum.gap;
+  const vanes = drum.sectors / 2;
+  const { baffle } = drum;
+  const { high } = cameraBody(camera);
+  return [
+    ...(drum.sectors % 2 === 0
+      ? [
+          board(
+            "vane",
+            `Vane, right across the drum: ${vanes} for each tier, ${vanes * drum.tiers} in all`,
+            across,
+            tier,
+            [
+              ...slot(across / 2, tier, vanes),
+              note(`${words(across)} across, ${words(drum.gap)} clear of the wall on each side`, { x: 4, y: 6 }),
+              note("slots fit into each other in the middle", { x: 4, y: 11 }),
+            ],
+          ),
+        ]
+      : [
+          board("vane", `Vane: ${drum.sectors} for each tier, ${drum.sectors * drum.tiers} in all`, across / 2, tier, [
+            note(`${words(across / 2)} from the axis to the wall`, { x: 4, y: 6 }),
+          ]),
+        ]),
+    {
+      id: "disc",
+      name: `Disc: ${drum.tiers + 1} to part the tiers`,
+      width: across,
+      height: across,
+      marks: [
+        { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: across / 2 },
+        { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: SHAFT / 2 },
+        ...Array.from({ length: drum.sectors }, (_, i): Mark => {
+          const angle = (2 * Math.PI * i) / drum.sectors;
+          const at = (r: number) => ({ x: across / 2 + r * Math.cos(angle), y: across / 2 + r * Math.sin(angle) });
+          return line("guide", at(SHAFT), at(across / 2));
+        }),
+        note(`${words(across)} across`, { x: across / 2 + 6, y: across / 4 }),
+      ],
+    },
+    ...(baffle
+      ? [
+          board("baffle", `Baffle beside the hole: ${2 * drum.tiers} in all`, baffle.height + FLAP, high, [
+            line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
+            note(
+              `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
+              { x: FLAP + 3, y: high / 2 },
+              UP,
+            ),
+          ]),
+        ]
+      : []),
+  ];
+}
+
+/** Half-height slots by which crossing vanes fit into each other. */
+function slot(x: number, tier: number, vanes: number): readonly Mark[] {
+  return vanes < 2 ? [] : [line("cut", { x, y: 0 }, { x, y: tier / 2 })];
+}
+
+/** Card with a window of the picture's size that the film runs or lies behind. */
+function maskPart({ camera, words }: CutOrder): Part {
+  const { film } = camera.chambers[0];
+  const { across, high } = cameraBody(camera);
+  const [width, height] = [Math.max(across, film.width + 2 * RIM), Math.max(high, film.height + 2 * RIM)];
+  const x = width / 2 - (film.x ?? 0) - film.width / 2;
+  const y = height / 2 - (film.y ?? 0) - film.height / 2;
+  return board("mask", "Film mask", width, height, [
+    rectangle("cut", { x, y, width: film.width, height: film.height }),
+    note(`window ${words(film.width)} × ${words(film.height)}`, { x: width / 2, y: height / 2 }, { anchor: "middle" }),
+    note("TOP", { x: width / 2, y: 3 }, { anchor: "middle", layer: "stamp" }),
+  ]);
+}
+
+function board(id: string, name: string, width: number, height: number, marks: readonly Mark[]): Part {
+  return { id, name, width, height, marks: [rectangle("cut", { x: 0, y: 0, width, height }), ...marks] };
+}

@@ -1,0 +1,201 @@
+import { dimension, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
+import { type Camera, cameraBody, holeAt, measuredDiameter, PLATE_SIZE } from "../../camera/container/index.ts";
+import { capParts } from "./capParts.ts";
+import { cardParts } from "./cards.ts";
+import { foldedParts } from "./foldedParts.ts";
+import { holderParts } from "./holderParts.ts";
+import { insideParts } from "./insideParts.ts";
+import type { CutOrder } from "./order.ts";
+import type { Part } from "./part.ts";
+import { note as text } from "./part.ts";
+
+const TEXT = 3.2;
+const CROSS = 5;
+/** Body opening drawn where the design has none: 1/4 in, common practice. */
+const USUAL_OPENING = 6.35;
+/** Overlap of a wrapped template, mm. */
+const TAB = 12;
+
+/** Width of the tape that holds the plate, on each of its sides, mm; common practice. */
+const TAPE = 12;
+
+/** All parts of a camera: outside, plate, sheet, what goes inside, shutter and tabs, cap, and the cards to stick on. */
+export function cutParts(order: CutOrder): readonly Part[] {
+  const { container } = order.camera;
+  const outside = cameraBody(order.camera).face === "wall" ? [unrolledWall(order)] : [facePart(order)];
+  const folded = container.shape === "folded" ? foldedParts(container, order.words) : [];
+  return [
+    ...folded,
+    ...outside,
+    plateBlank(order),
+    sheetPart(order),
+    ...insideParts(order),
+    ...holderParts(order),
+    ...capParts(order),
+    ...cardParts(order),
+  ];
+}
+
+function facePart({ camera, words }: CutOrder): Part {
+  const { holes } = camera.chambers[0];
+  const { across: width, high: height, face } = cameraBody(camera);
+  // The template lies on the outside of the front, which is seen from the other side: left and right change places.
+  const places = holes.map(({ x = 0, y = 0 }): Point => ({ x: width / 2 - x, y: height / 2 - y }));
+  const centred = holes.length === 1 && (holes[0].x ?? 0) === 0 && (holes[0].y ?? 0) === 0;
+  const corners: readonly Point[] = [
+    { x: 0, y: 0 },
+    { x: width, y: height },
+    { x: width, y: 0 },
+    { x: 0, y: height },
+  ];
+  const round = face === "disc";
+  const name = round ? "Lid of the can, outside" : "Front of the box, outside";
+  return {
+    id: "face",
+    name,
+    width,
+    height,
+    marks: [
+      round
+        ? { kind: "circle", layer: "cut", centre: { x: width / 2, y: height / 2 }, radius: width / 2 }
+        : rectangle("cut", { x: 0, y: 0, width, height }),
+      ...(centred && !round ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
+      ...places.flatMap((at, hole) => holeMarks(camera, at, words, hole)),
+      text(
+        round
+          ? `Lid: ${words(width)} across (inner size)`
+          : `Front, outside: ${words(width)} × ${words(height)} (inner size)`,
+        {
+          x: round ? width / 2 - 24 : 4,
+          y: height - (round ? 12 : 4),
+        },
+      ),
+      text("TOP", { x: width / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
+    ],
+  };
+}
+
+function unrolledWall({ camera, words }: CutOrder): Part {
+  const { container } = camera;
+  const [hole] = camera.chambers[0].holes;
+  const inner = container.shape === "cylinder" || container.shape === "drum" ? container.diameter : 0;
+  const round = Math.PI * (inner + 2 * container.wall);
+  const tiers = container.shape === "drum" ? container.tiers : 1;
+  const tier = cameraBody(camera).high;
+  const height = tier * tiers;
+  const { film } = camera.chambers[0];
+  const levels = Array.from({ length: tiers }, (_, i) => tier * (i + 0.5));
+  const sheetTop = tier / 2 - (film.y ?? 0) - film.height / 2;
+  const onWall = container.shape === "cylinder";
+  return {
+    id: "wall",
+    name: "Wall, unrolled: wrap it round the outside",
+    width: round + TAB,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: round + TAB, height }),
+      line("trim", { x: round, y: 0 }, { x: round, y: height }),
+      line("guide", { x: round / 2, y: 0 }, { x: round / 2, y: height }),
+      ...(onWall
+        ? [
+            line("guide", { x: 0, y: sheetTop }, { x: round, y: sheetTop }),
+            line("guide", { x: 0, y: sheetTop + film.height }, { x: round, y: sheetTop + film.height }),
+            text("sheet’s lower edge, inside", { x: 4, y: Math.min(height - 2, sheetTop + film.height - 2) }),
+          ]
+        : []),
+      ...levels.flatMap((middle) => holeMarks(camera, { x: round / 2, y: middle - (hole.y ?? 0) }, words)),
+      text("TOP", { x: round / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
+      text(`once round: ${words(round)}`, { x: 4, y: 5 }),
+      text("overlap", { x: round + TAB / 2, y: height / 2 }, { anchor: "middle", turn: 90 }),
+    ],
+  };
+}
+
+/** Opening to cut, centre cross, place of the plate. */
+function holeMarks(camera: Camera, at: Point, words: (mm: number) => string, number = 0): readonly Mark[] {
+  const hole = holeAt(camera, number);
+  const opening = hole.openingDiameter ?? USUAL_OPENING;
+  const half = PLATE_SIZE / 2;
+  return [
+    { kind: "circle", layer: "cut", centre: at, radius: opening / 2 },
+    line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
+    line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
+    rectangle("guide", { x: at.x - half, y: at.y - half, width: PLATE_SIZE, height: PLATE_SIZE }),
+    rectangle("guide", {
+      x: at.x - half - TAPE / 2,
+      y: at.y - half - TAPE / 2,
+      width: PLATE_SIZE + TAPE,
+      height: PLATE_SIZE + TAPE,
+    }),
+    text(`cut an opening ${words(opening)} wide`, { x: at.x + half + TAPE / 2 + 1.5, y: at.y - 2 }),
+    text("inner square: plate; outer: its tape", { x: at.x + half + TAPE / 2 + 1.5, y: at.y + 3 }),
+  ];
+}
+
+function plateBlank({ camera, diameter, words }: CutOrder): Part {
+  const half = PLATE_SIZE / 2;
+  const diamond: readonly Point[] = [
+    { x: half, y: 0 },
+    { x: PLATE_SIZE, y: half },
+    { x: half, y: PLATE_SIZE },
+    { x: 0, y: half },
+  ];
+  const thickness = camera.chambers[0].holes[0].plateThickness ?? 0;
+  const measured = measuredDiameter(camera);
+  const beside = PLATE_SIZE + 3;
+  return {
+    id: "plate",
+    name: "Plate blank",
+    width: PLATE_SIZE + 62,
+    height: PLATE_SIZE,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width: PLATE_SIZE, height: PLATE_SIZE }),
+      outline("guide", diamond),
+      line("guide", { x: half, y: 0 }, { x: half, y: PLATE_SIZE }),
+      line("guide", { x: 0, y: half }, { x: PLATE_SIZE, y: half }),
+      { kind: "circle", layer: "cut", centre: { x: half, y: half }, radius: diameter / 2 },
+      text(`plate ${words(PLATE_SIZE)} square, ${words(thickness)} thick`, { x: beside, y: 3 }),
+      text(`${measured === null ? "hole to make" : "hole as measured"}: Ø ${diameter.toFixed(3)} mm`, {
+        x: beside,
+        y: 8,
+      }),
+      text("burnish the edges: cut metal is sharp", { x: beside, y: 13 }),
+    ],
+  };
+}
+
+function sheetPart({ camera, format, words }: CutOrder): Part {
+  const { film } = camera.chambers[0];
+  const lying = film.width >= film.height;
+  const whole = format ?? { width: film.width, height: film.height };
+  const [long, short] = [Math.max(whole.width, whole.height), Math.min(whole.width, whole.height)];
+  const width = Math.max(lying ? long : short, film.width);
+  const height = Math.max(lying ? short : long, film.height);
+  const trimmed = width > film.width + 0.01 || height > film.height + 0.01;
+  return {
+    id: "sheet",
+    name: trimmed ? "Sheet with trim lines" : "Sheet, goes in whole",
+    width,
+    height,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, width, height }),
+      ...(width > film.width + 0.01 ? [line("trim", { x: film.width, y: 0 }, { x: film.width, y: height })] : []),
+      ...(height > film.height + 0.01 ? [line("trim", { x: 0, y: film.height }, { x: width, y: film.height })] : []),
+      ...(width > film.width + 0.01 ? tapeMark({ x: 0, y: 0 }, { x: film.width, y: 0 }, -height / 3, words) : []),
+      ...(height > film.height + 0.01 ? tapeMark({ x: 0, y: 0 }, { x: 0, y: film.height }, width / 4, words) : []),
+      text(`${format ? `${format.name}: ` : ""}${words(width)} × ${words(height)}`, { x: 4, y: 5 }),
+      text(
+        trimmed
+          ? `cut to ${words(film.width)} × ${words(film.height)}: put tape marks on the cutter before the light goes out`
+          : "goes in whole: nothing to cut in the dark",
+        { x: 4, y: 10 },
+      ),
+    ],
+  };
+}
+
+/** How far from the cutter's blade the tape mark goes. */
+function tapeMark(from: Point, to: Point, offset: number, words: (mm: number) => string): readonly Mark[] {
+  const across = Math.hypot(to.x - from.x, to.y - from.y);
+  return dimension({ from, to, offset: -offset, text: `tape mark ${words(across)} from the blade`, size: TEXT });
+}

@@ -1,0 +1,81 @@
+import { inMm, KINDS, testCamera } from "../../testing/cameras.ts";
+import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { billOfMaterials, PAPERS } from "../cutsheet/index.ts";
+import { buildSteps, USUAL_TIMES } from "../steps/index.ts";
+import { kitPages } from "./index.ts";
+
+describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, paper] as const)))(
+  "kit of a %s on %s",
+  (kind, _name, paper) => {
+    const camera = testCamera(kind);
+    const cut = cutOrderFor(camera);
+    const steps = buildSteps({ camera, diameter: 0.3, words: inMm, choices: {} });
+    const pages = kitPages({
+      cut,
+      paper,
+      count: 25,
+      steps,
+      shopping: billOfMaterials(cut, 25),
+      pack: billOfMaterials(cut, 1),
+      amount: ({ amount, unit }) => `${Math.round(amount)} ${unit}`,
+      times: USUAL_TIMES,
+      opens: 14 * 60,
+      date: "1 May 2026",
+    });
+    const words = (title: string): string =>
+      pages
+        .filter(({ caption }) => caption.startsWith(title))
+        .flatMap(({ scene }) => scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])))
+        .join("\n");
+
+    test("has all its papers", () => {
+      expect(pages.slice(0, 4).map(({ caption }) => caption)).toEqual([
+        "Shopping list for 25",
+        "Pack list, one person",
+        "How to build it",
+        "Take-home sheet",
+      ]);
+      const holes = camera.chambers[0].holes.length;
+      expect(words("Shopping list")).toContain(`Plate blank: ${25 * holes} pieces`);
+      expect(words("Pack list")).toContain(`Plate blank: ${holes} pieces`);
+      expect(words("Take-home")).toMatch(/Full sun: 24 s/);
+      expect(words("Take-home")).toMatch(/Never look at the sun/);
+      expect(words("For the helper")).toMatch(/One adult processes/);
+      expect(words("For the helper")).toMatch(/safety data sheet/);
+      expect(words("Labels").match(/No\. \d+/g)).toHaveLength(25);
+    });
+
+    test("the instructions are one page that leaves out no measure and no caution, in letters of 2.2 mm or more", () => {
+      const page = pages.filter(({ caption }) => caption.startsWith("How to build it"));
+      expect(page).toHaveLength(1);
+      const said = words("How to build it").replace(/\s+/g, " ");
+      for (const { title, what, caution } of steps) {
+        expect(said).toContain(title);
+        expect(said).toContain(what);
+        if (caution !== null) expect(said).toContain(`Careful: ${caution}`);
+      }
+      const letters = page.flatMap(({ scene }) =>
+        scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.size] : [])),
+      );
+      expect(Math.min(...letters)).toBeGreaterThanOrEqual(2.2);
+    });
+
+    test("the darkroom’s turns begin when it opens and name everyone twice", () => {
+      const turns = words("Who is in");
+      expect(turns).toMatch(/^14:00 to 14:04 {3}LOAD {3}numbers 1, 2, 3$/m);
+      for (let person = 1; person <= 25; person++) {
+        expect(turns.match(new RegExp(`numbers (?:\\d+, )*${person}(?:,|$)`, "gm"))).toHaveLength(2);
+      }
+    });
+
+    test("no word runs off the paper", () => {
+      for (const { scene, caption } of pages.filter((each) => !each.caption.startsWith("Labels"))) {
+        const outside = scene.marks.flatMap((mark) => {
+          const points = mark.kind === "line" ? mark.points : [mark.kind === "label" ? mark.at : mark.centre];
+          return points.filter(({ x, y }) => x < 10 || y < 10 || x > paper.width - 10 || y > paper.height - 8);
+        });
+        expect({ caption, outside }).toEqual({ caption, outside: [] });
+      }
+    });
+  },
+);

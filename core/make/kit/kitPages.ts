@@ -1,0 +1,176 @@
+import { label } from "../../basis/drawing/index.ts";
+import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
+import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
+import { instructions } from "./instructions.ts";
+import { heading, type TextFlow, write } from "./textPage.ts";
+
+/** What a group's papers are written from. */
+export interface KitOrder {
+  readonly cut: CutOrder;
+  readonly steps: readonly BuildStep[];
+  readonly count: number;
+  readonly paper: Paper;
+  /** For all, and for one person. */
+  readonly shopping: Bill;
+  readonly pack: Bill;
+  readonly amount: (row: Bill[number]) => string;
+  readonly times: DarkroomTimes;
+  /** When the darkroom opens, minutes after midnight. */
+  readonly opens: number;
+  readonly date: string;
+}
+
+const MARGIN = 14;
+/** Where a page begins below its title, mm. */
+const TOP = MARGIN + 12;
+
+/** Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels. */
+export function kitPages(order: KitOrder): readonly Page[] {
+  const pages = [
+    shoppingPage(order),
+    packPage(order),
+    ...instructionPages(order),
+    takeHomePage(order),
+    ...turnPages(order),
+    helperPage(order),
+  ];
+  return [...pages, ...labelPages(order)];
+}
+
+function page({ paper, cut, date }: KitOrder, title: string, draw: (flow: TextFlow) => void): Page {
+  const flow: TextFlow = { marks: [], y: TOP, left: MARGIN, width: paper.width - 2 * MARGIN };
+  flow.marks.push(
+    label(cut.camera.name, { x: MARGIN, y: MARGIN }, 4.2, { anchor: "start", layer: "stamp" }),
+    label(date, { x: paper.width - MARGIN, y: MARGIN }, 3, { anchor: "end" }),
+    label(title, { x: MARGIN, y: MARGIN + 6.5 }, 6, { anchor: "start" }),
+  );
+  draw(flow);
+  return {
+    caption: title,
+    scene: { bounds: { x: 0, y: 0, width: paper.width, height: paper.height }, marks: flow.marks },
+  };
+}
+
+function shoppingPage(order: KitOrder): Page {
+  return page(order, `Shopping list for ${order.count}`, (flow) => {
+    for (const row of order.shopping) {
+      write(flow, `${row.name}: ${order.amount(row)}`, { box: true, size: 4 });
+      write(flow, row.why, { indent: 6, size: 2.9 });
+    }
+    heading(flow, "ONCE FOR ALL");
+    const tools = sharedTools(order);
+    const half = Math.ceil(tools.length / 2);
+    const right: TextFlow = { marks: flow.marks, y: flow.y, left: flow.left + flow.width / 2, width: flow.width / 2 };
+    for (const tool of tools.slice(half)) write(right, tool, { box: true });
+    for (const tool of tools.slice(0, half)) write(flow, tool, { box: true });
+    write(flow, "Count tape and sheets before you start: they run out first.");
+  });
+}
+
+/** Tools of the steps that a group can share, each once. */
+function sharedTools({ steps }: KitOrder): readonly string[] {
+  return [...new Set(steps.flatMap(({ tools }) => tools))];
+}
+
+function packPage(order: KitOrder): Page {
+  return page(order, "Pack list, one person", (flow) => {
+    for (const row of order.pack) write(flow, `${row.name}: ${order.amount(row)}`, { box: true, size: 4 });
+    write(flow, "Sheet of paper in a dark envelope, shut with tape", { box: true, size: 4 });
+    write(flow, "Instructions, take-home sheet, label with a number", { box: true, size: 4 });
+    heading(flow, "ON THE ENVELOPE");
+    write(flow, "Number ______   Initials ______   Camera ______________   Position ______");
+    write(flow, "Initials go on the back of every sheet, in pencil, before it goes into the camera.");
+  });
+}
+
+function instructionPages(order: KitOrder): readonly Page[] {
+  const { width, height } = order.paper;
+  const room = { x: MARGIN, y: TOP, width: width - 2 * MARGIN, height: height - MARGIN - TOP };
+  return instructions(order.steps, cutParts(order.cut), room).map((marks, index) =>
+    page(order, index === 0 ? "How to build it" : "How to build it, continued", (flow) => {
+      flow.marks.push(...marks);
+    }),
+  );
+}
+
+function takeHomePage(order: KitOrder): Page {
+  return page(order, "Take-home sheet", (flow) => {
+    heading(flow, "BEFORE YOU OPEN IT");
+    for (const words of [
+      "The collar of tape means: loaded. Do not lift the lid outside the dark.",
+      "Put it where nothing moves it: on a wall, under a stone, tied with two ties. Stand so that neither your shadow nor the camera’s falls into the picture.",
+      "Never look at the sun through the hole.",
+    ])
+      write(flow, words, { box: true });
+    heading(flow, "HOW LONG");
+    for (const { light, time } of order.cut.times) write(flow, `${light}: ${time}`, { size: 4 });
+    heading(flow, "WRITE IT DOWN AT ONCE");
+    for (const words of [
+      "camera no. ______  where ____________________________",
+      "from ____________ to ____________  light ____________",
+      "what I saw _______________________________________",
+    ])
+      write(flow, words, { size: 4 });
+    heading(flow, "BRING IT BACK");
+    write(flow, "to ______________________________ on ______________ at ________", { size: 4 });
+    write(
+      flow,
+      "If it is to hang for weeks: ask the owner, tell the neighbours, stick the outdoor label on, and note the day it went up.",
+    );
+  });
+}
+
+const TURNS_A_PAGE = 34;
+
+function turnPages(order: KitOrder): readonly Page[] {
+  const turns = darkroomTurns(order.count, order.times);
+  const clock = (minutes: number): string => {
+    const at = Math.round(order.opens + minutes);
+    return `${String(Math.floor(at / 60) % 24).padStart(2, "0")}:${String(at % 60).padStart(2, "0")}`;
+  };
+  return Array.from({ length: Math.ceil(turns.length / TURNS_A_PAGE) }, (_, i) =>
+    page(order, i === 0 ? "Who is in the darkroom" : "Who is in the darkroom, continued", (flow) => {
+      write(
+        flow,
+        `${order.times.atOnce} at a time; loading takes ${order.times.load} min, developing ${order.times.develop} min. At least ${order.times.outside} min outside between the two.`,
+      );
+      for (const { from, to, people, job } of turns.slice(i * TURNS_A_PAGE, (i + 1) * TURNS_A_PAGE)) {
+        write(
+          flow,
+          `${clock(from)} to ${clock(to)}   ${job === "load" ? "LOAD" : "DEVELOP"}   numbers ${people.join(", ")}`,
+          { size: 4, box: true },
+        );
+      }
+    }),
+  );
+}
+
+function helperPage(order: KitOrder): Page {
+  return page(order, "For the helper", (flow) => {
+    heading(flow, "CUTTING AND PUSHING");
+    const cautions = [...new Set(order.steps.flatMap(({ caution }) => caution ?? []))];
+    // Some steps bear two cautions at once; what is said there need not be said again.
+    for (const caution of cautions.filter((each) => !cautions.some((other) => other !== each && other.includes(each))))
+      write(flow, caution, { box: true });
+    heading(flow, "IN THE DARKROOM");
+    for (const words of [
+      "One adult processes; children’s hands stay out of the trays.",
+      "Gloves or tongs, eye protection, fresh air, no food or drink. Follow each product’s safety data sheet, and have it at hand.",
+      "Some developers cause skin trouble; stop is an acid; used fixer holds silver. Dispose of them by local rules.",
+      "Dry hands before switches. For wiring and heaters ask someone qualified.",
+      "Nobody runs; bags stay outside; one door opens at a time.",
+    ])
+      write(flow, words, { box: true });
+    heading(flow, "COUNT");
+    write(flow, `Out: ${order.count} cameras, ${order.count} sheets. Back: ______ cameras, ______ sheets.`);
+  });
+}
+
+function labelPages(order: KitOrder): readonly Page[] {
+  const numbers = Array.from({ length: order.count }, (_, i) => i + 1);
+  const labels = cutParts({ ...order.cut, numbers }).filter(({ id }) => id.startsWith("label-"));
+  return layOut(labels, order.paper, { camera: order.cut.camera.name, date: order.date }).map((each, i, all) => ({
+    ...each,
+    caption: `Labels, ${i + 1} of ${all.length}`,
+  }));
+}

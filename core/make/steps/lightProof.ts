@@ -1,0 +1,15 @@
+import type { Camera, LightTest } from "../../camera/container/index.ts";
+
+/** Whether a camera has been proved light-tight. */
+export interface Proof {
+  readonly state: "untested" | "proved" | "leaks";
+  /** The last test, where there was one. */
+  readonly last: LightTest | null;
+}
+
+/** The state after the newest test; a sheet tells more than a lamp, but either proves. */
+export function lightProof({ lightTests = [] }: Pick<Camera, "lightTests">): Proof {
+  const last = lightTests.at(-1) ?? null;
+  if (last === null) return { state: "untested", last };
+  return { state: last.faults.length === 0 ? "proved" : "leaks", last };
+}

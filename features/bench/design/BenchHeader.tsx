@@ -1,0 +1,121 @@
+import { Columns2, Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
+import { useState } from "react";
+import { Link } from "react-router";
+import { kinds } from "../../../catalogue/kinds.ts";
+import { type Camera, cameraKind } from "../../../core/camera/container/index.ts";
+import type { HistoryState } from "../../../storage/index.ts";
+import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { cx } from "../../../ui/cx.ts";
+import { Overlay } from "../../../ui/Overlay.tsx";
+import type { EditDesign } from "./edit.ts";
+import type { Design } from "./useDesign.ts";
+
+/** Name, kind, state of saving, undo and redo, and what can be done with the camera as a whole. */
+export function BenchHeader({
+  camera,
+  design,
+  history,
+  onEdit,
+  onExport,
+}: {
+  readonly camera: Camera;
+  readonly design: Design;
+  readonly history: HistoryState;
+  readonly onEdit: EditDesign;
+  readonly onExport: () => void;
+}) {
+  const [name, setName] = useState<string | null>(null);
+  const [deleting, setDeleting] = useState(false);
+  const kind = kinds.find(({ id }) => id === cameraKind(camera));
+  const { send } = design;
+  return (
+    <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+      <div className="min-w-0 grow basis-56">
+        <p className="stamp">{kind?.name}</p>
+        <input
+          aria-label="Name of the camera"
+          aria-invalid={name?.trim() === ""}
+          className="w-full border-0 border-transparent border-b bg-transparent font-semibold text-[1.7rem] leading-tight hover:border-line focus:border-ink"
+          maxLength={80}
+          value={name ?? camera.name}
+          onChange={(event) => {
+            setName(event.target.value);
+            const text = event.target.value.trim();
+            if (text !== "") onEdit("name", (now) => ({ ...now, name: text }));
+          }}
+          onBlur={() => setName(null)}
+        />
+        {name?.trim() === "" && (
+          <p role="alert" className="text-[0.83rem] text-action">
+            A camera needs a name: 1 to 80 letters. “{camera.name}” is kept until you type one.
+          </p>
+        )}
+      </div>
+      <SaveMark design={design} />
+      <div className="flex flex-wrap gap-1">
+        <Button
+          onClick={() => send({ type: "undo" })}
+          disabled={history.undo === null}
+          title={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}
+        >
+          <Undo2 size={16} aria-hidden /> Undo
+        </Button>
+        <Button
+          onClick={() => send({ type: "redo" })}
+          disabled={history.redo === null}
+          title={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}
+        >
+          <Redo2 size={16} aria-hidden /> Redo
+        </Button>
+        <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
+          <Copy size={15} aria-hidden /> Duplicate
+        </Button>
+        <Link to={`/compare?one=${encodeURIComponent(camera.id)}`} className={buttonClass("quiet")}>
+          <Columns2 size={15} aria-hidden /> Compare
+        </Link>
+        <Button look="quiet" onClick={onExport}>
+          <Download size={15} aria-hidden /> File
+        </Button>
+        <Button look="quiet" onClick={() => setDeleting(true)} aria-label="Delete this camera">
+          <Trash2 size={15} aria-hidden />
+        </Button>
+      </div>
+      {deleting && (
+        <Overlay title={`Delete ${camera.name}?`} onClose={() => setDeleting(false)}>
+          <p className="mb-4">
+            The design and every shot logged with it go. Take a file first if you may want the design again.
+          </p>
+          <div className="flex gap-2">
+            <Button look="action" onClick={() => send({ type: "delete" })}>
+              Delete camera and shots
+            </Button>
+            <Button onClick={onExport}>Take a file first</Button>
+            <Button look="quiet" onClick={() => setDeleting(false)}>
+              Keep it
+            </Button>
+          </div>
+        </Overlay>
+      )}
+    </div>
+  );
+}
+
+function SaveMark({ design }: { readonly design: Design }) {
+  const { saveState } = design;
+  const failed = typeof saveState === "object";
+  const text = failed ? saveState.message : saveState === "saving" ? "Saving…" : "Saved in this browser";
+  return (
+    <p
+      role="status"
+      data-save={failed ? "failed" : saveState}
+      className={cx("max-w-80 text-[0.87rem]", failed ? "text-action" : "text-quiet")}
+    >
+      {text}
+      {failed && (
+        <button type="button" className="ml-2 underline underline-offset-4" onClick={design.retry}>
+          Try again
+        </button>
+      )}
+    </p>
+  );
+}

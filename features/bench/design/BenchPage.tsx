@@ -1,0 +1,215 @@
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { Link } from "react-router";
+import { tinykeys } from "tinykeys";
+import { mediumById } from "../../../catalogue/media.ts";
+import {
+  type Camera,
+  DEFAULT_CONTRAST,
+  type DesignField,
+  refusal,
+  settled,
+  withField,
+  withHoleAdded,
+  withVersion,
+} from "../../../core/camera/container/index.ts";
+import { optimum } from "../../../core/light/hole/index.ts";
+import type { HistoryState } from "../../../storage/index.ts";
+import { buttonClass } from "../../../ui/Button.tsx";
+import { isTyping } from "../../../ui/isTyping.ts";
+import { usePageCommand } from "../../../ui/pageCommand.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Drawing } from "../drawing/Drawing.tsx";
+import { FinderPanel } from "../finder/FinderPanel.tsx";
+import { CurveSection } from "../hole/curve/CurveSection.tsx";
+import { HoleRules } from "../hole/HoleRules.tsx";
+import { HolesStrip } from "../hole/HolesStrip.tsx";
+import { CoverageTable } from "../measures/CoverageTable.tsx";
+import { Measures } from "../measures/Measures.tsx";
+import { RollTable } from "../measures/RollTable.tsx";
+import { PreviewPanel } from "../picture/PreviewPanel.tsx";
+import { Readings } from "../readings/Readings.tsx";
+import { readDesign } from "../readings/reading.ts";
+import { Verdicts } from "../readings/Verdicts.tsx";
+import { BenchHeader } from "./BenchHeader.tsx";
+import type { EditDesign, SetField } from "./edit.ts";
+import { newVersion } from "./newVersion.ts";
+import { useDesign } from "./useDesign.ts";
+import { Versions } from "./Versions.tsx";
+
+/** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
+export function BenchPage({ stored, history }: { readonly stored: Camera; readonly history: HistoryState }) {
+  const design = useDesign(stored);
+  const words = useLengthWords();
+  const { camera, send } = design;
+  const contrast = camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+  const ideal = useMemo(() => optimum(contrast, 0.95), [contrast]);
+  const [chosenHole, setHole] = useState(0);
+  const hole = Math.min(chosenHole, camera.chambers[0].holes.length - 1);
+  const reading = useMemo(() => readDesign(camera, ideal, words, hole), [camera, ideal, words, hole]);
+
+  // Drawing, readings and verdicts change with the hand; the tables below follow in the next idle moment.
+  const later = useDeferredValue(useMemo(() => ({ camera, reading }), [camera, reading]));
+
+  // Functions for the page's whole life, so that what only calls them need not be drawn again at every edit.
+  const latest = useRef({ camera, contrast, ideal, hole, edit: design.edit });
+  latest.current = { camera, contrast, ideal, hole, edit: design.edit };
+  const settle = useCallback((next: Camera): Camera => {
+    const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+    const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
+    return settled(next, mediumById(next.chambers[0].film.medium), known);
+  }, []);
+  const attempt = useCallback(
+    (label: string, field: DesignField | null, change: (camera: Camera) => Camera): string | null => {
+      const refused = refusal(settle(change(latest.current.camera)), field, words);
+      if (refused === null) latest.current.edit(label, (now) => settle(change(now)));
+      return refused;
+    },
+    [settle, words],
+  );
+  const [refused, setRefused] = useState<string | null>(null);
+  const edit: EditDesign = useCallback((label, change) => setRefused(attempt(label, null, change)), [attempt]);
+  const setField: SetField = useCallback(
+    (field, value, at = latest.current.hole) =>
+      attempt(FIELD_WORDS[field], field, (now) => withField(now, field, value, at)),
+    [attempt],
+  );
+
+  usePageCommand({
+    undo: () => send({ type: "undo" }),
+    redo: () => send({ type: "redo" }),
+    duplicate: () => send({ type: "duplicate" }),
+    "export-camera": () => exportCamera(camera),
+    "keep-version": () => edit("version", (now) => withVersion(now, newVersion(now))),
+    "add-hole": () => edit("one more hole", withHoleAdded),
+    "show-preview": () => show("[data-preview]"),
+    "show-finder": () => show("[data-finder]"),
+    "show-curve": () => show("[data-curve-section]"),
+  });
+  useEffect(() => {
+    const step = (type: "undo" | "redo") => (event: KeyboardEvent) => {
+      // In an entry the browser takes back the typing.
+      if (isTyping(event)) return;
+      event.preventDefault();
+      send({ type });
+    };
+    return tinykeys(window, { "$mod+KeyZ": step("undo"), "$mod+Shift+KeyZ": step("redo") });
+  }, [send]);
+
+  return (
+    <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
+      <BenchHeader
+        camera={camera}
+        design={design}
+        history={history}
+        onEdit={edit}
+        onExport={() => exportCamera(camera)}
+      />
+      <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
+        <div className="min-w-0">
+          <Drawing camera={camera} medium={reading.medium} hole={hole} setField={setField} onHole={setHole} />
+          <HolesStrip camera={camera} hole={hole} onHole={setHole} onEdit={edit} />
+          {refused && (
+            <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
+              {refused}{" "}
+              <button type="button" className="ml-2 underline underline-offset-4" onClick={() => setRefused(null)}>
+                Close
+              </button>
+            </p>
+          )}
+          <Verdicts verdicts={reading.verdicts} onEdit={edit} />
+        </div>
+        <div className="[contain:content]">
+          <Readings camera={camera} reading={reading} hole={hole} />
+        </div>
+      </div>
+      <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <div className={ASIDE}>
+          <RollTable camera={later.camera} />
+          <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
+        </div>
+        <div className="grid min-w-0 content-start gap-7">
+          <div className={ASIDE}>
+            <PreviewPanel {...later} />
+          </div>
+          <div className={ASIDE}>
+            <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
+          </div>
+          <div className={ASIDE}>
+            <CurveSection {...later} hole={hole} setField={setField} onEdit={edit} />
+          </div>
+          <div className={ASIDE}>
+            <CoverageTable {...later} onEdit={edit} />
+          </div>
+        </div>
+      </div>
+      <div className={`mt-7 ${ASIDE}`}>
+        <FinderPanel {...later} ideal={ideal} onEdit={edit} />
+      </div>
+      <div className="mt-7">
+        <Versions camera={later.camera} onEdit={edit} />
+      </div>
+      <p className="mt-8 flex flex-wrap gap-3">
+        <Link to="make" className={buttonClass("action")}>
+          Cut sheet at true size
+        </Link>
+        <Link to={`/field?camera=${encodeURIComponent(camera.id)}`} className={buttonClass()}>
+          Take it to the Field
+        </Link>
+      </p>
+    </main>
+  );
+}
+
+/** Parts below the fold: kept true at every edit, but laid out only when they come into sight. */
+const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
+
+/** The words under which a size is undone. */
+const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
+  "container.width": "width",
+  "container.height": "height",
+  "container.depth": "depth",
+  "container.diameter": "diameter",
+  "container.wall": "wall",
+  "folded.sheet": "square card",
+  "folded.paper": "card",
+  "folded.clearance": "air between the boxes",
+  "folded.overlap": "overlap",
+  "drum.tiers": "tiers",
+  "drum.sectors": "chambers",
+  "drum.gap": "air at the vanes",
+  // One word for both: a corner dragged is one step of undo.
+  "film.width": "sheet size",
+  "film.height": "sheet size",
+  "film.x": "sheet place",
+  "film.y": "sheet place",
+  "film.slide": "sheet place",
+  "film.tiltX": "lean",
+  "film.tiltY": "lean",
+  "film.radius": "radius",
+  "film.distance": "distance",
+  "hole.x": "hole place",
+  "hole.above": "hole place",
+  "hole.diameter": "hole",
+  "hole.measured": "measured hole",
+  "hole.openingDiameter": "opening",
+  "hole.plateThickness": "plate",
+  "hole.base": "holes apart",
+  "chamber.divider": "wall in the middle",
+  "roll.gap": "clear between pictures",
+  "roll.core": "spool",
+  "roll.thickness": "film’s thickness",
+  "roll.length": "film’s length",
+  "roll.clicks": "clicks",
+  "roll.leader": "lost at the start",
+  "roll.tail": "lost at the end",
+};
+
+/** Scrolls a part of the page into sight. */
+function show(selector: string): void {
+  document.querySelector(selector)?.scrollIntoView({ block: "start" });
+}
+
+function exportCamera(camera: Camera): void {
+  saveFile(fileName(camera.name, ".stillbox.json"), `${JSON.stringify(camera, null, 2)}\n`, "application/json");
+}

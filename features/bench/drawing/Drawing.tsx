@@ -1,0 +1,146 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { formats } from "../../../catalogue/formats.ts";
+import type { LabelMark } from "../../../core/basis/drawing/index.ts";
+import { formatLength } from "../../../core/basis/units/index.ts";
+import { benchDrawing, type Layout, type SnapSizes, type Viewport } from "../../../core/bench/benchDrawing/index.ts";
+import {
+  type Camera,
+  type DesignField,
+  type DesignLight,
+  fieldQuantity,
+  fieldValue,
+} from "../../../core/camera/container/index.ts";
+import { cx } from "../../../ui/cx.ts";
+import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
+import { SvgScene } from "../../../ui/SvgScene.tsx";
+import { useUnit } from "../../../ui/UnitContext.ts";
+import type { SetField } from "../design/edit.ts";
+import { FigureEntry } from "../measures/FigureEntry.tsx";
+import { DrawingHandle } from "./DrawingHandle.tsx";
+import { useView } from "./useView.ts";
+
+const SNAPS: SnapSizes = {
+  widths: formats.flatMap(({ width, height }) => [width, height]),
+  heights: formats.flatMap(({ width, height }) => [width, height]),
+};
+const FIRST_SIZE: Viewport = { width: 800, height: 560 };
+
+/** The design to scale. Handles move sizes; a press on a figure types over it. */
+export function Drawing({
+  camera,
+  medium,
+  hole,
+  setField,
+  onHole,
+}: {
+  readonly camera: Camera;
+  readonly medium: DesignLight;
+  /** Number of the hole that is worked on. */
+  readonly hole: number;
+  readonly setField: SetField;
+  readonly onHole: (hole: number) => void;
+}) {
+  const unit = useUnit();
+  const frame = useRef<HTMLDivElement>(null);
+  const [viewport, setViewport] = useState(FIRST_SIZE);
+  const [held, setHeld] = useState<Layout | null>(null);
+  const [typing, setTyping] = useState<LabelMark | null>(null);
+  useEffect(() => {
+    const element = frame.current;
+    if (element === null) return;
+    const watch = new ResizeObserver(([entry]) => {
+      if (entry) setViewport({ width: entry.contentRect.width, height: entry.contentRect.height });
+    });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+
+  const { view, zoomBy, whole, key } = useView(frame);
+  const { scene, handles, layout } = useMemo(
+    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), { hole, view, held }),
+    [camera, medium, viewport, unit, hole, view, held],
+  );
+  const [refusals, setRefusals] = useState<Readonly<Partial<Record<DesignField, string | null>>>>({});
+  const move = (field: DesignField, value: number, at: number | undefined): void => {
+    if (at !== undefined && at !== hole) onHole(at);
+    const refused = setField(field, value, at);
+    setRefusals((before) => (before[field] === refused ? before : { ...before, [field]: refused }));
+  };
+  const refusal = Object.values(refusals).find((each) => each != null);
+
+  return (
+    <figure className="sheet relative" data-drawing data-zoom={view.zoom.toFixed(2)} onKeyDown={key}>
+      <div
+        ref={frame}
+        className={cx(
+          "h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]",
+          // Two fingers are the drawing's; one scrolls the page until there is something to move.
+          view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
+        )}
+      >
+        <SvgScene
+          scene={scene}
+          pixel={layout.pixel}
+          title={`${camera.name}: plan, side and sheet, to scale`}
+          onLabel={(label) => setTyping(label)}
+        >
+          {handles.map((handle) => (
+            <DrawingHandle
+              key={handle.id}
+              handle={handle}
+              pixel={layout.pixel}
+              step={unit === "mm" ? 1 : 25.4 / 16}
+              sizeOf={(field) => fieldValue(camera, field, handle.hole ?? hole) ?? 0}
+              words={(value, field) =>
+                fieldQuantity(field) === "angle" ? `${value.toFixed(1)}°` : formatLength(value, unit)
+              }
+              onHold={(holding) => setHeld(holding ? layout : null)}
+              onMove={move}
+            />
+          ))}
+        </SvgScene>
+      </div>
+      {typing && (
+        <FigureEntry
+          key={typing.field}
+          label={typing}
+          layout={layout}
+          value={fieldValue(camera, typing.field as DesignField, hole) ?? 0}
+          onTake={(mm) => setField(typing.field as DesignField, mm)}
+          onClose={() => setTyping(null)}
+        />
+      )}
+      <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
+        <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
+        <span className="flex items-center gap-1">
+          sizes in {unit} · walls drawn thick · blue lines: stops lost
+          <ZoomButton label="Smaller" sign="−" onPress={() => zoomBy(1 / 1.5)} />
+          <ZoomButton label="Larger" sign="+" onPress={() => zoomBy(1.5)} />
+          {view.zoom > 1 && <ZoomButton label="Show all of it" sign="all" onPress={whole} />}
+        </span>
+      </figcaption>
+    </figure>
+  );
+}
+
+function ZoomButton({
+  label,
+  sign,
+  onPress,
+}: {
+  readonly label: string;
+  readonly sign: string;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      title={label}
+      className="min-h-6 min-w-6 border border-line bg-card px-1 text-ink leading-none"
+      onClick={onPress}
+    >
+      {sign}
+    </button>
+  );
+}

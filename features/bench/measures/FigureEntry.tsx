@@ -1,0 +1,57 @@
+import { useEffect, useRef } from "react";
+import type { LabelMark } from "../../../core/basis/drawing/index.ts";
+import type { Layout } from "../../../core/bench/benchDrawing/index.ts";
+import { LengthField } from "../../../ui/LengthField.tsx";
+
+/** An entry over a dimension's figure. Enter or leaving closes it; a refused entry stays with its message. */
+export function FigureEntry({
+  label,
+  layout,
+  value,
+  onTake,
+  onClose,
+}: {
+  readonly label: LabelMark;
+  readonly layout: Layout;
+  readonly value: number;
+  readonly onTake: (mm: number) => string | null;
+  readonly onClose: () => void;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const origin = useRef(label.at);
+  useEffect(() => {
+    const input = box.current?.querySelector("input");
+    input?.focus();
+    input?.select();
+  }, []);
+  return (
+    <div
+      ref={box}
+      className="absolute z-10 w-44 border border-ink bg-card px-2 py-1"
+      style={{
+        left: `clamp(0px, calc(${(100 * (origin.current.x - layout.bounds.x)) / layout.bounds.width}% - 5.5rem), calc(100% - 11rem))`,
+        top: Math.max(0, (origin.current.y - layout.bounds.y) / layout.pixel - 40),
+      }}
+    >
+      <LengthField
+        label={FIGURE_NAMES[label.field ?? ""] ?? "Size"}
+        name={`figure-${label.field}`}
+        value={value}
+        onTake={(mm) => (mm === null ? null : onTake(mm))}
+        onSettled={onClose}
+      />
+    </div>
+  );
+}
+
+const FIGURE_NAMES: Readonly<Record<string, string>> = {
+  "container.depth": "Depth inside",
+  "container.width": "Width inside",
+  "container.height": "Height inside",
+  "container.diameter": "Diameter inside",
+  "hole.above": "Hole above the bottom",
+  "film.distance": "Hole to sheet",
+  "hole.base": "Holes apart",
+  "film.width": "Sheet, along",
+  "film.height": "Sheet, up",
+};

@@ -1,0 +1,137 @@
+import { memo, useCallback } from "react";
+import { materials } from "../../../catalogue/materials.ts";
+import { media } from "../../../catalogue/media.ts";
+import { plates } from "../../../catalogue/plates.ts";
+import {
+  type Camera,
+  cameraKind,
+  fieldValue,
+  seated,
+  traitsOf,
+  withContainer,
+  withFilm,
+} from "../../../core/camera/container/index.ts";
+import { Check } from "../../../ui/Check.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { Panel } from "../../../ui/Panel.tsx";
+import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
+import type { EditDesign, SetField } from "../design/edit.ts";
+import { SetCount } from "../design/SetCount.tsx";
+import { DesignEntry } from "./DesignEntry.tsx";
+import { containerFields, type FieldRow, holeFields, SHEET_FIELDS } from "./measureFields.ts";
+
+const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
+const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
+
+const SIDES = [
+  { id: "inside", name: "inside the wall" },
+  { id: "outside", name: "outside the wall" },
+];
+const TAPES = [
+  { id: "0", name: "not taped yet" },
+  { id: "1", name: "one layer" },
+  { id: "2", name: "two layers" },
+];
+
+/** Every size of the design as an entry, with material, plate and paper. */
+export const Measures = memo(function Measures({
+  camera,
+  hole,
+  setField,
+  onEdit,
+}: {
+  readonly camera: Camera;
+  /** Number of the hole that is worked on. */
+  readonly hole: number;
+  readonly setField: SetField;
+  readonly onEdit: EditDesign;
+}) {
+  const { container } = camera;
+  const { film, holes } = camera.chambers[0];
+  const kind = cameraKind(camera);
+  const chooseMaterial = useCallback(
+    (material: string) => onEdit("material", (now) => withContainer(now, { material })),
+    [onEdit],
+  );
+  const choosePaper = useCallback((medium: string) => onEdit("paper", (now) => withFilm(now, { medium })), [onEdit]);
+  const chooseTape = useCallback(
+    (layers: string) => onEdit("tape", (now) => withContainer(now, { tapeLayers: Number(layers) })),
+    [onEdit],
+  );
+  const chooseSide = useCallback(
+    (side: string) =>
+      onEdit("plate’s side", (now) =>
+        seated(withContainer(now, { plateSide: side === "outside" ? "outside" : "inside" })),
+      ),
+    [onEdit],
+  );
+  const choosePlate = useCallback(
+    (id: string) => {
+      const chosen = plates.find((row) => row.id === id);
+      if (chosen) setField("hole.plateThickness", chosen.thickness);
+    },
+    [setField],
+  );
+  const thickness = holes[0].plateThickness ?? 0;
+  const plate = plates.find((row) => row.thickness === thickness);
+  const rows = (fields: readonly FieldRow[]) => (
+    <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+      {fields.map((row) => (
+        <DesignEntry
+          key={row.field}
+          {...row}
+          value={fieldValue(camera, row.field, hole)}
+          onTake={(value) => setField(row.field, value)}
+        />
+      ))}
+    </div>
+  );
+  return (
+    <Panel title="Measures" aside={<UnitSwitch />}>
+      <div className="grid gap-4">
+        {rows(containerFields(kind))}
+        <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />
+        <Check
+          label="Inside painted flat black"
+          checked={container.insideBlack ?? false}
+          onCheck={(insideBlack) => onEdit("paint", (now) => withContainer(now, { insideBlack }))}
+        />
+        <Check
+          label="A lamp shows through lid or wall"
+          checked={container.translucent ?? false}
+          onCheck={(translucent) => onEdit("lamp test", (now) => withContainer(now, { translucent }))}
+        />
+        <Choice
+          label="Tape at lid and corners"
+          value={container.tapeLayers === undefined ? null : String(Math.min(2, container.tapeLayers))}
+          options={TAPES}
+          onChoose={chooseTape}
+        />
+        {rows(SHEET_FIELDS)}
+        <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
+        {rows(holeFields(kind))}
+        <Choice
+          label="Plate"
+          value={plate?.id ?? null}
+          placeholder={`${thickness} mm`}
+          options={PLATES}
+          onChoose={choosePlate}
+        />
+        <Choice label="Plate is fixed" value={container.plateSide ?? "inside"} options={SIDES} onChoose={chooseSide} />
+        <SetCount camera={camera} onEdit={onEdit} />
+        <p className="text-[0.83rem] text-quiet">
+          Needles and cut metal are sharp: push away from your face and fold or clean every rim.{" "}
+          {HINTS[traitsOf(kind).lies]}
+        </p>
+      </div>
+    </Panel>
+  );
+});
+
+const HINTS = {
+  "on the back": "Heights count from the inside bottom.",
+  leaning: "The sheet leans so that its far corner touches the back.",
+  bowed: "The sheet’s middle touches the back; its ends come forward.",
+  "round the wall": "The sheet stands on the bottom; heights count from there.",
+  "on the far wall": "The sheet stands on the bottom; heights count from there.",
+} as const;

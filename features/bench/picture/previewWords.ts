@@ -1,0 +1,32 @@
+import type { Developed, PreviewScene } from "../../../core/bench/preview/index.ts";
+import { onSheet } from "../../../core/camera/framing/index.ts";
+import { imageSpeed, movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
+import type { Words } from "../readings/readingRow.ts";
+
+/** What to conclude from a developed sheet. */
+export function previewWords({ burnt, blank }: Pick<Developed, "burnt" | "blank">): string {
+  const share = (part: number): string => `${Math.round(100 * part)} %`;
+  if (burnt > 0.3) return `${share(burnt)} of the sheet went black: give it half the time.`;
+  if (blank > 0.6) return `${share(blank)} of the sheet stayed white: give it twice the time.`;
+  if (blank > 0.3 && burnt > 0.1)
+    return `${share(blank)} white and ${share(burnt)} black: more contrast than the sheet holds. Pre-flash it.`;
+  if (blank > 0.3)
+    return `${share(blank)} of the sheet stayed white: the shadows are empty. Give it twice the time, or pre-flash it.`;
+  return `${share(blank)} of the sheet stayed white, ${share(burnt)} went black: both ends are there.`;
+}
+
+const BODY = 500;
+
+/** How someone who walks through shows, and how large and fast they are on the sheet. */
+export function walkerWords(
+  { ahead, speed, height }: NonNullable<PreviewScene["walker"]>,
+  seconds: number,
+  distance: number,
+  words: Words,
+): string {
+  const { word, share } = movement({ width: BODY, speed, brightness: USUAL_BRIGHTNESS }, seconds);
+  const size = `${words(onSheet(height, ahead, distance), 1)} high on the sheet, ${words(imageSpeed(speed, distance, ahead), 1)} a second`;
+  const covers = `covers a point for ${share < 0.01 ? "less than 1" : Math.round(share * 100)} % of the time`;
+  const fate = { vanishes: "and vanishes", ghost: "and leaves a ghost", solid: "and shows" }[word];
+  return `The walker, ${size}, ${covers} ${fate}.`;
+}

@@ -1,0 +1,34 @@
+import { failure, type Result, success } from "../../../core/basis/units/index.ts";
+import type { ScenePicture } from "../../../core/bench/preview/index.ts";
+
+/** Larger photographs are taken in at this many pixels on the longer side: the hole draws no more. */
+const MOST = 1600;
+
+/** A photograph as linear light, from a file the browser can show. */
+export async function readPicture(file: File): Promise<Result<ScenePicture>> {
+  const bitmap = await createImageBitmap(file).catch(() => null);
+  if (bitmap === null)
+    return failure("This file is no picture that the browser can read; JPEG, PNG and WebP can be read.");
+  const scale = Math.min(1, MOST / Math.max(bitmap.width, bitmap.height));
+  const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
+  const canvas = new OffscreenCanvas(width, height);
+  const context = canvas.getContext("2d");
+  if (context === null) return failure("The browser gives no room to read a picture of this size.");
+  context.drawImage(bitmap, 0, 0, width, height);
+  bitmap.close();
+  const { data } = context.getImageData(0, 0, width, height);
+  const linear = Float32Array.from({ length: 256 }, (_, value) => toLinear(value / 255));
+  const luminance = new Float32Array(width * height);
+  for (let i = 0; i < luminance.length; i++) {
+    // Luminance of linear sRGB, IEC 61966-2-1.
+    luminance[i] =
+      0.2126 * (linear[data[4 * i] ?? 0] ?? 0) +
+      0.7152 * (linear[data[4 * i + 1] ?? 0] ?? 0) +
+      0.0722 * (linear[data[4 * i + 2] ?? 0] ?? 0);
+  }
+  return success({ width, height, luminance, across: 60, distance: Number.POSITIVE_INFINITY });
+}
+
+function toLinear(value: number): number {
+  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
+}

@@ -1,0 +1,64 @@
+import { useEffect, useRef, useState } from "react";
+import type { Developed, PreviewRequest } from "../../../core/bench/preview/index.ts";
+import { runPreview } from "../../../workers/preview.client.ts";
+
+const COARSE = 320;
+/** The hand counts as still when nothing has changed for this long, ms. */
+const STILL_MS = 50;
+/** Pixels on the longer side of the finished preview. */
+const FINE = 1600;
+
+/** A preview under way: the best picture so far, and how far the finer one is. */
+export interface PreviewState {
+  readonly picture: Developed | null;
+  readonly progress: number | null;
+  readonly failed: string | null;
+}
+
+/**
+ * Draws a preview coarse at once and fine a moment later; starts over when something changes.
+ *
+ * @param request without its size; `null` draws nothing yet
+ */
+export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): PreviewState {
+  const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
+  const key = request === null ? "" : keyOf(request);
+  // A photograph is known by being the same object: its pixels are too many to compare.
+  const scene = request?.scene;
+  const latest = useRef(request);
+  latest.current = request;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the request is read through the ref; key and photograph say when it is another
+  useEffect(() => {
+    const wanted = latest.current;
+    if (wanted === null || key === "") return;
+    const stop = new AbortController();
+    const { width, height } = wanted.camera.chambers[0].film;
+    const draw = async (pixels: number): Promise<boolean> => {
+      const scale = pixels / Math.max(width, height);
+      const size = { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
+      const done = await runPreview({ ...wanted, pixels }, size, {
+        signal: stop.signal,
+        onProgress: (progress) => pixels === FINE && setState((before) => ({ ...before, progress })),
+      });
+      if (stop.signal.aborted) return false;
+      if (!done.ok) {
+        setState((before) => ({ ...before, progress: null, failed: done.error.message }));
+        return false;
+      }
+      setState({ picture: done.value, progress: pixels === FINE ? null : 0, failed: null });
+      return true;
+    };
+    // While the hand is still moving the workers leave the processor to the drawing.
+    const wait = setTimeout(() => void draw(COARSE).then((going) => going && draw(FINE)), STILL_MS);
+    return () => {
+      clearTimeout(wait);
+      stop.abort();
+    };
+  }, [key, scene]);
+  return state;
+}
+
+/** What a preview depends on, as text: names, notes and the log of edits do not matter to it. */
+function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">): string {
+  return JSON.stringify([camera.chambers[0], camera.measurements, typeof scene === "string" ? scene : "own", rest]);
+}

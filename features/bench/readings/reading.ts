@@ -1,0 +1,55 @@
+import { formats } from "../../../catalogue/formats.ts";
+import { mediumById } from "../../../catalogue/media.ts";
+import { plates } from "../../../catalogue/plates.ts";
+import { subjects } from "../../../catalogue/subjects.ts";
+import { judge, type Verdict } from "../../../core/bench/judgement/index.ts";
+import {
+  type Camera,
+  type DesignFault,
+  designFaults,
+  type LengthWords,
+  pictureRequest,
+} from "../../../core/camera/container/index.ts";
+import type { Medium } from "../../../core/light/exposure/index.ts";
+import type { Optimum } from "../../../core/light/hole/index.ts";
+import { type SolveResult, solve } from "../../../core/light/solve/index.ts";
+
+/** Everything the Bench says about a design. */
+export interface Reading {
+  readonly medium: Medium;
+  readonly result: SolveResult;
+  readonly diameter: number;
+  readonly faults: readonly DesignFault[];
+  readonly verdicts: readonly Verdict[];
+}
+
+/**
+ * Reads a design: one `solve`, the faults, the verdicts.
+ *
+ * @param camera design with positive sizes
+ * @param ideal optimum for the design's contrast
+ * @param hole number of the hole that is worked on
+ * @param words writes lengths in the maker's unit
+ */
+export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, hole = 0): Reading {
+  const medium = mediumById(camera.chambers[0].film.medium);
+  const result = solve(pictureRequest(camera, medium, hole), ideal);
+  const faults = designFaults(camera, words);
+  return {
+    medium,
+    result,
+    diameter: result.focalLength / result.fNumber,
+    faults,
+    verdicts: judge({
+      camera,
+      light: medium,
+      ideal,
+      result,
+      faults,
+      words,
+      plates: plates.map(({ thickness }) => thickness),
+      formats,
+      subjects,
+    }),
+  };
+}

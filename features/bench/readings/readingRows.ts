@@ -1,0 +1,151 @@
+import { formats } from "../../../catalogue/formats.ts";
+import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { holeAt, measuredDiameter } from "../../../core/camera/container/index.ts";
+import type { Reading } from "./reading.ts";
+import type { ReadingRow, Words } from "./readingRow.ts";
+import { shapeRows } from "./shapeRows.ts";
+
+/** All readings of a design, in the order a maker asks for them. */
+export function readingRows(camera: Camera, reading: Reading, words: Words, hole = 0): readonly ReadingRow[] {
+  const { result } = reading;
+  return [
+    holeRow(camera, reading, words, hole),
+    {
+      id: "fNumber",
+      name: "f-number",
+      figure: formatFNumber(result.fNumber),
+      sentence: `${words(result.focalLength)} from hole to sheet is ${Math.round(result.fNumber)} times the hole.`,
+    },
+    {
+      id: "fullSun",
+      name: "Full sun",
+      figure: formatTime(result.fullSunSeconds),
+      sentence: `On ${reading.medium.name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}, ISO ${reading.medium.iso}. The Field works out every other light.`,
+    },
+    viewRow(reading),
+    stopsRow(reading),
+    circleRow(reading, words),
+    detailRow(reading, words),
+    openingRow(camera, reading, words, hole),
+    usedRow(camera, words),
+    ...shapeRows(camera, reading, words),
+  ];
+}
+
+function holeRow(camera: Camera, { result, diameter }: Reading, words: Words, hole: number): ReadingRow {
+  const measured = measuredDiameter(camera, hole);
+  const number = camera.chambers[0].holes.length > 1 ? ` ${hole + 1}` : "";
+  const [low, high] = result.band95;
+  const inside = diameter >= low && diameter <= high;
+  const band = `${words(low)} to ${words(high)}`;
+  return {
+    id: "hole",
+    name: measured === null ? `Hole${number} to make` : `Hole${number}, measured`,
+    figure: words(diameter, 3),
+    sentence: inside
+      ? `Anything from ${band} looks just as sharp: don’t fuss.`
+      : `Sharpest from ${band}; this is ${diameter > high ? "larger: softer and faster" : "smaller: softer and slower"}.`,
+  };
+}
+
+function viewRow({ result }: Reading): ReadingRow {
+  const { horizontal, vertical, diagonal } = result.view;
+  const degrees = (angle: number): string => `${angle.toFixed(angle < 99.5 ? 1 : 0)}°`;
+  return {
+    id: "view",
+    name: "View",
+    figure: `${degrees(horizontal)} × ${degrees(vertical)}`,
+    sentence: `${degrees(diagonal)} corner to corner. ${viewWords(horizontal)}`,
+  };
+}
+
+function viewWords(horizontal: number): string {
+  if (horizontal < 25) return "Narrow: for things far off.";
+  if (horizontal < 40) return "Calm, about what you look at.";
+  if (horizontal < 65) return "A little wider than you look.";
+  if (horizontal < 100) return "Wide: step closer than you think.";
+  return "Very wide: go within arm’s reach.";
+}
+
+function stopsRow({ result }: Reading): ReadingRow {
+  const { edgeHorizontal, edgeVertical, corner } = result.stopsLost;
+  const stops = (value: number | null): string => (value === null ? "dark" : `${Math.max(0, value).toFixed(1)}`);
+  const share = corner === null ? null : Math.round(100 * 2 ** -corner);
+  return {
+    id: "stops",
+    name: "Stops lost",
+    figure: `${stops(corner)} at corners`,
+    sentence: `${stops(edgeHorizontal)} at the sides, ${stops(edgeVertical)} above and below. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
+  };
+}
+
+function circleRow({ result }: Reading, words: Words): ReadingRow {
+  const circle = result.imageCircle;
+  if (circle === null) {
+    return {
+      id: "circle",
+      name: "Image circle",
+      figure: "none",
+      sentence: "A bent or leaning sheet has no circle: the lines on the drawing show where the light falls off.",
+    };
+  }
+  const limit = circle.plateLimit === null ? "" : ` The plate ends it at ${words(circle.plateLimit)}.`;
+  return {
+    id: "circle",
+    name: "Image circle",
+    figure: words(circle.twoStops, 0),
+    sentence: `Two stops lost there; one stop at ${words(circle.oneStop, 0)}, three at ${words(circle.threeStops, 0)}.${limit}`,
+  };
+}
+
+function detailRow({ result }: Reading, words: Words): ReadingRow {
+  const share = Math.min(100, Math.round((100 * result.resolution) / result.bestResolution));
+  return {
+    id: "detail",
+    name: "Finest detail",
+    figure: `${result.resolution.toFixed(1)} line pairs/mm`,
+    sentence: `Lines ${words(1 / result.resolution, 2)} apart just part on the sheet: ${share} % of the best hole’s ${result.bestResolution.toFixed(1)}.`,
+  };
+}
+
+function openingRow(camera: Camera, { result }: Reading, words: Words, hole: number): ReadingRow {
+  const opening = holeAt(camera, hole).openingDiameter ?? null;
+  const least = result.smallestOpening;
+  if (least === null) {
+    return {
+      id: "opening",
+      name: "Opening",
+      figure: "none fits",
+      sentence: "A corner of the sheet is out of the hole’s sight.",
+    };
+  }
+  const enough = opening === null || opening >= least;
+  return {
+    id: "opening",
+    name: "Smallest opening",
+    figure: words(least, 1),
+    sentence:
+      opening === null
+        ? "Cut the wall at least this wide behind the plate."
+        : enough
+          ? `Yours of ${words(opening)} stays clear of the light.`
+          : `Yours of ${words(opening)} is in the way.`,
+  };
+}
+
+function usedRow(camera: Camera, words: Words): ReadingRow {
+  const { film } = camera.chambers[0];
+  const format = formats.find(({ id }) => id === film.format);
+  const size = `${words(film.width)} × ${words(film.height)}`;
+  if (format === undefined) {
+    return { id: "used", name: "Sheet", figure: "own size", sentence: `${size}, cut as you like.` };
+  }
+  const share = Math.min(1, (film.width * film.height) / (format.width * format.height));
+  return {
+    id: "used",
+    name: "Sheet used",
+    figure: `${Math.round(share * 100)} %`,
+    sentence: share > 0.9999 ? `${format.name} goes in whole.` : `${size} of ${format.name}.`,
+  };
+}
