@@ -125,6 +125,8 @@ export const media: readonly Medium[] = [
 
 /** The medium a new camera starts with. */
 export const DEFAULT_MEDIUM = "rc-graded";
+/** What is loaded where film is wound or held in strips. */
+export const DEFAULT_FILM = "film-pan-100";
 
 /** A medium by its id; a camera made with an unknown one is judged as graded paper. */
 export function mediumById(id: string | null | undefined): Medium {

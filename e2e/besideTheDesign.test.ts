@@ -36,7 +36,7 @@ describe("what the Bench works out beside the design", () => {
       {},
       before,
     );
-    for (const box of (await page.$$("[data-found] input[type=checkbox]")).slice(0, 3)) await box.click();
+    for (const box of (await page.$$("[data-found] [role=checkbox]")).slice(0, 3)) await box.click();
     expect(await maker.texts("[data-compare] thead th")).toHaveLength(3);
     const was = await maker.reading("view");
     await maker.press("Make it this");

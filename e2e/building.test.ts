@@ -7,7 +7,7 @@ describe("Building, proving, a group", () => {
   test("ticks and choices stay; time left follows", async () => {
     const maker = await at("/cameras/thistle-cocoa-tin/make/build");
     const before = await maker.text("[data-left]");
-    await (await maker.page.$('[data-step="opaque"] input[type="checkbox"]'))?.click();
+    await (await maker.page.$('[data-step="opaque"] [role=checkbox]'))?.click();
     await maker.sees("main", /1 of \d+ steps ticked/);
     expect(await maker.text("[data-left]")).not.toBe(before);
     await (await maker.page.$('[data-step="black"] fieldset label:nth-of-type(2) input'))?.click();

@@ -85,7 +85,7 @@ describe("Field", () => {
     await maker.press("Open the hole");
     await maker.sees("[data-counting]", /of /);
     await maker.press("Close the hole");
-    await maker.choose("Which of the tray", "");
+    await maker.choose("Which of the tray", "none");
     await maker.press("Log this shot");
     await maker.sees("[role=status]", /Logged: a shot/);
     await maker.goTo("/cameras/thistle-canister-one");

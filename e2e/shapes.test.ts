@@ -46,7 +46,7 @@ describe("every shape on the Bench", () => {
 
     await maker.goTo("/new");
     await maker.press("Box, sheet leaning");
-    await maker.type("Lean to the side, degrees", "-40");
+    await maker.type("Lean to the side", "-40");
     await maker.type("Name", "Crooked box");
     await maker.press("Put it on the Bench");
     await maker.sees("h2", /What it will do/i);

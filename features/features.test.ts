@@ -1,19 +1,19 @@
 import Papa from "papaparse";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { formats } from "../catalogue/formats.ts";
-import { kinds } from "../catalogue/kinds.ts";
 import { lightTable } from "../catalogue/lightTable.ts";
 import { materials } from "../catalogue/materials.ts";
 import { media, mediumById } from "../catalogue/media.ts";
 import { plates } from "../catalogue/plates.ts";
 import { type Camera, designFaults } from "../core/camera/container/index.ts";
+import { kinds } from "../core/camera/kinds/index.ts";
 import { parseCamera, parseExposure } from "../core/document/index.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";
 import { logCsv } from "./field/logCsv.ts";
 import { suggest } from "./field/suggestion.ts";
-import { startForm, withFormat } from "./shelf/newCameraForm.ts";
-import { readNewCamera } from "./shelf/readNewCamera.ts";
+import { startForm, withFormat } from "./shelf/newCamera/newCameraForm.ts";
+import { readNewCamera, withTyped } from "./shelf/newCamera/readNewCamera.ts";
 
 describe("catalogue", () => {
   test.each([
@@ -75,28 +75,34 @@ describe("new camera", () => {
   );
 
   test("each wrong entry has its own sentence, and the others are still judged", () => {
-    const form = { ...startForm("flat-box", "mm", ""), width: "0", depth: "deep", sheetHeight: "300", opening: "0.1" };
+    const form = withTyped(startForm("flat-box", "mm", ""), {
+      "container.width": "0",
+      "container.depth": "deep",
+      "film.height": "300",
+      "hole.openingDiameter": "0.1",
+    });
     const { errors, camera } = readNewCamera(form, "mm", "id", "now");
     expect(camera).toBeNull();
-    expect(Object.keys(errors).sort()).toEqual(["depth", "name", "width"].sort());
-    const narrow = readNewCamera({ ...startForm("flat-box", "mm", "Tin"), opening: "0.1" }, "mm", "id", "now");
-    expect(narrow.errors.opening).toMatch(/at least as wide as the hole, 0.3 mm/);
-    const negative = readNewCamera({ ...startForm("flat-box", "mm", "Tin"), depth: "-5" }, "mm", "id", "now");
-    expect(negative.errors).toEqual({ depth: expect.stringMatching(/above 0/) });
-    const wider = readNewCamera({ ...form, width: "165", depth: "70" }, "mm", "id", "now");
-    expect(Object.keys(wider.errors).sort()).toEqual(["name", "opening", "sheetHeight"].sort());
+    expect(Object.keys(errors).sort()).toEqual(["container.depth", "container.width", "name"]);
+    const tin = startForm("flat-box", "mm", "Tin");
+    const narrow = readNewCamera(withTyped(tin, { "hole.openingDiameter": "0.1" }), "mm", "id", "now");
+    expect(narrow.errors["hole.openingDiameter"]).toMatch(/at least as wide as the hole, 0.3 mm/);
+    const negative = readNewCamera(withTyped(tin, { "container.depth": "-5" }), "mm", "id", "now");
+    expect(negative.errors).toEqual({ "container.depth": expect.stringMatching(/above 0/) });
+    const wider = readNewCamera(
+      withTyped(form, { "container.width": "165", "container.depth": "70" }),
+      "mm",
+      "id",
+      "now",
+    );
+    expect(Object.keys(wider.errors).sort()).toEqual(["film.height", "hole.openingDiameter", "name"]);
   });
 
   test("another sheet fills in its size the way round that goes in, or the piece that does", () => {
     const form = startForm("curled-can", "mm", "Tin");
-    expect(withFormat(form, "in-4x5", "mm", "nominal")).toMatchObject({
-      sheetWidth: "127 mm",
-      sheetHeight: "101.6 mm",
-    });
-    expect(withFormat({ ...form, height: "110" }, "in-5x7", "mm", "fitting")).toMatchObject({
-      sheetWidth: "177.8 mm",
-      sheetHeight: "110 mm",
-    });
+    expect(withFormat(form, "in-4x5", "mm", "nominal").sizes.film).toEqual({ width: "127 mm", height: "101.6 mm" });
+    const low = withTyped(form, { "container.height": "110" });
+    expect(withFormat(low, "in-5x7", "mm", "fitting").sizes.film).toEqual({ width: "177.8 mm", height: "110 mm" });
   });
 });
 

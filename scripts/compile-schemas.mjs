@@ -9,10 +9,32 @@ const Ajv = require("ajv/dist/2020").default;
 const standalone = require("ajv/dist/standalone").default;
 
 const folder = new URL("../core/document/", import.meta.url);
-const names = ["film", "hole", "solve", "camera", "exposure", "archive"];
+const names = ["kind", "film", "hole", "solve", "camera", "exposure", "archive"];
+await writeKinds();
 const schemas = await Promise.all(
   names.map(async (name) => JSON.parse(await readFile(new URL(`schemas/${name}.schema.json`, folder), "utf8"))),
 );
+/** The kinds of camera there are, as the core's registry has them: a kind is added in its own file only. */
+async function writeKinds() {
+  const { outputFiles } = await build({
+    entryPoints: [new URL("../core/camera/kinds/registry.ts", import.meta.url).pathname],
+    bundle: true,
+    format: "esm",
+    write: false,
+  });
+  const { kinds } = await import(
+    `data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`
+  );
+  const schema = {
+    $schema: "https://json-schema.org/draft/2020-12/schema",
+    $id: "kind.schema.json",
+    title: "A kind of camera",
+    $comment: "Written by scripts/compile-schemas.mjs from core/camera/kinds/registry.ts",
+    enum: kinds.map(({ id }) => id),
+  };
+  await writeFile(new URL("schemas/kind.schema.json", folder), `${JSON.stringify(schema, null, 2)}\n`);
+}
+
 /** The schema without its words for readers, which the compiled functions would carry along. */
 const bare = (schema) => {
   if (Array.isArray(schema)) return schema.map(bare);

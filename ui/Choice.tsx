@@ -1,6 +1,7 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
 import { memo, useId } from "react";
+import { cx } from "./cx.ts";
 
 export interface ChoiceOption {
   readonly id: string;
@@ -15,8 +16,10 @@ export const Choice = memo(function Choice({
   options,
   onChoose,
   placeholder = "Choose",
+  className,
 }: {
   readonly label: string;
+  readonly className?: string;
   readonly value: string | null;
   readonly options: readonly ChoiceOption[];
   readonly onChoose: (id: string) => void;
@@ -24,12 +27,12 @@ export const Choice = memo(function Choice({
 }) {
   const id = useId();
   return (
-    <div className="min-w-0">
-      <span id={id} className="block text-[0.87rem] text-quiet">
+    <div className={cx("min-w-0", className)}>
+      <label htmlFor={id} className="block text-[0.87rem] text-quiet">
         {label}
-      </span>
+      </label>
       <Select.Root {...(value === null ? {} : { value })} onValueChange={onChoose}>
-        <Select.Trigger aria-labelledby={id} className="entry flex items-center justify-between gap-2 text-left">
+        <Select.Trigger id={id} className="entry flex items-center justify-between gap-2 text-left">
           <span className="truncate">
             <Select.Value placeholder={placeholder} />
           </span>
@@ -46,6 +49,7 @@ export const Choice = memo(function Choice({
                 <Select.Item
                   key={option.id}
                   value={option.id}
+                  data-option={option.id}
                   className="flex min-h-9 cursor-pointer items-center gap-2 px-2 py-1 outline-none data-[highlighted]:bg-kraft-pale"
                 >
                   <span className="w-4">

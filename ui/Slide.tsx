@@ -10,6 +10,7 @@ export function Slide({
   step,
   value,
   inverted = false,
+  say,
   onSlide,
 }: {
   readonly label: string;
@@ -22,6 +23,8 @@ export function Slide({
   readonly value: number;
   /** Whether the largest value is at the left. */
   readonly inverted?: boolean;
+  /** The value in words, for those who hear it. */
+  readonly say: (value: number) => string;
   readonly onSlide: (value: number) => void;
 }) {
   return (
@@ -42,7 +45,11 @@ export function Slide({
         <Slider.Track className="relative h-px grow bg-ink">
           <Slider.Range className="absolute h-[3px] -translate-y-px bg-kraft" />
         </Slider.Track>
-        <Slider.Thumb aria-label={label} className="block size-4 rounded-full border-2 border-action bg-card" />
+        <Slider.Thumb
+          aria-label={label}
+          aria-valuetext={say(value)}
+          className="block size-4 rounded-full border-2 border-action bg-card"
+        />
       </Slider.Root>
     </div>
   );

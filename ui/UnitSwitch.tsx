@@ -12,10 +12,9 @@ export function UnitSwitch() {
   return (
     <Segments
       label="Unit of length"
-      name="unit"
       value={useUnit()}
       options={UNITS}
-      className="text-[0.87rem] [&>label]:min-h-7"
+      className="text-[0.87rem] [&>button]:min-h-7"
       onChoose={(unit) => void writeSetting("unit", unit)}
     />
   );

@@ -1,12 +1,13 @@
 import { data, redirect } from "react-router";
-import { NewCameraPage } from "../../features/shelf/NewCameraPage.tsx";
-import { makeCamera } from "../../features/shelf/newCameraAction.ts";
+import { NewCameraPage } from "../../features/shelf/newCamera/NewCameraPage.tsx";
+import { makeCamera } from "../../features/shelf/newCamera/newCameraAction.ts";
 import type { Route } from "./+types/new";
 
 export const meta: Route.MetaFunction = () => [{ title: "New camera · Still Box" }];
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const made = await makeCamera(await request.formData());
+  const made = await makeCamera(await request.json().catch(() => null));
+  if (made === null) throw data("This is no form for a new camera.", { status: 400 });
   return "id" in made ? redirect(`/cameras/${encodeURIComponent(made.id)}`) : data(made, { status: 422 });
 }
 

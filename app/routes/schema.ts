@@ -4,6 +4,7 @@ import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
 import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
+import kind from "../../core/document/schemas/kind.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
 import { refused } from "../headless.ts";
 import type { Route } from "./+types/schema";
@@ -15,6 +16,7 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   film,
   hole,
   "hole-answer": holeAnswer,
+  kind,
   solve,
 };
 

@@ -1,11 +1,57 @@
-import { type Camera, type CameraKind, newCamera, settled } from "../camera/container/index.ts";
+import { type Camera, type DesignField, newCamera, settled } from "../camera/container/index.ts";
+import { type CameraKind, kindRecord, kinds } from "../camera/kinds/index.ts";
 import { type Optimum, optimum } from "../light/hole/index.ts";
 
 export const PAPER_LIGHT = { wavelengthNm: 440, iso: 6 } as const;
 export const ideal: Optimum = optimum(0.2, 0.95);
 export const inMm = (mm: number): string => `${Math.round(mm * 100) / 100} mm`;
 
-const SIZES: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
+type Short =
+  | "width"
+  | "height"
+  | "depth"
+  | "diameter"
+  | "wall"
+  | "sheetWidth"
+  | "sheetHeight"
+  | "distance"
+  | "radius"
+  | "tiltX"
+  | "tiltY"
+  | "base"
+  | "square"
+  | "holeDiameter"
+  | "openingDiameter"
+  | "holeAbove";
+
+/** Names of fields as tests write them. */
+const SHORT: Readonly<Record<Short, DesignField>> = {
+  width: "container.width",
+  height: "container.height",
+  depth: "container.depth",
+  diameter: "container.diameter",
+  wall: "container.wall",
+  sheetWidth: "film.width",
+  sheetHeight: "film.height",
+  distance: "film.distance",
+  radius: "film.radius",
+  tiltX: "film.tiltX",
+  tiltY: "film.tiltY",
+  base: "hole.base",
+  square: "folded.sheet",
+  holeDiameter: "hole.diameter",
+  openingDiameter: "hole.openingDiameter",
+  holeAbove: "hole.above",
+};
+
+type More = Readonly<Partial<Record<Short, number>>> & {
+  readonly material?: string;
+  readonly medium?: string;
+  readonly plateThickness?: number;
+};
+
+/** Sizes that tests count on; of any other kind, what is usual with a sheet of half its room. */
+const SIZES: Readonly<Record<string, Readonly<Partial<Record<Short, number>>>>> = {
   "flat-box": { width: 165, height: 118, depth: 70, sheetWidth: 127, sheetHeight: 101.6 },
   "slanted-box": { width: 165, height: 118, depth: 110, sheetWidth: 127, sheetHeight: 101.6, tiltX: 0, tiltY: 25 },
   "curved-box": { width: 165, height: 118, depth: 70, sheetWidth: 127, sheetHeight: 101.6, radius: 80 },
@@ -21,35 +67,25 @@ const SIZES: Readonly<Record<CameraKind, Readonly<Record<string, number>>>> = {
 };
 
 /** Every kind of camera there is. */
-export const KINDS = Object.keys(SIZES) as readonly CameraKind[];
+export const KINDS: readonly CameraKind[] = kinds.map(({ id }) => id);
 
 /** A camera of a kind with usual sizes; `more` replaces some. */
-export function testCamera(
-  kind: CameraKind,
-  more: Readonly<Record<string, number | string | boolean | null>> = {},
-): Camera {
+export function testCamera(kind: CameraKind, more: More = {}): Camera {
+  const { material = "card", medium = "rc-graded", plateThickness = 0.05, ...short } = more;
+  const said = Object.entries({ ...SIZES[kind], ...short }).map(([name, value]) => [SHORT[name as Short], value]);
+  const usual = SIZES[kind] === undefined ? { ...kindRecord(kind).usual, "film.width": 36, "film.height": 24 } : {};
   const draft = newCamera({
     id: "test",
     name: "Potting-shed tin",
     kind,
-    width: 0,
-    height: 0,
-    depth: 0,
-    diameter: 0,
-    wall: 1,
-    material: "card",
+    sizes: { ...usual, "container.wall": 1, ...Object.fromEntries(said) },
+    material,
     insideBlack: true,
-    sheetWidth: 0,
-    sheetHeight: 0,
     format: null,
     trimmed: false,
-    medium: "rc-graded",
-    plateThickness: 0.05,
-    holeAbove: null,
-    openingDiameter: null,
+    medium,
+    plateThickness,
     now: "2026-05-01T10:00:00+01:00",
-    ...SIZES[kind],
-    ...more,
-  } as Parameters<typeof newCamera>[0]);
+  });
   return settled(draft, PAPER_LIGHT, ideal);
 }

@@ -67,9 +67,13 @@ export class Maker {
     return this;
   }
 
+  /** Opens the list of this label and takes an option by its id. */
   async choose(label: string, value: string): Promise<this> {
-    const entry = await this.control(label);
-    await (entry as ElementHandle<HTMLSelectElement>).select(value);
+    await this.press(label);
+    const option = await this.page.waitForSelector(`[data-option="${value}"]`, { timeout: 8000 });
+    await option?.evaluate((element) => element.scrollIntoView({ block: "center" }));
+    await option?.click();
+    await this.page.waitForFunction(() => document.querySelector("[data-option]") === null, { timeout: 8000 });
     return this;
   }
 

@@ -1,5 +1,6 @@
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { cx } from "../../ui/cx.ts";
+import { Radio, Radios } from "../../ui/Radio.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { MeterEntry } from "./MeterEntry.tsx";
 import type { LightSource, MeterFault } from "./suggestion.ts";
@@ -29,14 +30,7 @@ export function LightPanel({
     onSource(by === "table" ? { by, row: "sun" } : { by, seconds: "1/60", fNumber: "f/16", iso: String(iso) });
   return (
     <>
-      <Segments
-        label="Light by"
-        name="light-by"
-        value={source.by}
-        options={WAYS}
-        className="mb-2 min-h-11"
-        onChoose={change}
-      />
+      <Segments label="Light by" value={source.by} options={WAYS} className="mb-2 min-h-11" onChoose={change} />
       {source.by === "table" ? (
         <LightRows row={source.row} onPick={(row) => onSource({ by: "table", row })} />
       ) : (
@@ -48,27 +42,16 @@ export function LightPanel({
 
 function LightRows({ row, onPick }: { readonly row: string; readonly onPick: (row: string) => void }) {
   return (
-    <div role="radiogroup" aria-label="Light" className="grid gap-px bg-line">
+    <Radios label="Light" value={row} className="grid gap-px bg-line" onChoose={onPick}>
       {lightTable.map(({ id, name, sign, ev }) => (
-        <label
-          key={id}
-          className={cx(
-            "flex min-h-11 cursor-pointer items-center gap-3 px-2",
-            row === id ? "bg-kraft-pale" : "bg-board",
-          )}
-        >
-          <input
-            type="radio"
-            name="light"
-            className="size-4 accent-[var(--sb-action)]"
-            checked={row === id}
-            onChange={() => onPick(id)}
-          />
-          <span className="font-medium">{name}</span>
-          <span className="text-[0.83rem] text-quiet">{sign}</span>
-          <span className="ml-auto whitespace-nowrap text-quiet">EV {ev}</span>
-        </label>
+        <Radio key={id} id={id} className={cx("min-h-11 gap-3 px-2", row === id ? "bg-kraft-pale" : "bg-board")}>
+          <span className="flex min-h-11 items-center gap-3">
+            <span className="font-medium">{name}</span>
+            <span className="text-[0.83rem] text-quiet">{sign}</span>
+            <span className="ml-auto whitespace-nowrap text-quiet">EV {ev}</span>
+          </span>
+        </Radio>
       ))}
-    </div>
+    </Radios>
   );
 }

@@ -4,8 +4,8 @@ import { formatTime } from "../../core/basis/units/index.ts";
 import { type CameraSet, nextInSet } from "../../core/camera/container/index.ts";
 import { type RunningExposure, type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
+import { Choice } from "../../ui/Choice.tsx";
 import { isoWithOffset } from "../../ui/localTime.ts";
-import { Pick } from "../../ui/Pick.tsx";
 
 /** What was taken, in words, and the time given: logged at a press. Words typed survive a reload. */
 export function LogForm({
@@ -66,9 +66,7 @@ export function LogForm({
           onChange={(event) => setSeconds(event.target.value)}
         />
       </label>
-      {set && (
-        <Pick label="Which of the tray" name="number" value={number} options={numbersOf(set)} onPick={setNumber} />
-      )}
+      {set && <Choice label="Which of the tray" value={number} options={numbersOf(set)} onChoose={setNumber} />}
       {error && (
         <p id="log-error" role="alert" className="text-[0.87rem] text-action">
           {error}

@@ -6,13 +6,16 @@ import { formatFNumber, formatTime, parseTime } from "../../core/basis/units/ind
 import type { Exposure } from "../../core/document/index.ts";
 import { listExposures } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
+import { Choice } from "../../ui/Choice.tsx";
 import { readableTime } from "../../ui/localTime.ts";
-import { Pick } from "../../ui/Pick.tsx";
 import { saveFile } from "../../ui/saveFile.ts";
 import { useNotify } from "../../ui/Toaster.tsx";
 import { useLive } from "../../ui/useLive.ts";
 import type { LogAction, LogAnswer } from "./logAction.ts";
 import { logCsv } from "./logCsv.ts";
+
+/** The choice that stands for no camera in particular. */
+const ALL = "all";
 
 /** Rows shown at first; more come at a press, so that ten thousand shots open as fast as ten. */
 const FIRST_ROWS = 100;
@@ -50,12 +53,12 @@ export function LogPage({
           </h1>
         </div>
         <div className="flex items-end gap-2">
-          <Pick
+          <Choice
             label="Camera"
             className="w-44"
-            value={chosen ?? ""}
-            options={[{ id: "", name: "all cameras" }, ...cameras]}
-            onPick={(id) => setSearch(id === "" ? {} : { camera: id })}
+            value={chosen ?? ALL}
+            options={[{ id: ALL, name: "all cameras" }, ...cameras]}
+            onChoose={(id) => setSearch(id === ALL ? {} : { camera: id })}
           />
           <Button
             onClick={() => saveFile("still-box-log.csv", logCsv(exposures), "text/csv;charset=utf-8")}

@@ -1,4 +1,5 @@
 import { useId } from "react";
+import { Choice } from "../../ui/Choice.tsx";
 import { cx } from "../../ui/cx.ts";
 import type { LightSource, MeterFault } from "./suggestion.ts";
 
@@ -10,7 +11,10 @@ const ENTRIES = [
   { field: "iso", label: "Meter’s ISO", hint: "100" },
 ] as const;
 
-const OFFSETS = [-3, -2.5, -2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2, 2.5, 3];
+const OFFSETS = [-3, -2.5, -2, -1.5, -1, -0.5, 0, 0.5, 1, 1.5, 2, 2.5, 3].map((stops) => ({
+  id: String(stops),
+  name: stops === 0 ? "none" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)} stops`,
+}));
 
 /** A reading of any meter, at any f-number and ISO it has, and the stops by which this meter is off. */
 export function MeterEntry({
@@ -52,19 +56,17 @@ export function MeterEntry({
       >
         {fault?.message ?? "Meter the scene, not the sky. Any f-number the meter has will do."}
       </p>
-      <label className="text-[0.87rem] text-quiet">
-        My meter’s correction
-        <select className="entry text-ink" value={offset} onChange={(event) => onOffset(Number(event.target.value))}>
-          {OFFSETS.map((stops) => (
-            <option key={stops} value={stops}>
-              {stops === 0 ? "none" : `${stops > 0 ? "+" : "−"}${Math.abs(stops)} stops`}
-            </option>
-          ))}
-        </select>
-        <span className="mt-0.5 block">
+      <div>
+        <Choice
+          label="My meter’s correction"
+          value={String(offset)}
+          options={OFFSETS}
+          onChoose={(stops) => onOffset(Number(stops))}
+        />
+        <p className="mt-0.5 text-[0.87rem] text-quiet">
           Phone meters can be wrong by two stops and more: compare once with a camera you trust.
-        </span>
-      </label>
+        </p>
+      </div>
     </div>
   );
 }

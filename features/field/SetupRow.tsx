@@ -2,7 +2,7 @@ import { useNavigate } from "react-router";
 import { media } from "../../catalogue/media.ts";
 import { plainNumber } from "../../core/basis/units/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
-import { Pick } from "../../ui/Pick.tsx";
+import { Choice } from "../../ui/Choice.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
 /** Which camera, what is in it, how fast that is. */
@@ -30,13 +30,13 @@ export function SetupRow({
       disabled={locked}
       className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_4.5rem] gap-3 disabled:opacity-60"
     >
-      <Pick
+      <Choice
         label="Camera"
         value={camera.id}
         options={cameras}
-        onPick={(id) => void navigate(`/field?camera=${encodeURIComponent(id)}`)}
+        onChoose={(id) => void navigate(`/field?camera=${encodeURIComponent(id)}`)}
       />
-      <Pick label="Paper or film" value={mediumId} options={media} onPick={onMedium} />
+      <Choice label="Paper or film" value={mediumId} options={media} onChoose={onMedium} />
       <QuantityField
         label="ISO"
         name="iso"

@@ -1,13 +1,16 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
+import { stepTexts } from "../../catalogue/buildSteps.ts";
+import { makingQuestions } from "../../catalogue/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import { type Camera, measuredDiameter } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
-import { type BuildStep, buildSteps, QUESTIONS } from "../../core/make/steps/index.ts";
+import { type BuildStep, buildSteps } from "../../core/make/steps/index.ts";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { Radio, Radios } from "../../ui/Radio.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { cutOrder, wantedHole } from "./cutOrder.ts";
@@ -36,6 +39,8 @@ export function BuildPage({ data }: { readonly data: MakeData }) {
     diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
     words,
     choices,
+    texts: stepTexts,
+    questions: makingQuestions,
   });
   const done = camera.making?.done ?? [];
   const open = steps.filter(({ id }) => !done.includes(id));
@@ -123,7 +128,7 @@ function Step({
   readonly onTick: (id: string, checked: boolean) => void;
   readonly onChoose: (question: string, way: string) => void;
 }) {
-  const question = QUESTIONS.find(({ id }) => id === step.question);
+  const question = makingQuestions.find(({ id }) => id === step.question);
   const elsewhere = ELSEWHERE[step.id];
   return (
     <li
@@ -164,23 +169,20 @@ function Step({
             <p className="text-[0.93rem] text-quiet">{step.why}</p>
             {step.caution && <p className="mt-1 border-action border-l-4 pl-2 text-[0.93rem]">{step.caution}</p>}
             {question && (
-              <fieldset className="mt-2">
-                <legend className="text-[0.93rem]">{question.question}</legend>
-                {question.ways.map((way) => (
-                  <label key={way.id} className="flex min-h-7 items-baseline gap-2 text-[0.93rem]">
-                    <input
-                      type="radio"
-                      name={`${question.id}-${step.id}`}
-                      className="accent-[var(--sb-action)]"
-                      checked={(choice ?? question.usual) === way.id}
-                      onChange={() => onChoose(question.id, way.id)}
-                    />
-                    <span>
+              <div className="mt-2">
+                <p className="text-[0.93rem]">{question.question}</p>
+                <Radios
+                  label={question.question}
+                  value={choice ?? question.usual}
+                  onChoose={(way) => onChoose(question.id, way)}
+                >
+                  {question.ways.map((way) => (
+                    <Radio key={way.id} id={way.id} className="min-h-7 text-[0.93rem]">
                       {way.name}. <span className="text-quiet">{way.why}</span>
-                    </span>
-                  </label>
-                ))}
-              </fieldset>
+                    </Radio>
+                  ))}
+                </Radios>
+              </div>
             )}
           </>
         )}

@@ -35,7 +35,6 @@ export function HolePage({ data }: { readonly data: MakeData }) {
           {holes > 1 && (
             <Segments
               label="Which hole"
-              name="hole"
               value={String(hole)}
               options={Array.from({ length: holes }, (_, i) => ({ id: String(i), name: `Hole ${i + 1}` }))}
               onChoose={(id) => setHole(Number(id))}

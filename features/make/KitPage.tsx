@@ -1,5 +1,7 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
+import { stepTexts } from "../../catalogue/buildSteps.ts";
+import { makingQuestions } from "../../catalogue/makingQuestions.ts";
 import { measuredDiameter } from "../../core/camera/container/index.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
 import { kitPages } from "../../core/make/kit/index.ts";
@@ -52,6 +54,8 @@ export function KitPage({ data }: { readonly data: MakeData }) {
         diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
         words,
         choices: camera.making?.choices ?? {},
+        texts: stepTexts,
+        questions: makingQuestions,
       }),
       shopping: billOfMaterials(cut, count),
       pack: billOfMaterials(cut, 1),
@@ -67,7 +71,7 @@ export function KitPage({ data }: { readonly data: MakeData }) {
       page="Group kit"
       actions={
         <div className="flex flex-wrap items-end gap-2">
-          <Segments label="Printer’s paper" name="paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
+          <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
           <Button
             look="action"
             onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paperId}`)}

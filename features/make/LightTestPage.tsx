@@ -1,6 +1,7 @@
 import { useState } from "react";
+import { leakFaults } from "../../catalogue/leaks.ts";
 import type { LightTest } from "../../core/camera/container/index.ts";
-import { LEAKS, lightProof } from "../../core/make/steps/index.ts";
+import { lightProof } from "../../core/make/steps/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
@@ -58,7 +59,7 @@ export function LightTestPage({ data }: { readonly data: MakeData }) {
     setFound([]);
     setNote("");
   };
-  const leaks = LEAKS.filter(({ id }) => last?.faults.includes(id));
+  const leaks = leakFaults.filter(({ id }) => last?.faults.includes(id));
   return (
     <MakeFrame camera={camera} page="Light test" failed={failed}>
       <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-2">
@@ -84,7 +85,7 @@ export function LightTestPage({ data }: { readonly data: MakeData }) {
             </Panel>
           )}
           <Panel title="How">
-            <Segments label="Kind of test" name="kind" value={way} options={WAYS} onChoose={setWay} />
+            <Segments label="Kind of test" value={way} options={WAYS} onChoose={setWay} />
             <ol className="mt-3 grid list-decimal gap-2 pl-5">
               {GUIDES[way].map((words) => (
                 <li key={words}>{words}</li>
@@ -101,7 +102,7 @@ export function LightTestPage({ data }: { readonly data: MakeData }) {
         <div className="grid content-start gap-6">
           <Panel title="What did you see?">
             <ul className="grid gap-1">
-              {LEAKS.map((fault) => (
+              {leakFaults.map((fault) => (
                 <li key={fault.id} className="border-line border-b py-1">
                   <Check
                     label={`${fault.name}: ${way === "lamp" ? fault.lamp : fault.sheet}`}
@@ -142,7 +143,7 @@ export function LightTestPage({ data }: { readonly data: MakeData }) {
                     <span className="grow text-right">
                       {test.faults.length === 0
                         ? "tight"
-                        : test.faults.map((id) => LEAKS.find((leak) => leak.id === id)?.name ?? id).join(", ")}
+                        : test.faults.map((id) => leakFaults.find((leak) => leak.id === id)?.name ?? id).join(", ")}
                     </span>
                   </li>
                 ))}

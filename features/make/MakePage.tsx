@@ -53,7 +53,7 @@ export function MakePage({ data }: { readonly data: MakeData }) {
       failed={failed}
       actions={
         <div className="flex flex-wrap items-end gap-2">
-          <Segments label="Printer’s paper" name="paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
+          <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
           <Button
             look="action"
             onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paperId}`)}

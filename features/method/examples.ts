@@ -1,7 +1,8 @@
 import { formatTime } from "../../core/basis/units/index.ts";
-import { combined, foldedSizes } from "../../core/camera/container/index.ts";
+import { combined } from "../../core/camera/container/index.ts";
 import { nearEnough } from "../../core/camera/framing/index.ts";
 import { rollPlan } from "../../core/camera/roll/index.ts";
+import { foldedSizes } from "../../core/camera/shapes/index.ts";
 import { stereo } from "../../core/camera/stereo/index.ts";
 import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/light/exposure/index.ts";
 import { contrast, optimum, schools } from "../../core/light/hole/index.ts";

@@ -1,10 +1,10 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
-import { kinds } from "../../catalogue/kinds.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/camera/container/index.ts";
+import { kindRecord } from "../../core/camera/kinds/index.ts";
 import { lightProof } from "../../core/make/steps/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
@@ -30,7 +30,7 @@ export function CameraOnShelf({
   const { film, holes } = camera.chambers[0];
   const diameter = measuredDiameter(camera) ?? holes[0].diameter;
   const medium = mediumById(film.medium);
-  const kind = kinds.find(({ id }) => id === cameraKind(camera))?.name;
+  const kind = kindRecord(cameraKind(camera)).name;
   return (
     <li className="grow basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
       <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">

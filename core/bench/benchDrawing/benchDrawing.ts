@@ -1,11 +1,14 @@
 import { dimension, label, line, type Mark, type Point, type Scene } from "../../basis/drawing/index.ts";
 import {
   type Camera,
-  cameraBody,
+  cameraKind,
   type DesignField,
   type DesignLight,
   solveRequest,
 } from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import { containerViews } from "./containerViews.ts";
 import { benchHandles, type Handle, type SnapSizes } from "./handles.ts";
@@ -74,7 +77,7 @@ export function benchDrawing(
 function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => string, hole: number): readonly Mark[] {
   const { pixel, front, depth, across, high, below, planMiddle, sideMiddle, sheetMiddle, wall } = layout;
   const { film, holes } = camera.chambers[0];
-  const { shape } = camera.container;
+  const kind = cameraKind(camera);
   const measure = (from: Point, to: Point, offset: number, mm: number, field: DesignField): readonly Mark[] =>
     dimension({ from, to, offset: offset * pixel, text: figure(mm), size: FIGURE * pixel, field });
   const planTop = planMiddle - across / 2 - wall;
@@ -84,7 +87,7 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
   const sheetTop = sheet.y - film.height / 2;
   const lowest = Math.max(sheetMiddle.y + high / 2, sheetTop + film.height);
   const farRight = Math.max(sheetMiddle.x + layout.roomWidth / 2, sheetLeft + film.width);
-  const names = DIMENSIONS[cameraBody(camera).face === "disc" ? "lid" : shape];
+  const names = shapeOf(camera.container).dimensions(sheetOnWall(kind));
   const drilled = holes[hole] ?? holes[0];
   return [
     ...(names.along
@@ -108,15 +111,15 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
           names.high,
         )
       : []),
-    ...(shape === "drum"
-      ? []
-      : measure(
+    ...(kindRecord(kind).holePlace.includes("hole.above")
+      ? measure(
           { x: left - wall, y: sideMiddle + high / 2 },
           { x: left - wall, y: sideMiddle - (drilled.y ?? 0) },
           18,
           high / 2 + (drilled.y ?? 0),
           "hole.above",
-        )),
+        )
+      : []),
     ...(holes.length === 2
       ? measure(
           { x: left - wall, y: planMiddle - (holes[0].x ?? 0) },
@@ -136,21 +139,6 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
     ),
   ];
 }
-
-interface DimensionNames {
-  readonly along?: DesignField;
-  readonly across?: DesignField;
-  readonly high?: DesignField;
-}
-
-/** Which size of a container each dimension line of plan and side view states. */
-const DIMENSIONS: Readonly<Record<Camera["container"]["shape"] | "lid", DimensionNames>> = {
-  box: { along: "container.depth", across: "container.width", high: "container.height" },
-  cylinder: { along: "container.diameter", high: "container.height" },
-  lid: { along: "container.height", across: "container.diameter" },
-  folded: {},
-  drum: { across: "container.diameter", high: "container.height" },
-};
 
 /** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
 function titleBlock(camera: Camera, { pixel, bounds }: Layout): readonly Mark[] {

@@ -9,7 +9,8 @@ import {
   type Rectangle,
   rectangle,
 } from "../../basis/drawing/index.ts";
-import { type Camera, cameraBody, type FoldedSizes, foldedSizes, PLATE_SIZE } from "../../camera/container/index.ts";
+import { type Camera, cameraBody, PLATE_SIZE } from "../../camera/container/index.ts";
+import { type FoldedSizes, foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { HoleSpec } from "../../light/solve/index.ts";
 import type { Layout } from "./layout.ts";
 
@@ -33,15 +34,15 @@ export function containerViews(camera: Camera, layout: Layout): readonly Mark[] 
       .filter((gap, index, all) => index === 0 || Math.abs(gap.at - (all[index - 1]?.at ?? 0)) > pixel);
   const acrossAt = gaps(planMiddle, ({ x = 0 }) => x);
   const upAt = gaps(sideMiddle, ({ y = 0 }) => y);
+  const { vanes, folded } = shapeOf(camera.container);
   const tiers =
-    camera.container.shape === "drum"
-      ? Array.from({ length: camera.container.tiers }, (_, tier) => ({
+    vanes === null
+      ? upAt
+      : Array.from({ length: vanes.tiers }, (_, tier) => ({
           at: sideMiddle + tier * high,
           width: upAt[0]?.width ?? 0,
-        }))
-      : upAt;
-  const { container } = camera;
-  const slid = container.shape === "folded" ? foldedSizes(container) : null;
+        }));
+  const slid = folded === null ? null : foldedSizes(folded);
   const planInside = { x: front, y: planMiddle - across / 2, width: depth, height: across };
   const sideInside = { x: front, y: sideMiddle - high / 2, width: depth, height: high + below };
   const plan: readonly Mark[] =

@@ -1,12 +1,8 @@
 import type { Point } from "../../basis/drawing/index.ts";
-import {
-  type Camera,
-  cameraBody,
-  cameraKind,
-  cameraRoom,
-  type DesignField,
-  traitsOf,
-} from "../../camera/container/index.ts";
+import { type Camera, cameraKind, cameraRoom, type DesignField } from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
 import { type Layout, sheetCentre, standsOnBottom } from "./layout.ts";
@@ -59,16 +55,8 @@ export function benchHandles(camera: Camera, layout: Layout, sizes: SnapSizes): 
 
 function depthHandle(camera: Camera, { front, depth, sideMiddle }: Layout): Handle {
   const { film } = camera.chambers[0];
-  const { shape } = camera.container;
-  const { face } = cameraBody(camera);
-  const slides = shape === "folded" || shape === "drum";
-  const field: DesignField = slides
-    ? "film.distance"
-    : shape === "box"
-      ? "container.depth"
-      : face === "disc"
-        ? "container.height"
-        : "container.diameter";
+  const { slides, far } = shapeOf(camera.container);
+  const field = far(sheetOnWall(cameraKind(camera)));
   return {
     id: "far-wall",
     name: slides ? "Hole to sheet" : field === "container.diameter" ? "Diameter" : "Depth",
@@ -79,9 +67,8 @@ function depthHandle(camera: Camera, { front, depth, sideMiddle }: Layout): Hand
 }
 
 function holeHandles(camera: Camera, layout: Layout, index: number): readonly Handle[] {
-  const { shape } = camera.container;
-  // A drum's holes stand level with the middles of its tiers.
-  if (shape === "drum") return [];
+  const { holePlace } = kindRecord(cameraKind(camera));
+  if (holePlace.length === 0) return [];
   const { hole: front, planMiddle, sideMiddle, high } = layout;
   const { film, holes } = camera.chambers[0];
   const { x = 0, y = 0 } = holes[index] ?? holes[0];
@@ -94,7 +81,7 @@ function holeHandles(camera: Camera, layout: Layout, index: number): readonly Ha
     up: { field: "hole.above", perMm: 1, snaps: [0, film.y ?? 0].map((at) => at + high / 2) },
     hole: index,
   };
-  if (cameraBody(camera).face === "wall") return [side];
+  if (!holePlace.includes("hole.x")) return [side];
   const plan: Handle = {
     id: `hole-plan${suffix}`,
     name: `Hole${number}, sideways`,
@@ -134,9 +121,9 @@ function sheetHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonl
 /** Ends of a leaning or bowed sheet: pulled, they change its tilt or its radius. */
 function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: Layout): readonly Handle[] {
   const { film } = camera.chambers[0];
-  const { lies } = traitsOf(cameraKind(camera));
+  const { measures } = kindRecord(cameraKind(camera));
   const surface = surfaceOf(film);
-  if (lies === "leaning") {
+  if (measures.includes("film.tiltY")) {
     const right = surfacePoint(surface, film.width / 2, 0).place;
     const top = surfacePoint(surface, 0, film.height / 2).place;
     return [
@@ -156,7 +143,7 @@ function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: La
       },
     ];
   }
-  if (lies !== "bowed") return [];
+  if (!measures.includes("film.radius")) return [];
   const end = surfacePoint(surface, film.width / 2, 0).place;
   const radius = film.radius ?? film.distance;
   return [

@@ -1,13 +1,14 @@
 import { line, type Mark, type Point } from "../../basis/drawing/index.ts";
 import type { Camera, DrumContainer, RollSpec } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Layout } from "./layout.ts";
 
 /** What stands inside besides the sheet: vanes and baffles of a drum, spools, a divider. */
 export function innerParts(camera: Camera, layout: Layout): readonly Mark[] {
-  const { container } = camera;
+  const { vanes } = shapeOf(camera.container);
   const { divider = null, roll = null } = camera.chambers[0];
   return [
-    ...(container.shape === "drum" ? drumParts(container, layout) : []),
+    ...(vanes === null ? [] : drumParts(vanes, layout)),
     ...(roll === null ? [] : spools(camera, roll, layout)),
     ...(divider === null ? [] : [dividerMark(camera, divider, layout)]),
   ];

@@ -1,12 +1,7 @@
 import type { Point, Rectangle } from "../../basis/drawing/index.ts";
-import {
-  type Camera,
-  cameraBody,
-  cameraKind,
-  cameraRoom,
-  sheetOnWall,
-  traitsOf,
-} from "../../camera/container/index.ts";
+import { type Camera, cameraBody, cameraKind, cameraRoom } from "../../camera/container/index.ts";
+import { lieOf, sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 
 /** The drawing area on the screen, CSS pixels. */
 export interface Viewport {
@@ -77,20 +72,15 @@ export function benchLayout(
 type Sizes = Pick<Layout, "depth" | "across" | "high" | "below" | "roomWidth">;
 
 function viewSizes(camera: Camera): Sizes {
-  const { container } = camera;
   const { depth, across, high } = cameraBody(camera);
-  const kind = cameraKind(camera);
-  if (container.shape === "drum") {
-    return {
-      depth: container.diameter,
-      across: container.diameter,
-      high,
-      below: (container.tiers - 1) * high,
-      roomWidth: cameraRoom(camera).width,
-    };
+  const { vanes, tiers } = shapeOf(camera.container);
+  const below = (tiers - 1) * high;
+  // All of a drum is drawn, not one chamber; of a wall all that goes round, gap and hole included.
+  if (vanes !== null) {
+    return { depth: vanes.diameter, across: vanes.diameter, high, below, roomWidth: cameraRoom(camera).width };
   }
-  const roomWidth = traitsOf(kind).lies === "round the wall" ? Math.PI * depth : cameraRoom(camera).width;
-  return { depth, across, high, below: 0, roomWidth };
+  const roomWidth = lieOf(cameraKind(camera)).meetsHole ? Math.PI * depth : cameraRoom(camera).width;
+  return { depth, across, high, below, roomWidth };
 }
 
 function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Omit<Layout, "hole"> {

@@ -1,13 +1,13 @@
 import type { LabelMark, LineMark, Mark } from "../../basis/drawing/index.ts";
 import {
   type Camera,
-  type CameraKind,
   fieldValue,
   seated,
   withContainer,
   withField,
   withHoleAdded,
 } from "../../camera/container/index.ts";
+import type { CameraKind } from "../../camera/kinds/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
 import { PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";

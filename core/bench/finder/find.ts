@@ -1,4 +1,5 @@
 import type { Camera, DesignLight } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { fresnelScale, type Optimum, scaledResolution, schools, toFrequency } from "../../light/hole/index.ts";
 import type { Found, Layout, Merits, Wish } from "./layout.ts";
 import { type Bare, bareLayouts, rulesOf, type Stock } from "./layouts.ts";
@@ -34,7 +35,8 @@ export interface FinderAnswer {
 export function find({ camera, light, contrast, ideal, stock, wish, most }: FinderQuestion): FinderAnswer {
   const detail = detailByRule(contrast, ideal);
   const plate = camera.chambers[0].holes[0].plateThickness ?? 0;
-  const plates = camera.container.shape === "cylinder" ? [...new Set([plate, ...stock.plates])] : [plate];
+  const { round, vanes } = shapeOf(camera.container);
+  const plates = round !== null && vanes === null ? [...new Set([plate, ...stock.plates])] : [plate];
   const best = new Map<string, { layout: Layout; merits: Merits; score: number; others: number }>();
   const { format } = camera.chambers[0].film;
   const all = new Set(stock.formats.filter(({ kind }) => kind === "frame").map(({ id }) => id));

@@ -2,13 +2,13 @@ import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import {
   type Camera,
-  type CameraKind,
   cameraKind,
   designFaults,
   pictureRequest,
   settled,
   withField,
 } from "../../camera/container/index.ts";
+import type { CameraKind } from "../../camera/kinds/index.ts";
 import { parseCamera } from "../../document/index.ts";
 import { solve } from "../../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";

@@ -1,4 +1,5 @@
-import type { CameraKind, HoleRule } from "../../camera/container/index.ts";
+import type { HoleRule } from "../../camera/container/index.ts";
+import type { CameraKind } from "../../camera/kinds/index.ts";
 import type { FilmSpec } from "../../light/solve/index.ts";
 
 /** Which side of the container the hole goes in. */

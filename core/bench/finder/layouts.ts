@@ -1,12 +1,6 @@
-import {
-  type Camera,
-  type CameraKind,
-  cameraKind,
-  foldedSizes,
-  HOLE_GAP,
-  type HoleRule,
-  sheetRoom,
-} from "../../camera/container/index.ts";
+import { type Camera, cameraBody, cameraKind, EYES, type HoleRule, sheetRoom } from "../../camera/container/index.ts";
+import { type CameraKind, type FinderFamily, kindRecord, kinds } from "../../camera/kinds/index.ts";
+import { SHAPES, shapeOf } from "../../camera/shapes/index.ts";
 import { type SheetFormat, sheetFit } from "../../camera/sheet/index.ts";
 import type { FilmSpec } from "../../light/solve/index.ts";
 import type { Face, Inside, Layout } from "./layout.ts";
@@ -27,32 +21,36 @@ const BOWS = [0.6, 1, 1.4, 2] as const;
 /** Where a hole may stand besides the middle, as shares of the sheet's height. */
 const RISES = [0, 0.25, -0.25] as const;
 const WALL_RISES = [0, 0.15, -0.15, 0.3, -0.3] as const;
-/** Between eyes, mm; common practice. */
-const EYES = 65;
 
 /** Every layout of a container but for the hole's size: {@link rulesOf} and plates multiply them. */
 export function bareLayouts(camera: Camera, { formats }: Stock): readonly Bare[] {
-  const { container } = camera;
-  switch (container.shape) {
-    case "box":
-      return boxFaces(container).flatMap(([face, inside]) => inBox(face, inside, formats));
-    case "cylinder":
-      return [
-        ...onWall("curled-can", container.diameter, container.height, formats, camera),
-        ...onWall("far-wall-tin", container.diameter, container.height, formats, camera),
-        ...underLid(container.diameter, container.height, formats),
-      ];
-    case "folded": {
-      const { nearest, farthest, base } = foldedSizes(container);
-      const steps = Array.from({ length: 11 }, (_, i) => i / 10).map((share) => nearest + share * (farthest - nearest));
-      return steps.flatMap((depth) => inBox("front", { across: base, high: base, depth }, formats, "folded-box"));
-    }
-    case "drum":
-      return inDrum(camera, formats);
-    default:
-      return container satisfies never;
+  const own = kindRecord(cameraKind(camera));
+  // Of two kinds whose layouts are alike, the camera's own.
+  const families = new Map<FinderFamily, CameraKind>();
+  for (const kind of kinds) {
+    if (kind.shape !== own.shape || kind.finder === null) continue;
+    if (!families.has(kind.finder) || kind.id === own.id) families.set(kind.finder, kind.id);
   }
+  return [...families].flatMap(([family, kind]) => FAMILIES[family]({ kind, camera, formats }));
 }
+
+/** What a family makes its layouts from. */
+interface Material {
+  readonly kind: CameraKind;
+  readonly camera: Camera;
+  readonly formats: readonly SheetFormat[];
+}
+
+const FAMILIES: Readonly<Record<FinderFamily, (from: Material) => readonly Bare[]>> = {
+  flat: (from) => boxFaces(from.camera).flatMap(([face, inside]) => flat(face, inside, from)),
+  pair: (from) => boxFaces(from.camera).flatMap(([face, inside]) => pairs(face, inside, from)),
+  bowed: (from) => boxFaces(from.camera).flatMap(([face, inside]) => bowed(face, inside, from)),
+  slid,
+  "round the wall": (from) => onWall(from).filter(({ film }) => film.width > (Math.PI * film.distance) / 2),
+  "on the far wall": onWall,
+  "under the lid": underLid,
+  "between the vanes": betweenVanes,
+};
 
 /** The rules that give a layout its hole. */
 export function rulesOf(): readonly Exclude<HoleRule, "own">[] {
@@ -60,19 +58,12 @@ export function rulesOf(): readonly Exclude<HoleRule, "own">[] {
 }
 
 /** The three ways to look into a box. */
-function boxFaces({
-  width,
-  height,
-  depth,
-}: {
-  readonly width: number;
-  readonly height: number;
-  readonly depth: number;
-}): readonly (readonly [Face, Inside])[] {
+function boxFaces(camera: Camera): readonly (readonly [Face, Inside])[] {
+  const { across, high, depth } = cameraBody(camera);
   return [
-    ["front", { across: width, high: height, depth }],
-    ["side", { across: depth, high: height, depth: width }],
-    ["top", { across: width, high: depth, depth: height }],
+    ["front", { across, high, depth }],
+    ["side", { across: depth, high, depth: across }],
+    ["top", { across, high: depth, depth: high }],
   ];
 }
 
@@ -110,23 +101,53 @@ function pieces(
   });
 }
 
-function inBox(
-  face: Face,
-  inside: Inside,
+/** Sheets flat on the back of an inside. */
+function flatPieces(
+  { across, high, depth }: Inside,
   formats: readonly SheetFormat[],
-  kind: CameraKind = "flat-box",
-): readonly Bare[] {
+): readonly (readonly [Piece, FilmSpec])[] {
+  return pieces(formats, { width: across, height: high }).map((piece) => [
+    piece,
+    { surface: "flat", distance: depth, width: piece.width, height: piece.height },
+  ]);
+}
+
+function flat(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
+  return flatPieces(inside, formats).flatMap(([piece, film]) => placed(kind, face, inside, piece, film));
+}
+
+/** Two holes side by side before a wide flat sheet: as far apart as eyes, or each before its own half. */
+function pairs(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
+  return flatPieces(inside, formats)
+    .filter(([, film]) => film.width >= 2.2 * EYES)
+    .flatMap(([{ format, used }, film]) =>
+      [EYES, film.width / 2].map(
+        (apart): Bare => ({
+          face,
+          inside,
+          film,
+          format: { id: format.id, name: format.name },
+          used,
+          kind,
+          holes: [
+            { x: -apart / 2, y: 0 },
+            { x: apart / 2, y: 0 },
+          ],
+        }),
+      ),
+    );
+}
+
+function bowed(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
   const { across, high, depth } = inside;
-  const flat = pieces(formats, { width: across, height: high }).flatMap((piece) =>
-    placed(kind, face, inside, piece, { surface: "flat", distance: depth, width: piece.width, height: piece.height }),
+  const box = SHAPES.box.from(
+    { "container.width": across, "container.height": high, "container.depth": depth },
+    { wall: 0 },
   );
-  if (kind === "folded-box") return flat;
-  const box = { shape: "box", width: across, height: high, depth, wall: 0 } as const;
-  const bowed = BOWS.flatMap((share) => {
+  return BOWS.flatMap((share) => {
     const radius = share * depth;
-    const room = sheetRoom(box, "curved-box", { radius, distance: depth });
-    return pieces(formats, room).flatMap((piece) =>
-      placed("curved-box", face, inside, piece, {
+    return pieces(formats, sheetRoom(box, kind, { radius, distance: depth })).flatMap((piece) =>
+      placed(kind, face, inside, piece, {
         surface: "cylinder",
         distance: depth,
         radius,
@@ -135,75 +156,56 @@ function inBox(
       }),
     );
   });
-  return [...flat, ...bowed];
 }
 
-/** A sheet with the holes it may have: one in the middle, higher, lower; two side by side before a wide flat one. */
+/** Two boxes slid to eleven distances. */
+function slid({ kind, camera, formats }: Material): readonly Bare[] {
+  const { reach, body } = shapeOf(camera.container);
+  if (reach === null) return [];
+  const [nearest, farthest] = reach;
+  return Array.from({ length: 11 }, (_, i) => nearest + (i / 10) * (farthest - nearest)).flatMap((distance) =>
+    flat("front", body(false, distance), { kind, camera, formats }),
+  );
+}
+
+/** A sheet with the hole in the middle, higher, lower. */
 function placed(kind: CameraKind, face: Face, inside: Inside, piece: Piece, film: FilmSpec): readonly Bare[] {
   const { format, used } = piece;
-  const base = { face, inside, film, format: { id: format.id, name: format.name }, used };
-  const highest = inside.high / 2 - 5;
-  const single = RISES.map((rise) => rise * film.height)
-    .filter((y) => Math.abs(y) <= highest)
+  const { across, high, depth } = inside;
+  const base = { face, inside: { across, high, depth }, film, format: { id: format.id, name: format.name }, used };
+  return RISES.map((rise) => rise * film.height)
+    .filter((y) => Math.abs(y) <= high / 2 - 5)
     .map((y): Bare => ({ ...base, kind, holes: [{ x: 0, y }] }));
-  if (kind !== "flat-box" || film.width < 2.2 * EYES) return single;
-  const pairs = [EYES, film.width / 2].map(
-    (apart): Bare => ({
-      ...base,
-      kind: "stereo-box",
-      holes: [
-        { x: -apart / 2, y: 0 },
-        { x: apart / 2, y: 0 },
-      ],
-    }),
-  );
-  return [...single, ...pairs];
 }
 
-function onWall(
-  wanted: "curled-can" | "far-wall-tin",
-  diameter: number,
-  height: number,
-  formats: readonly SheetFormat[],
-  camera: Camera,
-): readonly Bare[] {
-  const kind = wanted === "curled-can" && cameraKind(camera) === "canister" ? "canister" : wanted;
-  const round = Math.PI * diameter;
-  const room = { width: wanted === "curled-can" ? round - HOLE_GAP : round / 2, height };
-  return pieces(formats, room)
-    .filter(({ width }) => (wanted === "curled-can" ? width > round / 2 : true))
-    .flatMap(({ format, used, width, height: up }) => {
-      const y = (up - height) / 2;
-      const film: FilmSpec = {
-        surface: "cylinder",
-        distance: diameter,
-        radius: diameter / 2,
-        width,
-        height: up,
-        y,
-      };
-      return WALL_RISES.map((rise) => y + rise * up)
-        .filter((at) => Math.abs(at) < height / 2 - 5)
-        .map(
-          (at): Bare => ({
-            kind,
-            face: "wall",
-            inside: { across: diameter, high: height, depth: diameter },
-            film,
-            format: { id: format.id, name: format.name },
-            used,
-            holes: [{ x: 0, y: at }],
-          }),
-        );
-    });
+/** Sheets along a round wall, standing on the bottom, the hole at several heights. */
+function onWall({ kind, camera, formats }: Material): readonly Bare[] {
+  const { across: diameter, high: height } = shapeOf(camera.container).body(true, 0);
+  return pieces(formats, sheetRoom(camera.container, kind)).flatMap(({ format, used, width, height: up }) => {
+    const y = (up - height) / 2;
+    const film: FilmSpec = { surface: "cylinder", distance: diameter, radius: diameter / 2, width, height: up, y };
+    return WALL_RISES.map((rise) => y + rise * up)
+      .filter((at) => Math.abs(at) < height / 2 - 5)
+      .map(
+        (at): Bare => ({
+          kind,
+          face: "wall",
+          inside: { across: diameter, high: height, depth: diameter },
+          film,
+          format: { id: format.id, name: format.name },
+          used,
+          holes: [{ x: 0, y: at }],
+        }),
+      );
+  });
 }
 
-function underLid(diameter: number, height: number, formats: readonly SheetFormat[]): readonly Bare[] {
-  const inside = { across: diameter, high: diameter, depth: height };
-  return pieces(formats, { width: diameter, height: diameter, diagonal: diameter }).flatMap((piece) =>
-    placed("lid-can", "lid", inside, piece, {
+function underLid({ kind, camera, formats }: Material): readonly Bare[] {
+  const { across, high, depth } = shapeOf(camera.container).body(false, 0);
+  return pieces(formats, sheetRoom(camera.container, kind)).flatMap((piece) =>
+    placed(kind, "lid", { across, high, depth }, piece, {
       surface: "flat",
-      distance: height,
+      distance: depth,
       width: piece.width,
       height: piece.height,
     }),
@@ -211,22 +213,17 @@ function underLid(diameter: number, height: number, formats: readonly SheetForma
 }
 
 /** Sheets between the vanes of a drum at several distances and radii. */
-function inDrum(camera: Camera, formats: readonly SheetFormat[]): readonly Bare[] {
-  const { container } = camera;
-  if (container.shape !== "drum") return [];
-  const hub = container.diameter / 2;
-  const high = container.height / container.tiers;
-  const inside = { across: container.diameter, high, depth: hub };
+function betweenVanes({ kind, camera, formats }: Material): readonly Bare[] {
+  const { depth: hub, high } = cameraBody(camera);
   return [0.35, 0.45, 0.5, 0.55, 0.6, 0.65, 0.7, 0.75].flatMap((share) =>
     BOWS.flatMap((bow) => {
       const distance = share * hub;
       const radius = bow * distance;
-      const room = sheetRoom(container, "drum", { distance, radius });
-      return pieces(formats, room).map(
+      return pieces(formats, sheetRoom(camera.container, kind, { distance, radius })).map(
         ({ format, used, width, height }): Bare => ({
-          kind: "drum",
+          kind,
           face: "wall",
-          inside,
+          inside: { across: 2 * hub, high, depth: hub },
           film: { surface: "cylinder", distance, radius, width, height },
           format: { id: format.id, name: format.name },
           used,

@@ -1,4 +1,7 @@
 import { arcPoints, line, type Mark, outline, type Point, rectangle, type Scene } from "../../basis/drawing/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { lieOf } from "../../camera/lies/index.ts";
+import { SHAPES } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
 import type { Layout } from "./layout.ts";
@@ -7,13 +10,15 @@ import type { Layout } from "./layout.ts";
 export function layoutSketch({ inside, film, holes, kind }: Layout): Scene {
   const surface = surfaceOf(film);
   const { across, depth } = inside;
-  const round = kind === "curled-can" || kind === "canister" || kind === "far-wall-tin" || kind === "drum";
+  const plan = SHAPES[kindRecord(kind).shape].plan(lieOf(kind).onWall);
+  const round = plan !== "rectangle";
   const steps = film.surface === "cylinder" ? 24 : 1;
   const sheet = Array.from({ length: steps + 1 }, (_, i): Point => {
     const { place } = surfacePoint(surface, film.width * (i / steps - 0.5), 0);
     return { x: place.z, y: -place.x };
   });
-  const size = kind === "drum" ? across : Math.max(depth, across);
+  // Of a drum the finder knows the whole diameter across, and the depth to its hub.
+  const size = plan === "sector" ? across : Math.max(depth, across);
   const cones = holes.map(({ x }): Mark => outline("beam", [{ x: 0, y: -x }, ...sheet]));
   const body: Mark = round
     ? outline("wall", arcPoints({ x: size / 2, y: 0 }, size / 2, 0, 2 * Math.PI, size / 500))

@@ -1,12 +1,5 @@
-import {
-  type Camera,
-  type Container,
-  cameraKind,
-  seated,
-  withAim,
-  withChamber,
-  withContainer,
-} from "../../camera/container/index.ts";
+import { type Camera, type Container, cameraKind, seated, withAim, withChamber } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Layout } from "./layout.ts";
 
 /**
@@ -45,9 +38,5 @@ export function withLayout(camera: Camera, layout: Layout): Camera {
 }
 
 function containerOf(camera: Camera, { kind, inside }: Layout): Container {
-  const { container } = camera;
-  if (container.shape === "box") {
-    return { ...container, kind, width: inside.across, height: inside.high, depth: inside.depth };
-  }
-  return withContainer({ ...camera, container: { ...container, kind } }, {}).container;
+  return { ...shapeOf(camera.container).turned(inside), kind };
 }

@@ -1,3 +1,4 @@
+import { lieOf } from "../../camera/lies/index.ts";
 import type { Layout, Merits } from "./layout.ts";
 
 const FACES: Readonly<Record<Layout["face"], string>> = {
@@ -10,16 +11,8 @@ const FACES: Readonly<Record<Layout["face"], string>> = {
 
 /** A layout in a few words: how the sheet lies, where the hole goes, how many. */
 export function layoutWords({ kind, face, film, holes }: Layout): string {
-  const lies =
-    kind === "curled-can" || kind === "canister"
-      ? "curled round"
-      : kind === "far-wall-tin"
-        ? "across the far wall"
-        : film.surface === "cylinder"
-          ? "bowed"
-          : "flat";
   const way = film.width >= film.height ? "lying" : "upright";
-  return `${way}, ${lies}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
+  return `${way}, ${lieOf(kind).words}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
 }
 
 /** Why a layout stands where it does: its merits in words, the strongest first. */

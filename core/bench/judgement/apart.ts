@@ -1,5 +1,6 @@
-import { solveRequest, withChamber, withContainer, withField } from "../../camera/container/index.ts";
+import { EYES, solveRequest, withChamber, withContainer, withField } from "../../camera/container/index.ts";
 import { baffleFor, crossLight } from "../../camera/drum/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { stereo } from "../../camera/stereo/index.ts";
 import { rayTo, steepestSlope } from "../../light/rays/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
@@ -10,8 +11,8 @@ const FAINT = 1 / 1000;
 
 /** Chambers of a drum: does light reach a neighbour's sheet? */
 export function chambersApart({ camera, light, words, faults }: Case): readonly Verdict[] {
-  const { container } = camera;
-  if (container.shape !== "drum" || faults.length > 0) return [];
+  const { vanes: container } = shapeOf(camera.container);
+  if (container === null || faults.length > 0) return [];
   const model = opticalModel(solveRequest(camera, light));
   const drum = {
     radius: container.diameter / 2,
@@ -68,11 +69,11 @@ export function picturesApart({ camera, light, words, faults, result }: Case): r
     title: `Keep everything ${words(Math.round(pair.nearest))} away or more`,
     sentence: `With holes ${words(base)} apart, nearer things are hard for two eyes to join (thirty times the base, a rule of thumb).`,
     fix: {
-      label: "Bring the holes 65 mm apart, as eyes are",
-      apply: (c) => withField(c, "hole.base", 65),
+      label: `Bring the holes ${words(EYES)} apart, as eyes are`,
+      apply: (c) => withField(c, "hole.base", EYES),
     },
   };
-  const apart = base === 65 ? [] : [near];
+  const apart = base === EYES ? [] : [near];
   const need = Math.round(pair.divider * 10) / 10;
   if (pair.past === 0 || (divider !== null && divider >= need - 0.05)) return apart;
   return [

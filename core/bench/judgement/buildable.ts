@@ -4,11 +4,11 @@ import {
   cameraKind,
   cameraRoom,
   fieldValue,
-  foldedSizes,
-  sheetOnWall,
   withField,
   withHoleOpposite,
 } from "../../camera/container/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Turns what can't be built into verdicts with the nearest size that can. */
@@ -86,10 +86,10 @@ function coversHole(camera: Camera): boolean {
 }
 
 function slidInside(camera: Camera): Camera {
-  const { container } = camera;
+  const { reach } = shapeOf(camera.container);
   const { distance } = camera.chambers[0].film;
-  if (container.shape === "folded") {
-    const { nearest, farthest } = foldedSizes(container);
+  if (reach !== null) {
+    const [nearest, farthest] = reach;
     return withField(camera, "film.distance", Math.min(Math.floor(farthest), Math.max(Math.ceil(nearest), distance)));
   }
   return withField(camera, "film.distance", cameraBody(camera).depth * 0.6);

@@ -1,13 +1,14 @@
 import {
   type Camera,
   cameraKind,
-  foldedSizes,
+  fieldValue,
   measuredDiameter,
-  sheetOnWall,
   withAim,
   withContainer,
   withField,
 } from "../../camera/container/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Is the hole good for its distance? */
@@ -56,27 +57,20 @@ function measuredVerdict(judged: Case, measured: number, larger: boolean): Omit<
 
 /** The change that brings the sheet to a distance, where this camera has one. */
 function moveTo(camera: Camera, suits: number, words: Case["words"]): Verdict["fix"] | null {
-  const { container } = camera;
   const { distance } = camera.chambers[0].film;
+  const { far, reach } = shapeOf(camera.container);
+  const field = far(sheetOnWall(cameraKind(camera)));
   const rounded = Math.round(suits);
-  if (container.shape === "box" && suits <= 5000) {
+  if (field === "container.depth" && suits <= 5000) {
     // A leaning sheet's middle stands before the back.
-    const depth = rounded + container.depth - distance;
-    return {
-      label: `Make the box ${words(depth)} deep`,
-      apply: (c) => withField(c, "container.depth", depth),
-    };
+    const depth = rounded + (fieldValue(camera, field) ?? 0) - distance;
+    return { label: `Make the box ${words(depth)} deep`, apply: (c) => withField(c, field, depth) };
   }
-  if (container.shape === "folded") {
-    const { nearest, farthest } = foldedSizes(container);
-    if (suits < nearest || suits > farthest) return null;
-    return { label: `Slide the boxes to ${words(rounded)}`, apply: (c) => withField(c, "film.distance", rounded) };
+  if (reach !== null && suits >= reach[0] && suits <= reach[1]) {
+    return { label: `Slide the boxes to ${words(rounded)}`, apply: (c) => withField(c, field, rounded) };
   }
-  if (container.shape === "cylinder" && !sheetOnWall(cameraKind(camera)) && suits <= container.height) {
-    return {
-      label: `Hold the sheet ${words(rounded)} from the lid`,
-      apply: (c) => withField(c, "container.height", rounded),
-    };
+  if (field === "container.height" && suits <= (fieldValue(camera, field) ?? 0)) {
+    return { label: `Hold the sheet ${words(rounded)} from the lid`, apply: (c) => withField(c, field, rounded) };
   }
   return null;
 }

@@ -2,12 +2,12 @@ import {
   type Camera,
   cameraKind,
   pictureRequest,
-  sheetOnWall,
   withField,
   withFilm,
   withHole,
   withHoleOpposite,
 } from "../../camera/container/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 

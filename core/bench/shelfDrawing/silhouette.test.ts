@@ -1,5 +1,5 @@
 import type { LabelMark } from "../../basis/drawing/index.ts";
-import type { CameraKind } from "../../camera/container/index.ts";
+import type { CameraKind } from "../../camera/kinds/index.ts";
 import { testCamera } from "../../testing/cameras.ts";
 import { silhouette } from "./index.ts";
 

@@ -9,7 +9,9 @@ import {
   rectangle,
   type Scene,
 } from "../../basis/drawing/index.ts";
-import { type Camera, type CameraKind, cameraBody, cameraKind, foldedSizes } from "../../camera/container/index.ts";
+import { type Camera, cameraBody, cameraKind } from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 
 /** Cabinet projection: depth runs up to the right at 45°, at this share of its length. */
 const DEPTH_SHARE = 0.35;
@@ -70,11 +72,11 @@ function upsideDown(marks: readonly Mark[], middle: number): readonly Mark[] {
 
 function boxSilhouette(camera: Camera, dot: number): Scene {
   const { across: width, high: height, depth } = cameraBody(camera);
-  const { container } = camera;
+  const { folded } = shapeOf(camera.container);
   const lean = depth * DEPTH_SHARE * Math.SQRT1_2;
   const holes = camera.chambers[0].holes.map(({ x = 0, y = 0 }) => ({ x: width / 2 - x, y: -height / 2 - y }));
   const lid = Math.min(height * 0.18, 22);
-  const seam = container.shape === "folded" ? lean * (1 - foldedSizes(container).innerWall / Math.max(1, depth)) : null;
+  const seam = folded === null ? null : lean * (1 - foldedSizes(folded).innerWall / Math.max(1, depth));
   return {
     bounds: { x: 0, y: -height - lean, width: width + lean, height: height + lean },
     marks: [
@@ -145,18 +147,10 @@ function lyingSilhouette(camera: Camera, dot: number): Scene {
   };
 }
 
-/** How far a lid reaches down, share of the height: one of card or plastic overlaps far, a tin's is a narrow band. */
-const LIDS: Readonly<Partial<Record<CameraKind, number>>> = {
-  "curled-can": 0.07,
-  "far-wall-tin": 0.22,
-  canister: 0.16,
-  drum: 0.06,
-};
-
 function roundSilhouette(camera: Camera, dot: number): Scene {
-  const { container } = camera;
-  const [diameter, height] =
-    container.shape === "cylinder" || container.shape === "drum" ? [container.diameter, container.height] : [0, 0];
+  const { round, tiers } = shapeOf(camera.container);
+  const { diameter, height } = round ?? { diameter: 0, height: 0 };
+  const { silhouette: drawn } = kindRecord(cameraKind(camera));
   const [hole] = camera.chambers[0].holes;
   const half = diameter / 2;
   const rise = diameter * RIM;
@@ -165,9 +159,8 @@ function roundSilhouette(camera: Camera, dot: number): Scene {
       x: point.x,
       y: y + (point.y * rise) / half,
     }));
-  const lid = (LIDS[cameraKind(camera)] ?? 0) * height;
+  const lid = drawn.lid * height;
   const front = (y: number): Mark => line("wall", ...ellipse(y, 0, Math.PI));
-  const tiers = container.shape === "drum" ? container.tiers : 1;
   const tier = height / tiers;
   const levels = Array.from({ length: tiers }, (_, i) => -height + tier * (i + 0.5) - (hole.y ?? 0) + rise);
   return {
@@ -176,7 +169,7 @@ function roundSilhouette(camera: Camera, dot: number): Scene {
       outline("body", [...ellipse(0, 0, Math.PI), ...ellipse(-height, Math.PI, 2 * Math.PI)]),
       outline("shade", ellipse(-height, 0, 2 * Math.PI)),
       front(-height + lid),
-      ...(container.kind === "curled-can" ? [front(-lid)] : []),
+      ...(drawn.foot ? [front(-lid)] : []),
       ...levels.slice(1).map((_, i) => front(-height + tier * (i + 1))),
       ...levels.flatMap((y) => shutter({ x: half, y }, dot)),
     ],

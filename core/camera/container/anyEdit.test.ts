@@ -2,9 +2,9 @@ import fc from "fast-check";
 import { parseCamera } from "../../document/index.ts";
 import { solve } from "../../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import type { CameraKind } from "../kinds/index.ts";
 import {
   type Camera,
-  type CameraKind,
   cameraBody,
   type DesignField,
   designFaults,

@@ -1,12 +1,17 @@
 import type { HoleSpec } from "../../light/solve/index.ts";
+import type { DesignFault, LengthWords } from "../fields/designFault.ts";
+import type { DesignField } from "../fields/designFields.ts";
+import { LARGEST, LARGEST_HOLE, notNegative, positive } from "../fields/limits.ts";
+import { kindRecord } from "../kinds/registry.ts";
+import { lieOf } from "../lies/lieOf.ts";
+import { shapeOf } from "../shapes/shapeOf.ts";
 import { cameraBody } from "./body.ts";
-import { type Camera, cameraKind, measuredDiameter } from "./camera.ts";
-import { containerFaults } from "./containerFaults.ts";
-import type { DesignFault, LengthWords } from "./designFault.ts";
-import type { DesignField } from "./designField.ts";
-import { LARGEST, LARGEST_HOLE, notNegative, positive } from "./limits.ts";
-import { cameraRoom, HOLE_GAP } from "./room.ts";
-import { sheetOnWall, traitsOf } from "./traits.ts";
+import type { Camera } from "./camera.ts";
+import { cameraKind } from "./cameraKind.ts";
+import { HOLE_GAP } from "./customs.ts";
+import { measuredDiameter } from "./holesOf.ts";
+import { rollFaults } from "./rollFaults.ts";
+import { cameraRoom } from "./room.ts";
 
 /** Whose size a field is. */
 const OWNER: Readonly<Record<string, string>> = {
@@ -40,9 +45,11 @@ export function designFaults(camera: Camera, words: LengthWords): readonly Desig
 }
 
 function sizeFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
-  const { film, holes, divider = null } = camera.chambers[0];
+  const { film, holes, roll, divider = null } = camera.chambers[0];
   return [
-    ...containerFaults(camera, words),
+    ...shapeOf(camera.container).faults(film.distance, words),
+    ...notNegative("container.wall", camera.container.wall, 100, words),
+    ...(roll == null ? [] : rollFaults(roll, words)),
     ...positive("film.width", film.width, LARGEST, words),
     ...positive("film.height", film.height, LARGEST, words),
     ...(film.surface === "cylinder" ? positive("film.radius", film.radius ?? 0, LARGEST, words) : []),
@@ -87,18 +94,18 @@ function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[]
   const room = cameraRoom(camera);
   const { film } = camera.chambers[0];
   const { x = 0, y = 0, slide = 0 } = film;
-  const { noun, lies } = traitsOf(kind);
+  const { noun } = kindRecord(kind);
+  const lie = lieOf(kind);
   const faults: DesignFault[] = [];
   const spare = (room.width - film.width) / 2;
   if (film.width > room.width + HAIR) {
-    faults.push({ field: "film.width", message: widthLimit(camera, room.width, words) });
-  } else if (sheetOnWall(kind)) {
+    faults.push({ field: "film.width", message: lie.widest(room.width, words) });
+  } else if (lie.onWall) {
     if (Math.abs(slide) > spare + HAIR) {
-      const why =
-        lies === "on the far wall" ? "of the far wall" : `or it would come within ${words(HOLE_GAP / 2)} of the hole`;
+      const why = lie.meetsHole ? `or it would come within ${words(HOLE_GAP / 2)} of the hole` : "of the far wall";
       faults.push({ field: "film.slide", message: `The sheet can slide ${words(spare)} at most either way, ${why}.` });
     }
-  } else if (lies !== "bowed" && Math.abs(x) > spare + HAIR) {
+  } else if (lie.aside && Math.abs(x) > spare + HAIR) {
     faults.push({ field: "film.x", message: offCentre("sideways", spare, words) });
   }
   if (film.height > room.height + HAIR) {
@@ -117,24 +124,6 @@ function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[]
     });
   }
   return faults;
-}
-
-function widthLimit(camera: Camera, most: number, words: LengthWords): string {
-  const { lies } = traitsOf(cameraKind(camera));
-  switch (lies) {
-    case "on the back":
-      return `The back is ${words(most)} wide: the sheet can be that wide at most, or it springs up.`;
-    case "leaning":
-      return `Leaning like this, the sheet can be ${words(most)} wide at most before it meets a wall.`;
-    case "bowed":
-      return `Bowed like this, the sheet can be ${words(most)} long at most before its ends meet a wall.`;
-    case "on the far wall":
-      return `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`;
-    case "round the wall":
-      return `Round this wall go ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`;
-    default:
-      return lies satisfies never;
-  }
 }
 
 function offCentre(way: string, spare: number, words: LengthWords): string {

@@ -1,25 +1,15 @@
 import { fresnelScale, type Optimum, schools } from "../../light/hole/index.ts";
 import { type HoleSpec, opticalModel } from "../../light/solve/index.ts";
+import type { DesignField } from "../fields/designFields.ts";
+import { sheetOnWall } from "../lies/lieOf.ts";
+import { shapeOf } from "../shapes/shapeOf.ts";
 import { cameraBody } from "./body.ts";
-import {
-  type Aim,
-  type Camera,
-  type Chamber,
-  type ChamberFilm,
-  type Container,
-  cameraKind,
-  type DesignLight,
-  type DrumContainer,
-  type FoldedContainer,
-  type HoleRule,
-  holeAt,
-  measuredDiameter,
-  type RollSpec,
-  solveRequest,
-} from "./camera.ts";
-import type { DesignField } from "./designField.ts";
+import type { Aim, Camera, Chamber, ChamberFilm, DesignLight, HoleRule } from "./camera.ts";
+import { cameraKind } from "./cameraKind.ts";
+import type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
+import { holeAt, measuredDiameter, solveRequest } from "./holesOf.ts";
+import type { RollSpec } from "./rollSpec.ts";
 import { seated } from "./seated.ts";
-import { sheetOnWall } from "./traits.ts";
 
 /** Rayleigh's, the usual choice of makers (see Method). */
 export const DEFAULT_RULE: HoleRule = "rayleigh";
@@ -234,19 +224,11 @@ function withBase(camera: Camera, base: number): Camera {
 
 function withDrum(camera: Camera, name: "tiers" | "sectors", count: number): Camera {
   const next = withContainer(camera, { [name]: count });
-  const { container } = next;
-  if (container.shape !== "drum" || !(container.tiers >= 1 && container.sectors >= 2)) return next;
+  const { vanes, chambers } = shapeOf(next.container);
+  if (vanes === null || !(vanes.tiers >= 1 && vanes.sectors >= 2)) return next;
   const [first] = camera.chambers;
-  const [one, ...others] = chamberLabels(container.tiers, container.sectors).map((label) => ({ ...first, label }));
+  const [one, ...others] = chambers().map((label) => ({ ...first, label }));
   return one === undefined ? next : { ...next, chambers: [one, ...others] };
-}
-
-/** Names of a drum's chambers: tier by letter from the top (T, M…, B), position by number: T1 … B4. */
-export function chamberLabels(tiers: number, sectors: number): readonly string[] {
-  const names = Array.from({ length: Math.round(tiers) }, (_, tier) =>
-    tier === 0 && tiers > 1 ? "T" : tier === Math.round(tiers) - 1 ? "B" : `M${tiers > 3 ? tier : ""}`,
-  );
-  return names.flatMap((tier) => Array.from({ length: Math.round(sectors) }, (_, i) => `${tier}${i + 1}`));
 }
 
 function withHeight(camera: Camera, height: number): Camera {

@@ -1,34 +1,30 @@
-export { type Body, cameraBody } from "./body.ts";
+export type { DesignFault, LengthWords } from "../fields/designFault.ts";
 export {
-  type Aim,
-  type BoxContainer,
-  type Camera,
-  type CameraKind,
-  type CameraSet,
-  type CameraVersion,
-  type Container,
-  type CylinderContainer,
-  cameraKind,
-  type DesignLight,
-  type DrumContainer,
-  type FoldedContainer,
-  type HoleRule,
-  holeAt,
-  type LightTest,
-  type Making,
-  type Measurement,
-  measuredDiameter,
-  measurementsOf,
-  pictureRequest,
-  type RollSpec,
-  solveRequest,
+  DESIGN_FIELDS,
+  type DesignField,
+  type FieldRecord,
+  type FieldValues,
+  fieldRecord,
+  isDesignField,
+} from "../fields/designFields.ts";
+export { cameraBody } from "./body.ts";
+export type {
+  Aim,
+  Camera,
+  CameraSet,
+  CameraVersion,
+  DesignLight,
+  HoleRule,
+  LightTest,
+  Making,
+  Measurement,
 } from "./camera.ts";
+export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
-export type { DesignFault, LengthWords } from "./designFault.ts";
+export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
+export { EYES, HOLE_GAP, PLATE_SIZE } from "./customs.ts";
 export { designFaults } from "./designFaults.ts";
-export { type DesignField, fieldQuantity } from "./designField.ts";
 export {
-  chamberLabels,
   DEFAULT_CONTRAST,
   fieldValue,
   settled,
@@ -44,11 +40,11 @@ export {
   withoutHole,
   withSheet,
 } from "./edits.ts";
-export { type FoldedSizes, foldedBase, foldedSizes } from "./folded.ts";
+export { holeAt, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { refusal } from "./refusal.ts";
-export { cameraRoom, HOLE_GAP, PLATE_SIZE, type Room, sheetRoom } from "./room.ts";
+export type { RollSpec } from "./rollSpec.ts";
+export { cameraRoom, sheetRoom } from "./room.ts";
 export { seated } from "./seated.ts";
-export { type SheetLies, sheetOnWall, type Traits, traitsOf } from "./traits.ts";
 export { nextInSet, readyInSet, withExposed } from "./tray.ts";
 export { atVersion, withoutVersion, withVersion } from "./versions.ts";

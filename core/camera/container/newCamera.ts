@@ -1,70 +1,44 @@
-import { bodyOf } from "./body.ts";
-import type { Camera, CameraKind, Chamber, Container, RollSpec } from "./camera.ts";
-import { chamberLabels, DEFAULT_CONTRAST, DEFAULT_RULE } from "./edits.ts";
-import { foldedSizes } from "./folded.ts";
+import type { FilmSpec } from "../../light/solve/index.ts";
+import type { DesignField } from "../fields/designFields.ts";
+import { type CameraKind, kindRecord } from "../kinds/registry.ts";
+import { lieOf } from "../lies/lieOf.ts";
+import { SHAPES, shapeOf } from "../shapes/shapeOf.ts";
+import type { Camera, Chamber } from "./camera.ts";
+import type { Container } from "./containers.ts";
+import { EYES } from "./customs.ts";
+import { DEFAULT_CONTRAST, DEFAULT_RULE } from "./edits.ts";
 import { seated } from "./seated.ts";
-import { sheetOnWall, traitsOf } from "./traits.ts";
 
-/** What a maker says of a new camera: inner sizes in mm. */
+/** What a maker says of a new camera. */
 export interface NewCamera {
   readonly id: string;
   readonly name: string;
   readonly kind: CameraKind;
-  readonly width: number;
-  readonly height: number;
-  readonly depth: number;
-  readonly diameter: number;
-  readonly wall: number;
+  /**
+   * Sizes by field, mm and degrees. Left out or `null`: the hole opposite the sheet's middle (`hole.above`), nothing that
+   * cuts (`hole.openingDiameter`), a hole by rule (`hole.diameter`), else what is usual.
+   */
+  readonly sizes: Readonly<Partial<Record<DesignField, number | null>>>;
   readonly material: string;
   readonly insideBlack: boolean;
-  readonly sheetWidth: number;
-  readonly sheetHeight: number;
   readonly format: string | null;
   readonly trimmed: boolean;
   readonly medium: string;
   readonly plateThickness: number;
-  /** Height of the hole above the inside of the bottom, mm; `null`: opposite the middle of the sheet. */
-  readonly holeAbove: number | null;
-  readonly openingDiameter: number | null;
-  /** Measures of some kinds only; what is left out is what makers usually have. */
-  readonly tiltX?: number;
-  readonly tiltY?: number;
-  readonly radius?: number;
-  readonly distance?: number;
-  readonly base?: number;
-  readonly square?: number;
-  readonly tiers?: number;
-  readonly sectors?: number;
-  readonly holeDiameter?: number | null;
   readonly now: string;
 }
-
-/** Between a person's eyes, mm; common practice for the base of two holes. */
-const EYES = 65;
-/** A set of canisters in a tray; common practice. */
-const USUAL_SET = 9;
-
-/** 135 film in a carton: core of the spool, thickness, length of a long roll, what is lost; common practice, from memory. */
-const USUAL_ROLL: RollSpec = {
-  film: "135",
-  gap: 2,
-  core: 11.5,
-  thickness: 0.14,
-  length: 1600,
-  clicks: 1,
-  leader: 120,
-  tail: 60,
-};
 
 /**
  * A camera from a maker's measures: sheet where its kind puts it, hole opposite its middle.
  * The diameter is left to the default rule ({@link settled} works it out) unless the hole is bought with the box.
  */
 export function newCamera(said: NewCamera): Camera {
+  const kind = kindRecord(said.kind);
   const container = containerOf(said);
   const chamber = chamberOf(said, container);
-  const labels = container.shape === "drum" ? chamberLabels(container.tiers, container.sectors) : ["1"];
-  const [first, ...others] = labels.map((label) => ({ ...chamber, label }));
+  const [first, ...others] = shapeOf(container)
+    .chambers()
+    .map((label) => ({ ...chamber, label }));
   return seated({
     format: "still-box/camera",
     version: 1,
@@ -74,7 +48,7 @@ export function newCamera(said: NewCamera): Camera {
     container,
     chambers: [first ?? chamber, ...others],
     shutter: null,
-    ...(said.kind === "canister" ? { set: { count: USUAL_SET, exposed: [] } } : {}),
+    ...(kind.set === undefined ? {} : { set: { count: kind.set, exposed: [] } }),
     measurements: [],
     calibration: {},
     createdAt: said.now,
@@ -82,95 +56,68 @@ export function newCamera(said: NewCamera): Camera {
   });
 }
 
+function containerOf({ kind, sizes, material, insideBlack }: NewCamera): Container {
+  const known = Object.fromEntries(Object.entries(sizes).filter(([, value]) => value !== null));
+  return SHAPES[kindRecord(kind).shape].from(known, {
+    kind,
+    wall: sizes["container.wall"] ?? 0,
+    material,
+    insideBlack,
+  });
+}
+
 function chamberOf(said: NewCamera, container: Container): Chamber {
-  const { kind } = said;
-  const distance = distanceOf(said, container);
-  const { high } = bodyOf(container, kind, distance);
-  const onWall = sheetOnWall(kind);
-  const sheetY = onWall ? (said.sheetHeight - high) / 2 : 0;
+  const { sizes } = said;
+  const kind = kindRecord(said.kind);
+  const { onWall } = lieOf(said.kind);
+  const shape = shapeOf(container);
+  const distance = shape.slides ? (sizes["film.distance"] ?? shape.usualDistance) : shape.usualDistance;
+  const { high } = shape.body(onWall, distance);
+  const [width, height] = [sizes["film.width"] ?? 0, sizes["film.height"] ?? 0];
+  const sheetY = onWall ? (height - high) / 2 : 0;
+  const { "hole.above": above = null, "hole.diameter": bought = null } = sizes;
   const hole = {
-    diameter: said.holeDiameter ?? ("best" as const),
+    diameter: bought ?? ("best" as const),
     plateThickness: said.plateThickness,
-    openingDiameter: said.openingDiameter,
-    wall: said.wall,
+    openingDiameter: sizes["hole.openingDiameter"] ?? null,
+    wall: container.wall,
     x: 0,
-    y: said.holeAbove === null ? sheetY : said.holeAbove - high / 2,
+    y: above === null ? sheetY : above - high / 2,
   };
-  const half = (said.base ?? EYES) / 2;
-  const bowed = onWall || traitsOf(kind).lies === "bowed";
+  const half = (sizes["hole.base"] ?? EYES) / 2;
   return {
     label: "1",
-    holes:
-      kind === "stereo-box"
-        ? [
-            { ...hole, x: -half },
-            { ...hole, x: half },
-          ]
-        : [hole],
+    holes: kind.pair
+      ? [
+          { ...hole, x: -half },
+          { ...hole, x: half },
+        ]
+      : [hole],
     film: {
-      surface: bowed ? "cylinder" : "flat",
+      ...surfaceOf(said, distance),
       distance,
-      width: said.sheetWidth,
-      height: said.sheetHeight,
+      width,
+      height,
       x: 0,
       y: sheetY,
-      ...(bowed
-        ? { radius: onWall ? said.diameter / 2 : (said.radius ?? distance), slide: 0 }
-        : { tiltX: said.tiltX ?? 0, tiltY: said.tiltY ?? (kind === "slanted-box" ? 25 : 0) }),
       medium: said.medium,
       format: said.format,
-      trim: said.trimmed ? { width: said.sheetWidth, height: said.sheetHeight } : null,
+      trim: said.trimmed ? { width, height } : null,
     },
-    aim: {
-      rule: said.holeDiameter == null ? DEFAULT_RULE : "own",
-      contrast: DEFAULT_CONTRAST,
-      subjectDistance: null,
-    },
-    ...(kind === "roll-carton" ? { roll: USUAL_ROLL } : {}),
-    ...(kind === "stereo-box" ? { divider: null } : {}),
+    aim: { rule: bought === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
+    ...(kind.roll ? { roll: kind.roll } : {}),
+    ...(kind.pair ? { divider: null } : {}),
   };
 }
 
-function distanceOf(said: NewCamera, container: Container): number {
-  switch (container.shape) {
-    case "box":
-      return container.depth;
-    case "cylinder":
-      return said.kind === "lid-can" ? container.height : container.diameter;
-    case "folded": {
-      const { nearest, farthest } = foldedSizes(container);
-      return said.distance ?? Math.round((nearest + farthest) / 2);
-    }
-    case "drum":
-      // Two thirds of the way to the hub leaves the sheet room between the vanes.
-      return said.distance ?? Math.round(container.diameter / 3);
-    default:
-      return container satisfies never;
-  }
-}
-
-function containerOf(said: NewCamera): Container {
-  const { kind, height, wall, material, insideBlack } = said;
-  const common = { kind, wall, material, insideBlack };
-  switch (traitsOf(kind).shape) {
-    case "box":
-      return { shape: "box", width: said.width, height, depth: said.depth, ...common };
-    case "cylinder":
-      return { shape: "cylinder", diameter: said.diameter, height, ...common };
-    case "folded":
-      return { shape: "folded", sheet: said.square ?? 330, paper: 0.25, clearance: 0.5, overlap: 10, ...common };
-    case "drum":
-      return {
-        shape: "drum",
-        diameter: said.diameter,
-        height,
-        tiers: said.tiers ?? 2,
-        sectors: said.sectors ?? 4,
-        gap: 2,
-        baffle: null,
-        ...common,
+/** The form of the sheet: flat with its lean, or bent; where it is bent round a wall, seating it sets the radius. */
+function surfaceOf({ kind, sizes }: NewCamera, distance: number): Pick<FilmSpec, "surface"> & Partial<FilmSpec> {
+  const { usual } = kindRecord(kind);
+  return lieOf(kind).bent
+    ? { surface: "cylinder", radius: sizes["film.radius"] ?? distance, slide: 0 }
+    : {
+        surface: "flat",
+        tiltX: sizes["film.tiltX"] ?? usual["film.tiltX"] ?? 0,
+        tiltY: sizes["film.tiltY"] ?? usual["film.tiltY"] ?? 0,
       };
-    default:
-      return traitsOf(kind).shape as never;
-  }
 }

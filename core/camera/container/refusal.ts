@@ -1,8 +1,8 @@
+import type { LengthWords } from "../fields/designFault.ts";
+import type { DesignField } from "../fields/designFields.ts";
 import { cameraBody } from "./body.ts";
 import type { Camera } from "./camera.ts";
-import type { LengthWords } from "./designFault.ts";
 import { designFaults } from "./designFaults.ts";
-import type { DesignField } from "./designField.ts";
 
 /**
  * Why a change can't be made, or `null` when it can. A container may become too small for its sheet (a verdict offers to

@@ -1,5 +1,6 @@
-import { cameraBody, cameraKind, PLATE_SIZE } from "../../camera/container/index.ts";
-import { rimDiameter } from "./capParts.ts";
+import { cameraKind, PLATE_SIZE } from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
 import { cutParts } from "./parts.ts";
@@ -42,15 +43,15 @@ const CARD: readonly string[] = [
 ];
 /** How many of a part a camera needs, where it is not one. */
 const COUNTS: Readonly<Record<string, (order: CutOrder) => number>> = {
-  vane: ({ camera: { container } }) =>
-    container.shape === "drum"
-      ? container.tiers * (container.sectors % 2 === 0 ? container.sectors / 2 : container.sectors)
-      : 1,
-  disc: ({ camera: { container } }) => (container.shape === "drum" ? container.tiers + 1 : 1),
-  baffle: ({ camera: { container } }) => (container.shape === "drum" ? 2 * container.tiers : 1),
+  vane: ({ camera }) => {
+    const { tiers = 1, sectors = 1 } = shapeOf(camera.container).vanes ?? {};
+    return tiers * (sectors % 2 === 0 ? sectors / 2 : sectors);
+  },
+  disc: ({ camera }) => shapeOf(camera.container).tiers + 1,
+  baffle: ({ camera }) => 2 * shapeOf(camera.container).tiers,
 };
-/** Tape past a plate's corners on each strip; tape past the ends of a collar; mm. Common practice. */
-const PAST = { plate: 12, collar: 30 } as const;
+/** Tape past a plate's corners on each strip, mm; common practice. */
+const PAST_PLATE = 12;
 /** Flat black paint for two coats: 200 ml/m². Common practice. */
 const PAINT_PER_MM2 = 200 / 1e6;
 /** Share of card lost in cutting; common practice. */
@@ -68,10 +69,11 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
   const holes = camera.chambers[0].holes.length;
   const sheets = camera.chambers.length * (camera.chambers[0].roll ? 0 : 1);
   const card = parts.filter(({ id }) => CARD.includes(id)).reduce((sum, part) => sum + cardArea(part, order), 0);
-  const plateTape = holes * 8 * (PLATE_SIZE + 2 * PAST.plate);
-  // What was chosen in building is what is to be had; the usual ways are those of QUESTIONS in making/choices.
+  const plateTape = holes * 8 * (PLATE_SIZE + 2 * PAST_PLATE);
+  // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
   const { black = "paint", tape = "cloth" } = camera.making?.choices ?? {};
-  const inside = camera.container.insideBlack === false ? 0 : innerSurface(order);
+  const { sealTape, paintedInside } = shapeOf(camera.container);
+  const inside = camera.container.insideBlack === false ? 0 : paintedInside;
   const row = (id: BillRow["id"], name: string, amount: number, unit: BillRow["unit"], why: string): BillRow => ({
     id,
     name,
@@ -93,7 +95,7 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
     row(
       "black-tape",
       tape === "electrical" ? "Black electrical tape, plate and lid" : "Black cloth tape",
-      plateTape + lidTape(order) + capTape(parts),
+      plateTape + sealTape(order.rim) + capTape(parts),
       "mm",
       "plate inside and out on all four sides, lid or seams twice round, cap",
     ),
@@ -104,7 +106,7 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
     ...(inside > 0 && black === "paper"
       ? [row("lining", "Black lining paper", inside * WASTE, "mm²", "walls and lid, with 15 % waste")]
       : []),
-    ...(cameraKind(camera) === "canister" || cameraKind(camera) === "curled-can"
+    ...(kindRecord(cameraKind(camera)).tiedOutside
       ? [row("ties", "Long cable ties", 2, "pieces", "to fix it where it may stay")]
       : []),
   ];
@@ -114,44 +116,7 @@ function cardArea(part: Part, order: CutOrder): number {
   return part.width * part.height * (COUNTS[part.id]?.(order) ?? 1);
 }
 
-/** Two turns of tape round the lid, or along the seams of a box. */
-function lidTape({ camera, rim }: CutOrder): number {
-  const { container } = camera;
-  switch (container.shape) {
-    case "cylinder":
-      return 2 * (Math.PI * rimDiameter(container, rim) + PAST.collar);
-    case "drum":
-      return 2 * (Math.PI * (container.diameter + 2 * container.wall) + PAST.collar);
-    case "box":
-      return 2 * (2 * (container.width + container.height) + PAST.collar);
-    case "folded":
-      return 4 * cameraBody(camera).across;
-    default:
-      return container satisfies never;
-  }
-}
-
 function capTape(parts: readonly Part[]): number {
   const tape = parts.find(({ id }) => id === "cap-tape");
   return tape === undefined ? 0 : 4 * tape.width;
-}
-
-/** Inside of the container, lid and all, mm². */
-function innerSurface({ camera }: CutOrder): number {
-  const { container } = camera;
-  switch (container.shape) {
-    case "cylinder":
-    case "drum":
-      return Math.PI * container.diameter * container.height + (Math.PI * container.diameter ** 2) / 2;
-    case "box":
-      return (
-        2 *
-        (container.width * container.height + container.width * container.depth + container.height * container.depth)
-      );
-    case "folded":
-      // Folded from black paper.
-      return 0;
-    default:
-      return container satisfies never;
-  }
 }

@@ -1,22 +1,16 @@
 import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
-import { type CylinderContainer, cameraKind } from "../../camera/container/index.ts";
+import { rimDiameter, shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
 /** Sizes of a cap for an open can, and its card's thickness, mm; common practice. */
 const CAP = { card: 0.3, collar: 30, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
 
-/** The rim a cap must slide over: measured, or the inner diameter with its walls. */
-export function rimDiameter({ diameter, wall }: CylinderContainer, measured: number | null): number {
-  return measured ?? diameter + 2 * wall;
-}
-
 /** The cap of an open can: a collar with fringes, a disc, and strips of tape in a star and once round. */
 export function capParts({ camera, words, rim }: CutOrder): readonly Part[] {
-  const { container } = camera;
-  const kind = cameraKind(camera);
-  if (container.shape !== "cylinder" || (kind !== "curled-can" && kind !== "far-wall-tin")) return [];
-  const across = rimDiameter(container, rim);
+  const { round: inside } = shapeOf(camera.container);
+  if (inside === null) return [];
+  const across = rimDiameter({ ...inside, wall: camera.container.wall }, rim);
   // A strip that is wrapped keeps its length in the middle of its thickness.
   const round = Math.PI * (across + CAP.slide + CAP.card);
   return [collar(round, across, words), disc(across, words), star(across, round, words)];

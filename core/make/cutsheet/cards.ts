@@ -1,5 +1,4 @@
 import { line, type Mark, outline, rectangle } from "../../basis/drawing/index.ts";
-import { cameraKind } from "../../camera/container/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -135,7 +134,7 @@ function logCard({ camera }: CutOrder): Part {
 
 function logFields(camera: CutOrder["camera"]): readonly string[] {
   if (camera.chambers.length > 1) return camera.chambers.map(({ label }, i) => label ?? String(i + 1));
-  const count = camera.set?.count ?? (cameraKind(camera) === "roll-carton" ? 12 : 8);
+  const count = camera.set?.count ?? (camera.chambers[0].roll ? 12 : 8);
   return Array.from({ length: Math.min(count, 24) }, (_, i) => String(i + 1));
 }
 

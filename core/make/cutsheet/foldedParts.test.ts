@@ -1,5 +1,7 @@
 import type { Point } from "../../basis/drawing/index.ts";
-import { foldedSizes } from "../../camera/container/index.ts";
+import { foldedSizes } from "../../camera/shapes/index.ts";
+import { testCamera } from "../../testing/cameras.ts";
+import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { creases, foldedParts } from "./foldedParts.ts";
 
 const OUTER = { shape: "folded", sheet: 330, paper: 0.25, clearance: 0.5, overlap: 10, wall: 0.5 } as const;
@@ -64,6 +66,8 @@ describe("a box folded from a square", () => {
   });
 
   test("both squares are parts of the cut sheet", () => {
-    expect(foldedParts(OUTER, String).map(({ width }) => width)).toEqual([330, foldedSizes(OUTER).innerSheet]);
+    expect(
+      foldedParts(cutOrderFor({ ...testCamera("folded-box"), container: OUTER })).map(({ width }) => width),
+    ).toEqual([330, foldedSizes(OUTER).innerSheet]);
   });
 });

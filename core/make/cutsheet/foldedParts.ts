@@ -1,5 +1,6 @@
 import { type LineMark, label, line, type Point, rectangle } from "../../basis/drawing/index.ts";
-import { type FoldedContainer, foldedSizes } from "../../camera/container/index.ts";
+import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
+import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
 
 /**
@@ -28,7 +29,9 @@ export function creases(side: number): readonly LineMark[] {
 }
 
 /** The two squares of a folded camera with their creases. */
-export function foldedParts(container: FoldedContainer, words: (mm: number) => string): readonly Part[] {
+export function foldedParts({ camera, words }: CutOrder): readonly Part[] {
+  const { folded: container } = shapeOf(camera.container);
+  if (container === null) return [];
   const { strip, innerSheet, base, wall } = foldedSizes(container);
   const part = (id: string, name: string, side: number, note: string): Part => ({
     id,

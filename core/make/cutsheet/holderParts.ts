@@ -1,6 +1,4 @@
 import { line, rectangle } from "../../basis/drawing/index.ts";
-import { cameraKind, sheetOnWall } from "../../camera/container/index.ts";
-import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
 /** Shutter of electrical tape, mm: strip, folded handle, scrap of backing paper; common practice. */
@@ -14,10 +12,10 @@ const TAB = { wide: 12, long: 60, fold: 15 } as const;
  */
 const TRIPOD = { side: 50, hole: 6.6 } as const;
 
-/** The shutter flap; a tripod plate for what is large enough; tabs for a sheet that is curled round a wall. */
-export function holderParts({ camera }: CutOrder): readonly Part[] {
+/** The shutter flap. */
+export function shutterPart(): Part {
   const { wide, long, handle, scrap } = SHUTTER;
-  const shutter: Part = {
+  return {
     id: "shutter",
     name: "Shutter flap: electrical tape",
     width: long + 60,
@@ -31,15 +29,10 @@ export function holderParts({ camera }: CutOrder): readonly Part[] {
       note("facing the hole", { x: long + 3, y: 14 }),
     ],
   };
-  const kind = cameraKind(camera);
-  return [
-    shutter,
-    ...(kind === "canister" || kind === "bought-box" ? [] : [tripodPart()]),
-    ...(sheetOnWall(kind) ? [tabPart(1), tabPart(2)] : []),
-  ];
 }
 
-function tripodPart(): Part {
+/** A plate for what is large enough to stand on a tripod. */
+export function tripodPart(): Part {
   const { side, hole } = TRIPOD;
   const middle = { x: side / 2, y: side / 2 };
   return {
@@ -56,6 +49,11 @@ function tripodPart(): Part {
       note("glue it under the camera", { x: middle.x, y: side - 6 }, { anchor: "middle", size: 2.8 }),
     ],
   };
+}
+
+/** Tabs for a sheet that is curled round a wall. */
+export function tabParts(): readonly Part[] {
+  return [tabPart(1), tabPart(2)];
 }
 
 function tabPart(number: number): Part {

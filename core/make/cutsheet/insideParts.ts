@@ -1,5 +1,6 @@
 import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
-import { cameraBody, cameraKind, type DrumContainer } from "../../camera/container/index.ts";
+import { cameraBody } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -10,18 +11,8 @@ const SHAFT = 6;
 /** Card left round a mask's window at least, mm. */
 const RIM = 4;
 
-/** What stands inside: divider, drum vanes, discs and baffles, film mask. */
-export function insideParts(order: CutOrder): readonly Part[] {
-  const { camera } = order;
-  const { container } = camera;
-  return [
-    ...dividerPart(order),
-    ...(container.shape === "drum" ? drumParts(container, order) : []),
-    ...(cameraKind(camera) === "roll-carton" || container.shape === "folded" ? [maskPart(order)] : []),
-  ];
-}
-
-function dividerPart({ camera, words }: CutOrder): readonly Part[] {
+/** A wall between two pictures, where the design has one. */
+export function dividerPart({ camera, words }: CutOrder): readonly Part[] {
   const { divider } = camera.chambers[0];
   if (divider == null || divider <= 0) return [];
   const { high } = cameraBody(camera);
@@ -36,7 +27,10 @@ function dividerPart({ camera, words }: CutOrder): readonly Part[] {
 
 const UP = { turn: 90, anchor: "middle" } as const;
 
-function drumParts(drum: DrumContainer, { camera, words }: CutOrder): readonly Part[] {
+/** Vanes, discs and baffles of a drum. */
+export function drumParts({ camera, words }: CutOrder): readonly Part[] {
+  const { vanes: drum } = shapeOf(camera.container);
+  if (drum === null) return [];
   const tier = drum.height / drum.tiers;
   const across = drum.diameter - 2 * drum.gap;
   const vanes = drum.sectors / 2;
@@ -99,7 +93,7 @@ function slot(x: number, tier: number, vanes: number): readonly Mark[] {
 }
 
 /** Card with a window of the picture's size that the film runs or lies behind. */
-function maskPart({ camera, words }: CutOrder): Part {
+export function maskPart({ camera, words }: CutOrder): Part {
   const { film } = camera.chambers[0];
   const { across, high } = cameraBody(camera);
   const [width, height] = [Math.max(across, film.width + 2 * RIM), Math.max(high, film.height + 2 * RIM)];

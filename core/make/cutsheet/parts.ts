@@ -1,10 +1,20 @@
 import { dimension, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
-import { type Camera, cameraBody, holeAt, measuredDiameter, PLATE_SIZE } from "../../camera/container/index.ts";
+import {
+  type Camera,
+  cameraBody,
+  cameraKind,
+  holeAt,
+  measuredDiameter,
+  PLATE_SIZE,
+} from "../../camera/container/index.ts";
+import { kindRecord, type PartName } from "../../camera/kinds/index.ts";
+import { sheetOnWall } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { capParts } from "./capParts.ts";
 import { cardParts } from "./cards.ts";
 import { foldedParts } from "./foldedParts.ts";
-import { holderParts } from "./holderParts.ts";
-import { insideParts } from "./insideParts.ts";
+import { shutterPart, tabParts, tripodPart } from "./holderParts.ts";
+import { dividerPart, drumParts, maskPart } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
 import { note as text } from "./part.ts";
@@ -19,21 +29,26 @@ const TAB = 12;
 /** Width of the tape that holds the plate, on each of its sides, mm; common practice. */
 const TAPE = 12;
 
-/** All parts of a camera: outside, plate, sheet, what goes inside, shutter and tabs, cap, and the cards to stick on. */
+/** How each part a kind may have is drawn. */
+const PARTS: Readonly<Record<PartName, (order: CutOrder) => readonly Part[]>> = {
+  folded: foldedParts,
+  face: (order) => [facePart(order)],
+  wall: (order) => [unrolledWall(order)],
+  plate: (order) => [plateBlank(order)],
+  sheet: (order) => [sheetPart(order)],
+  divider: dividerPart,
+  drum: drumParts,
+  mask: (order) => [maskPart(order)],
+  shutter: () => [shutterPart()],
+  tripod: () => [tripodPart()],
+  tabs: tabParts,
+  cap: capParts,
+  cards: cardParts,
+};
+
+/** All parts of a camera, as its kind has them: outside, plate, sheet, inside, shutter and tabs, cap, cards to stick on. */
 export function cutParts(order: CutOrder): readonly Part[] {
-  const { container } = order.camera;
-  const outside = cameraBody(order.camera).face === "wall" ? [unrolledWall(order)] : [facePart(order)];
-  const folded = container.shape === "folded" ? foldedParts(container, order.words) : [];
-  return [
-    ...folded,
-    ...outside,
-    plateBlank(order),
-    sheetPart(order),
-    ...insideParts(order),
-    ...holderParts(order),
-    ...capParts(order),
-    ...cardParts(order),
-  ];
+  return kindRecord(cameraKind(order.camera)).parts.flatMap((name) => PARTS[name](order));
 }
 
 function facePart({ camera, words }: CutOrder): Part {
@@ -78,15 +93,14 @@ function facePart({ camera, words }: CutOrder): Part {
 function unrolledWall({ camera, words }: CutOrder): Part {
   const { container } = camera;
   const [hole] = camera.chambers[0].holes;
-  const inner = container.shape === "cylinder" || container.shape === "drum" ? container.diameter : 0;
-  const round = Math.PI * (inner + 2 * container.wall);
-  const tiers = container.shape === "drum" ? container.tiers : 1;
+  const { round: inside, tiers } = shapeOf(container);
+  const round = Math.PI * ((inside?.diameter ?? 0) + 2 * container.wall);
   const tier = cameraBody(camera).high;
   const height = tier * tiers;
   const { film } = camera.chambers[0];
   const levels = Array.from({ length: tiers }, (_, i) => tier * (i + 0.5));
   const sheetTop = tier / 2 - (film.y ?? 0) - film.height / 2;
-  const onWall = container.shape === "cylinder";
+  const onWall = sheetOnWall(cameraKind(camera));
   return {
     id: "wall",
     name: "Wall, unrolled: wrap it round the outside",

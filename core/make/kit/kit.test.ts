@@ -1,4 +1,7 @@
-import { inMm, KINDS, testCamera } from "../../testing/cameras.ts";
+import { stepTexts } from "../../../catalogue/buildSteps.ts";
+import { makingQuestions } from "../../../catalogue/makingQuestions.ts";
+import { buildOrderFor } from "../../testing/buildOrders.ts";
+import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { billOfMaterials, PAPERS } from "../cutsheet/index.ts";
 import { buildSteps, USUAL_TIMES } from "../steps/index.ts";
@@ -9,7 +12,7 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
   (kind, _name, paper) => {
     const camera = testCamera(kind);
     const cut = cutOrderFor(camera);
-    const steps = buildSteps({ camera, diameter: 0.3, words: inMm, choices: {} });
+    const steps = buildSteps(buildOrderFor(camera, { texts: stepTexts, questions: makingQuestions }));
     const pages = kitPages({
       cut,
       paper,

@@ -1,7 +1,11 @@
 import fc from "fast-check";
+import { stepTexts } from "../../../catalogue/buildSteps.ts";
+import { leakFaults } from "../../../catalogue/leaks.ts";
+import { makingQuestions } from "../../../catalogue/makingQuestions.ts";
 import { combined, measuredDiameter, withChamber } from "../../camera/container/index.ts";
 import { fresnelScale } from "../../light/hole/index.ts";
-import { inMm, testCamera } from "../../testing/cameras.ts";
+import { buildOrderFor } from "../../testing/buildOrders.ts";
+import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { suitedDistance } from "./holeVerdict.ts";
 import {
   buildSteps,
@@ -10,9 +14,7 @@ import {
   byReticle,
   darkroomTurns,
   holeVerdict,
-  LEAKS,
   lightProof,
-  QUESTIONS,
   suitedTools,
   USUAL_TIMES,
 } from "./index.ts";
@@ -149,14 +151,28 @@ describe("what to do with the hole as it came out", () => {
   });
 });
 
+const CATALOGUE = { texts: stepTexts, questions: makingQuestions };
+
 describe("steps for this very camera", () => {
+  test.each(KINDS)("a %s: every step is said in whole sentences with its measures filled in", (kind) => {
+    for (const black of ["paint", "paper"]) {
+      for (const { what, title, why, tools } of buildSteps(
+        buildOrderFor(testCamera(kind), CATALOGUE, { choices: { black } }),
+      )) {
+        expect(`${title} ${what} ${why}`).not.toMatch(/[{}]|undefined|NaN/);
+        expect(what).toMatch(/\.$/);
+        expect(tools.length).toBeGreaterThan(0);
+      }
+    }
+  });
+
   const stepsOf = (kind: Parameters<typeof testCamera>[0], choices = {}) =>
-    buildSteps({ camera: testCamera(kind, { openingDiameter: 7 }), diameter: 0.321, words: inMm, choices });
+    buildSteps(buildOrderFor(testCamera(kind, { openingDiameter: 7 }), CATALOGUE, { choices }));
   const ids = (steps: ReturnType<typeof stepsOf>) => steps.map(({ id }) => id);
 
   test("each measure stands in its step, each blade, pin, rim and paint has its caution", () => {
     const can = testCamera("curled-can", { openingDiameter: 7, material: "tin metal" });
-    const steps = buildSteps({ camera: can, diameter: 0.321, words: inMm, choices: {} });
+    const steps = buildSteps(buildOrderFor(can, CATALOGUE));
     const step = (name: string) => steps.find(({ id }) => id === name);
     expect(step("opening")?.what).toMatch(/1\.6 mm first, then open it to 7(\.0)? mm/);
     expect(step("opening")?.caution).toMatch(/cut rim is a blade[\s\S]*hot/);
@@ -177,7 +193,7 @@ describe("steps for this very camera", () => {
     expect(ids(stepsOf("flat-box"))).not.toContain("tabs");
     expect(ids(stepsOf("bought-box"))).toEqual(["hole", "black", "shutter", "label", "light-test"]);
     const split = withChamber(testCamera("stereo-box"), { divider: 40 });
-    expect(ids(buildSteps({ camera: split, diameter: 0.3, words: inMm, choices: {} }))).toContain("divider");
+    expect(ids(buildSteps(buildOrderFor(split, CATALOGUE)))).toContain("divider");
   });
 
   test("a choice changes its step; every question has a usual way among its ways", () => {
@@ -185,7 +201,7 @@ describe("steps for this very camera", () => {
     expect(stepsOf("flat-box", { black: "paper" }).find(({ id }) => id === "black")?.title).toMatch(/paper/);
     expect(stepsOf("flat-box", { shutter: "magnet" }).find(({ id }) => id === "shutter")?.what).toMatch(/magnet/);
     expect(stepsOf("flat-box", { side: "in" }).find(({ id }) => id === "plate")?.what).toMatch(/sanded side in/);
-    for (const { ways, usual } of QUESTIONS) expect(ways.map(({ id }) => id)).toContain(usual);
+    for (const { ways, usual } of makingQuestions) expect(ways.map(({ id }) => id)).toContain(usual);
   });
 });
 
@@ -199,10 +215,10 @@ describe("light test", () => {
     expect(lightProof({ lightTests: [{ at, way: "sheet", faults: [] }, leaks] }).state).toBe("leaks");
   });
   test("every fault has its cause and its repair", () => {
-    expect(LEAKS.map(({ id }) => id)).toEqual(
+    expect(leakFaults.map(({ id }) => id)).toEqual(
       expect.arrayContaining(["lid-corners", "single-tape", "translucent", "plate-edge"]),
     );
-    for (const { cause, repair, lamp, sheet } of LEAKS)
+    for (const { cause, repair, lamp, sheet } of leakFaults)
       expect([cause, repair, lamp, sheet].every((words) => words.length > 8)).toBe(true);
   });
 });

@@ -1,4 +1,5 @@
-import { type CameraKind, designFaults } from "../../camera/container/index.ts";
+import { designFaults } from "../../camera/container/index.ts";
+import type { CameraKind } from "../../camera/kinds/index.ts";
 import { parseCamera } from "../../document/index.ts";
 import { inMm, testCamera } from "../../testing/cameras.ts";
 import { foundHole, sheetReach, withSheetAt } from "./index.ts";

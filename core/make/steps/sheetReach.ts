@@ -1,11 +1,6 @@
-import {
-  type Camera,
-  cameraKind,
-  type DesignField,
-  foldedSizes,
-  traitsOf,
-  withField,
-} from "../../camera/container/index.ts";
+import { type Camera, cameraKind, withField } from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 
 /** No sheet is held nearer to its hole than this, mm; common practice. */
 const NEAREST = 10;
@@ -18,13 +13,9 @@ const NEAREST = 10;
  * @example sheetReach(box of 70 mm depth) // [10, 70]
  */
 export function sheetReach(camera: Camera): readonly [nearest: number, farthest: number] | null {
-  const field = movingField(camera);
-  if (field === null) return null;
-  if (camera.container.shape === "folded") {
-    const { nearest, farthest } = foldedSizes(camera.container);
-    return [nearest, farthest];
-  }
-  return [NEAREST, Math.max(NEAREST, camera.chambers[0].film.distance)];
+  if (kindRecord(cameraKind(camera)).moves === null) return null;
+  const { reach } = shapeOf(camera.container);
+  return reach ?? [NEAREST, Math.max(NEAREST, camera.chambers[0].film.distance)];
 }
 
 /**
@@ -34,15 +25,6 @@ export function sheetReach(camera: Camera): readonly [nearest: number, farthest:
  * @param distance mm, within {@link sheetReach}
  */
 export function withSheetAt(camera: Camera, distance: number): Camera {
-  const field = movingField(camera);
+  const { moves: field } = kindRecord(cameraKind(camera));
   return field === null ? camera : withField(camera, field, distance);
-}
-
-/** The size that says how far the sheet stands off. */
-function movingField(camera: Camera): DesignField | null {
-  const kind = cameraKind(camera);
-  if (kind === "folded-box") return "film.distance";
-  if (kind === "lid-can") return "container.height";
-  if (kind === "roll-carton" || traitsOf(kind).lies !== "on the back") return null;
-  return "container.depth";
 }

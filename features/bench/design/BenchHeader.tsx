@@ -1,8 +1,8 @@
 import { Columns2, Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
-import { kinds } from "../../../catalogue/kinds.ts";
 import { type Camera, cameraKind } from "../../../core/camera/container/index.ts";
+import { kinds } from "../../../core/camera/kinds/index.ts";
 import type { HistoryState } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";

@@ -6,6 +6,7 @@ import {
   type Camera,
   DEFAULT_CONTRAST,
   type DesignField,
+  fieldRecord,
   refusal,
   settled,
   withField,
@@ -71,7 +72,7 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
   const edit: EditDesign = useCallback((label, change) => setRefused(attempt(label, null, change)), [attempt]);
   const setField: SetField = useCallback(
     (field, value, at = latest.current.hole) =>
-      attempt(FIELD_WORDS[field], field, (now) => withField(now, field, value, at)),
+      attempt(fieldRecord(field).undo, field, (now) => withField(now, field, value, at)),
     [attempt],
   );
 
@@ -163,47 +164,6 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
 
 /** Parts below the fold: kept true at every edit, but laid out only when they come into sight. */
 const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
-
-/** The words under which a size is undone. */
-const FIELD_WORDS: Readonly<Record<DesignField, string>> = {
-  "container.width": "width",
-  "container.height": "height",
-  "container.depth": "depth",
-  "container.diameter": "diameter",
-  "container.wall": "wall",
-  "folded.sheet": "square card",
-  "folded.paper": "card",
-  "folded.clearance": "air between the boxes",
-  "folded.overlap": "overlap",
-  "drum.tiers": "tiers",
-  "drum.sectors": "chambers",
-  "drum.gap": "air at the vanes",
-  // One word for both: a corner dragged is one step of undo.
-  "film.width": "sheet size",
-  "film.height": "sheet size",
-  "film.x": "sheet place",
-  "film.y": "sheet place",
-  "film.slide": "sheet place",
-  "film.tiltX": "lean",
-  "film.tiltY": "lean",
-  "film.radius": "radius",
-  "film.distance": "distance",
-  "hole.x": "hole place",
-  "hole.above": "hole place",
-  "hole.diameter": "hole",
-  "hole.measured": "measured hole",
-  "hole.openingDiameter": "opening",
-  "hole.plateThickness": "plate",
-  "hole.base": "holes apart",
-  "chamber.divider": "wall in the middle",
-  "roll.gap": "clear between pictures",
-  "roll.core": "spool",
-  "roll.thickness": "film’s thickness",
-  "roll.length": "film’s length",
-  "roll.clicks": "clicks",
-  "roll.leader": "lost at the start",
-  "roll.tail": "lost at the end",
-};
 
 /** Scrolls a part of the page into sight. */
 function show(selector: string): void {

@@ -4,9 +4,9 @@ import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import { type Camera, DEFAULT_CONTRAST } from "../../../core/camera/container/index.ts";
 import { optimum } from "../../../core/light/hole/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
 import { Panel } from "../../../ui/Panel.tsx";
-import { Pick } from "../../../ui/Pick.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
 import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
 import { readDesign } from "../readings/reading.ts";
@@ -47,11 +47,11 @@ export function ComparePage({ cameras }: { readonly cameras: readonly Camera[] }
       <div className="mt-4 grid gap-6 lg:grid-cols-2">
         {pair.map((camera, index) => (
           <section key={camera.id} aria-label={camera.name} className="min-w-0">
-            <Pick
+            <Choice
               label={index === 0 ? "One" : "The other"}
               value={camera.id}
               options={cameras}
-              onPick={pick(index === 0 ? "one" : "other")}
+              onChoose={pick(index === 0 ? "one" : "other")}
             />
             <Drawn camera={camera} />
           </section>

@@ -1,20 +1,14 @@
-import { kinds } from "../../../catalogue/kinds.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { INK } from "../../../core/basis/drawing/index.ts";
 import { scenes } from "../../../core/bench/preview/index.ts";
-import {
-  type CameraKind,
-  fieldQuantity,
-  fieldValue,
-  solveRequest,
-  withField,
-} from "../../../core/camera/container/index.ts";
+import { fieldRecord, fieldValue, solveRequest, withField } from "../../../core/camera/container/index.ts";
+import { type CameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { lightBand, resolution, resolutionCurve } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../../core/testing/cameras.ts";
 import { curveOption, detailAt, placedCurve, schoolPoints } from "../hole/curve/curveOption.ts";
 import { contrastOption, fallOffOption, partedLines } from "../hole/curve/sheetCharts.ts";
-import { containerFields, holeFields, SHEET_FIELDS } from "../measures/measureFields.ts";
+import { holeFields, SHEET_FIELDS } from "../measures/measureFields.ts";
 import { previewWords, walkerWords } from "../picture/previewWords.ts";
 import { readDesign } from "../readings/reading.ts";
 import { readingRows } from "../readings/readingRows.ts";
@@ -26,7 +20,8 @@ describe.each(kinds.map(({ id }) => id))("a %s on the Bench", (kind: CameraKind)
   const camera = testCamera(kind);
 
   test("has an entry for every size that a maker may set, each with a value", () => {
-    for (const { field, label, optional } of [...containerFields(kind), ...holeFields(kind), ...SHEET_FIELDS]) {
+    for (const field of [...kindRecord(kind).measures, ...holeFields(kind), ...SHEET_FIELDS]) {
+      const { label, optional } = fieldRecord(field);
       expect(label).toMatch(/^[A-Z]/);
       const value = fieldValue(camera, field);
       if (!optional) expect(typeof value).toBe("number");
@@ -124,7 +119,7 @@ describe("words of the preview", () => {
 
 describe("small readers", () => {
   test("counts and angles are read as written", () => {
-    expect([fieldQuantity("film.tiltX"), fieldQuantity("drum.tiers"), fieldQuantity("film.width")]).toEqual([
+    expect((["film.tiltX", "drum.tiers", "film.width"] as const).map((field) => fieldRecord(field).quantity)).toEqual([
       "angle",
       "count",
       "length",

@@ -7,8 +7,9 @@ import {
   type Camera,
   type DesignField,
   type DesignLight,
-  fieldQuantity,
+  fieldRecord,
   fieldValue,
+  isDesignField,
 } from "../../../core/camera/container/index.ts";
 import { cx } from "../../../ui/cx.ts";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
@@ -44,7 +45,7 @@ export function Drawing({
   const frame = useRef<HTMLDivElement>(null);
   const [viewport, setViewport] = useState(FIRST_SIZE);
   const [held, setHeld] = useState<Layout | null>(null);
-  const [typing, setTyping] = useState<LabelMark | null>(null);
+  const [typing, setTyping] = useState<{ readonly label: LabelMark; readonly field: DesignField } | null>(null);
   useEffect(() => {
     const element = frame.current;
     if (element === null) return;
@@ -82,7 +83,10 @@ export function Drawing({
           scene={scene}
           pixel={layout.pixel}
           title={`${camera.name}: plan, side and sheet, to scale`}
-          onLabel={(label) => setTyping(label)}
+          onLabel={(label) => {
+            const { field = "" } = label;
+            if (isDesignField(field)) setTyping({ label, field });
+          }}
         >
           {handles.map((handle) => (
             <DrawingHandle
@@ -92,7 +96,7 @@ export function Drawing({
               step={unit === "mm" ? 1 : 25.4 / 16}
               sizeOf={(field) => fieldValue(camera, field, handle.hole ?? hole) ?? 0}
               words={(value, field) =>
-                fieldQuantity(field) === "angle" ? `${value.toFixed(1)}°` : formatLength(value, unit)
+                fieldRecord(field).quantity === "angle" ? `${value.toFixed(1)}°` : formatLength(value, unit)
               }
               onHold={(holding) => setHeld(holding ? layout : null)}
               onMove={move}
@@ -103,10 +107,10 @@ export function Drawing({
       {typing && (
         <FigureEntry
           key={typing.field}
-          label={typing}
+          {...typing}
           layout={layout}
-          value={fieldValue(camera, typing.field as DesignField, hole) ?? 0}
-          onTake={(mm) => setField(typing.field as DesignField, mm)}
+          value={fieldValue(camera, typing.field, hole) ?? 0}
+          onTake={(mm) => setField(typing.field, mm)}
           onClose={() => setTyping(null)}
         />
       )}

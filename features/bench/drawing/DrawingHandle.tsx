@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import type { Handle, Pull } from "../../../core/bench/benchDrawing/index.ts";
-import { type DesignField, fieldQuantity } from "../../../core/camera/container/index.ts";
+import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 
 /** A dragged size stops at a usual one within this many pixels. */
 const SNAP_PIXELS = 6;
@@ -76,7 +76,7 @@ export function DrawingHandle({
     event.preventDefault();
     // A pull that turns goes by degrees, against the hand where the drawing does.
     const way = pull.perMm < 0 ? -1 : 1;
-    const unit = fieldQuantity(pull.field) === "angle" ? 1 : step;
+    const unit = fieldRecord(pull.field).quantity === "angle" ? 1 : step;
     onMove(pull.field, sizeOf(pull.field) + way * sign * unit * (event.shiftKey ? 10 : 1), handle.hole);
   };
   const value = fieldOf ? sizeOf(fieldOf.field) : 0;

@@ -15,6 +15,7 @@ import {
 import { type Camera, DEFAULT_CONTRAST } from "../../../core/camera/container/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
 import { Button } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
@@ -119,6 +120,7 @@ export const FinderPanel = memo(function FinderPanel({
               most={1}
               step={0.1}
               value={wish[id]}
+              say={(value) => (value === least ? low : value === 1 ? high : `${Math.round(100 * value)} %`)}
               onSlide={(value) => setWish((before) => ({ ...before, [id]: value }))}
             />
           ))}
@@ -157,20 +159,15 @@ export const FinderPanel = memo(function FinderPanel({
                   </div>
                   <div className="grid gap-1">
                     <Button onClick={() => use(found)}>Make it this</Button>
-                    <label className="flex items-center gap-1.5 text-[0.87rem]">
-                      <input
-                        type="checkbox"
-                        className="accent-[var(--sb-action)]"
-                        checked={compared.includes(key)}
-                        disabled={!compared.includes(key) && chosen.length >= MOST_COMPARED}
-                        onChange={(event) =>
-                          setCompared((before) =>
-                            event.target.checked ? [...before, key] : before.filter((each) => each !== key),
-                          )
-                        }
-                      />
-                      compare
-                    </label>
+                    <Check
+                      label="compare"
+                      className="text-[0.87rem]"
+                      checked={compared.includes(key)}
+                      disabled={!compared.includes(key) && chosen.length >= MOST_COMPARED}
+                      onCheck={(checked) =>
+                        setCompared((before) => (checked ? [...before, key] : before.filter((each) => each !== key)))
+                      }
+                    />
                   </div>
                 </li>
               );

@@ -7,6 +7,7 @@ import { opticalModel } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/cx.ts";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
+import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
@@ -56,6 +57,10 @@ export const HoleRules = memo(function HoleRules({
       source: "",
     },
   ];
+  const choose = (id: string): void => {
+    const row = rows.find((each) => each.id === id);
+    if (row !== undefined) onEdit(`hole by ${row.name}`, (now) => withAim(now, { rule: row.id }));
+  };
   return (
     <Panel
       title="The hole, by rule"
@@ -63,7 +68,7 @@ export const HoleRules = memo(function HoleRules({
         <span className="text-[0.87rem] text-quiet">for {medium.wavelengthNm} nm, the light this medium sees</span>
       }
     >
-      <div className="overflow-x-auto">
+      <Radios label="Rule for the hole" value={chosen} className="overflow-x-auto" onChoose={choose}>
         <table className="w-full min-w-[44rem] text-left text-[0.93rem]">
           <thead className="text-quiet">
             <tr>
@@ -86,16 +91,9 @@ export const HoleRules = memo(function HoleRules({
                   className={cx("border-line border-t align-top", chosen === id && "bg-kraft-pale")}
                 >
                   <td className="whitespace-nowrap py-1.5 pr-3">
-                    <label className="flex min-h-6 items-center gap-2">
-                      <input
-                        type="radio"
-                        name="hole-rule"
-                        className="accent-[var(--sb-action)]"
-                        checked={chosen === id}
-                        onChange={() => onEdit(`hole by ${name}`, (now) => withAim(now, { rule: id }))}
-                      />
+                    <Radio id={id} className="min-h-6">
                       {name}
-                    </label>
+                    </Radio>
                   </td>
                   <td className="whitespace-nowrap py-1.5 text-right font-semibold">{words(diameter, 3)}</td>
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
@@ -125,7 +123,7 @@ export const HoleRules = memo(function HoleRules({
             })}
           </tbody>
         </table>
-      </div>
+      </Radios>
       <p className="mt-2 text-[0.87rem] text-quiet">
         Rayleigh’s is where a new camera starts: it draws the finest faint detail and is quicker than the smaller ones,
         and most makers’ tables follow it. The rules are points on one curve; a hole three quarters as large is as good

@@ -1,17 +1,20 @@
 import { useEffect, useRef } from "react";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
 import type { Layout } from "../../../core/bench/benchDrawing/index.ts";
+import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { LengthField } from "../../../ui/LengthField.tsx";
 
 /** An entry over a dimension's figure. Enter or leaving closes it; a refused entry stays with its message. */
 export function FigureEntry({
   label,
+  field,
   layout,
   value,
   onTake,
   onClose,
 }: {
   readonly label: LabelMark;
+  readonly field: DesignField;
   readonly layout: Layout;
   readonly value: number;
   readonly onTake: (mm: number) => string | null;
@@ -34,8 +37,8 @@ export function FigureEntry({
       }}
     >
       <LengthField
-        label={FIGURE_NAMES[label.field ?? ""] ?? "Size"}
-        name={`figure-${label.field}`}
+        label={fieldRecord(field).label}
+        name={`figure-${field}`}
         value={value}
         onTake={(mm) => (mm === null ? null : onTake(mm))}
         onSettled={onClose}
@@ -43,15 +46,3 @@ export function FigureEntry({
     </div>
   );
 }
-
-const FIGURE_NAMES: Readonly<Record<string, string>> = {
-  "container.depth": "Depth inside",
-  "container.width": "Width inside",
-  "container.height": "Height inside",
-  "container.diameter": "Diameter inside",
-  "hole.above": "Hole above the bottom",
-  "film.distance": "Hole to sheet",
-  "hole.base": "Holes apart",
-  "film.width": "Sheet, along",
-  "film.height": "Sheet, up",
-};

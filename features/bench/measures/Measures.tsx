@@ -5,12 +5,14 @@ import { plates } from "../../../catalogue/plates.ts";
 import {
   type Camera,
   cameraKind,
+  type DesignField,
   fieldValue,
   seated,
-  traitsOf,
   withContainer,
   withFilm,
 } from "../../../core/camera/container/index.ts";
+import { kindRecord } from "../../../core/camera/kinds/index.ts";
+import { lieOf } from "../../../core/camera/lies/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -18,7 +20,7 @@ import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import { SetCount } from "../design/SetCount.tsx";
 import { DesignEntry } from "./DesignEntry.tsx";
-import { containerFields, type FieldRow, holeFields, SHEET_FIELDS } from "./measureFields.ts";
+import { holeFields, SHEET_FIELDS } from "./measureFields.ts";
 
 const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
 const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
@@ -74,14 +76,14 @@ export const Measures = memo(function Measures({
   );
   const thickness = holes[0].plateThickness ?? 0;
   const plate = plates.find((row) => row.thickness === thickness);
-  const rows = (fields: readonly FieldRow[]) => (
+  const rows = (fields: readonly DesignField[]) => (
     <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-      {fields.map((row) => (
+      {fields.map((field) => (
         <DesignEntry
-          key={row.field}
-          {...row}
-          value={fieldValue(camera, row.field, hole)}
-          onTake={(value) => setField(row.field, value)}
+          key={field}
+          field={field}
+          value={fieldValue(camera, field, hole)}
+          onTake={(value) => setField(field, value)}
         />
       ))}
     </div>
@@ -89,7 +91,7 @@ export const Measures = memo(function Measures({
   return (
     <Panel title="Measures" aside={<UnitSwitch />}>
       <div className="grid gap-4">
-        {rows(containerFields(kind))}
+        {rows(kindRecord(kind).measures)}
         <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />
         <Check
           label="Inside painted flat black"
@@ -120,18 +122,9 @@ export const Measures = memo(function Measures({
         <Choice label="Plate is fixed" value={container.plateSide ?? "inside"} options={SIDES} onChoose={chooseSide} />
         <SetCount camera={camera} onEdit={onEdit} />
         <p className="text-[0.83rem] text-quiet">
-          Needles and cut metal are sharp: push away from your face and fold or clean every rim.{" "}
-          {HINTS[traitsOf(kind).lies]}
+          Needles and cut metal are sharp: push away from your face and fold or clean every rim. {lieOf(kind).hint}
         </p>
       </div>
     </Panel>
   );
 });
-
-const HINTS = {
-  "on the back": "Heights count from the inside bottom.",
-  leaning: "The sheet leans so that its far corner touches the back.",
-  bowed: "The sheet’s middle touches the back; its ends come forward.",
-  "round the wall": "The sheet stands on the bottom; heights count from there.",
-  "on the far wall": "The sheet stands on the bottom; heights count from there.",
-} as const;

@@ -6,8 +6,8 @@ import type { Camera } from "../../../core/camera/container/index.ts";
 import { correctedTime, timeFromLight } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
-import { Pick } from "../../../ui/Pick.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
@@ -130,13 +130,12 @@ export const PreviewPanel = memo(function PreviewPanel({
           </figcaption>
         </figure>
         <div className="grid content-start gap-3">
-          <Segments label="Show" name="preview-side" value={side} options={SIDES} onChoose={setSide} />
-          <Pick
+          <Segments label="Show" value={side} options={SIDES} onChoose={setSide} />
+          <Choice
             label="Scene"
-            name="preview-scene"
             value={sceneId}
             options={options}
-            onPick={(id) => {
+            onChoose={(id) => {
               setSceneId(id);
               setTyped(null);
             }}

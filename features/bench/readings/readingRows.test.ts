@@ -1,5 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
-import { type CameraKind, withField, withSheet } from "../../../core/camera/container/index.ts";
+import { withField, withSheet } from "../../../core/camera/container/index.ts";
+import type { CameraKind } from "../../../core/camera/kinds/index.ts";
 import { ideal, inMm, testCamera } from "../../../core/testing/cameras.ts";
 import { readDesign } from "./reading.ts";
 import { readingRows } from "./readingRows.ts";

@@ -2,12 +2,12 @@ import {
   type Camera,
   type CameraSet,
   type FoldedContainer,
-  foldedSizes,
   nextInSet,
   readyInSet,
   solveRequest,
 } from "../../../core/camera/container/index.ts";
 import { rollPlan } from "../../../core/camera/roll/index.ts";
+import { foldedSizes, shapeOf } from "../../../core/camera/shapes/index.ts";
 import { parallax, stereo } from "../../../core/camera/stereo/index.ts";
 import { steepestSlope } from "../../../core/light/rays/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
@@ -16,12 +16,13 @@ import type { ReadingRow, Words } from "./readingRow.ts";
 
 /** Readings that only some shapes have: two holes, wound film, folded boxes, chambers, a numbered set. */
 export function shapeRows(camera: Camera, reading: Reading, words: Words): readonly ReadingRow[] {
-  const { container, set } = camera;
+  const { set } = camera;
+  const { folded, vanes } = shapeOf(camera.container);
   return [
     ...(camera.chambers[0].holes.length === 2 ? stereoRows(camera, reading, words) : []),
     ...(camera.chambers[0].roll ? rollRows(camera, words) : []),
-    ...(container.shape === "folded" ? [foldedRow(container, camera.chambers[0].film.distance, words)] : []),
-    ...(container.shape === "drum" ? [drumRow(camera)] : []),
+    ...(folded ? [foldedRow(folded, camera.chambers[0].film.distance, words)] : []),
+    ...(vanes ? [drumRow(camera)] : []),
     ...(set ? [setRow(set)] : []),
   ];
 }

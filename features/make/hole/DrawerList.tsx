@@ -3,6 +3,7 @@ import { openArea } from "../../../core/make/flatbed/index.ts";
 import type { HoleAnswer } from "../../../core/make/holeScan/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { cx } from "../../../ui/cx.ts";
+import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 
 /** What was measured of the plates in the drawer so far, by plate. */
@@ -29,44 +30,35 @@ export function DrawerList({
       <legend className="text-[0.87rem] text-quiet">
         Measure these six: {count} of {drawer.length} done
       </legend>
-      <ul className="mt-1">
-        {drawer.map(({ id, name, note, sample }) => {
-          const answer = measured[id];
-          const real = 2 * Math.sqrt(openArea(sample) / Math.PI);
-          return (
-            <li key={id} className="border-line border-b" data-plate={id}>
-              <label
-                className={cx(
-                  "flex min-h-9 flex-wrap items-baseline gap-x-3 px-1 py-1",
-                  id === plate && "bg-kraft-pale font-semibold",
-                )}
-              >
-                <input
-                  type="radio"
-                  name="drawer-plate"
-                  aria-label={name}
-                  checked={id === plate}
-                  onChange={() => onPlate(id)}
-                  className="accent-[var(--sb-action)]"
-                />
-                <span>{name}</span>
-                <span className="ml-auto tabular-nums">
-                  {answer ? `${words(answer.diameter, 3)} ± ${words(answer.uncertainty, 3)}` : "not yet"}
-                </span>
-                <span className="w-full pl-6 font-normal text-[0.87rem] text-quiet">
-                  {note}
-                  {truth && answer && (
-                    <span className="block text-ink" data-truth>
-                      in truth {words(real, 3)}: {offWords(answer.diameter / real - 1)}; short to long about{" "}
-                      {axesRatio(sample)}, {sample.burrs.length} burrs, {sample.dust.length} specks of dust
+      <Radios label="Plate in the drawer" value={plate} onChoose={onPlate}>
+        <ul className="mt-1">
+          {drawer.map(({ id, name, note, sample }) => {
+            const answer = measured[id];
+            const real = 2 * Math.sqrt(openArea(sample) / Math.PI);
+            return (
+              <li key={id} className="border-line border-b" data-plate={id}>
+                <Radio id={id} className={cx("min-h-9 px-1 py-1", id === plate && "bg-kraft-pale font-semibold")}>
+                  <span className="flex gap-x-3">
+                    <span>{name}</span>
+                    <span className="ml-auto tabular-nums">
+                      {answer ? `${words(answer.diameter, 3)} ± ${words(answer.uncertainty, 3)}` : "not yet"}
                     </span>
-                  )}
-                </span>
-              </label>
-            </li>
-          );
-        })}
-      </ul>
+                  </span>
+                  <span className="block font-normal text-[0.87rem] text-quiet">
+                    {note}
+                    {truth && answer && (
+                      <span className="block text-ink" data-truth>
+                        in truth {words(real, 3)}: {offWords(answer.diameter / real - 1)}; short to long about{" "}
+                        {axesRatio(sample)}, {sample.burrs.length} burrs, {sample.dust.length} specks of dust
+                      </span>
+                    )}
+                  </span>
+                </Radio>
+              </li>
+            );
+          })}
+        </ul>
+      </Radios>
       <Check label="Tell me the truth of those I measured" checked={truth} onCheck={onTruth} />
     </fieldset>
   );

@@ -3,9 +3,9 @@ import { plates } from "../../../catalogue/plates.ts";
 import { type ToolRow, tools } from "../../../catalogue/tools.ts";
 import { type Camera, holeAt, type Making, withHole } from "../../../core/camera/container/index.ts";
 import { suitedTools, type Tip } from "../../../core/make/steps/index.ts";
+import { Choice } from "../../../ui/Choice.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
-import { Pick } from "../../../ui/Pick.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import type { Wanted } from "../cutOrder.ts";
 
@@ -55,14 +55,14 @@ export function HoleToMake({
       <Panel title="Plate and way">
         <div className="grid gap-3 sm:grid-cols-2">
           <div className="sm:col-span-2">
-            <Pick
+            <Choice
               label="Plate"
               value={plate?.id ?? "own"}
               options={[
                 ...plates.map(({ id, name, thickness: t }) => ({ id, name: `${name}, ${words(t, 3)}` })),
                 { id: "own", name: "Own" },
               ]}
-              onPick={(id) => {
+              onChoose={(id) => {
                 const row = plates.find((each) => each.id === id);
                 edit("choose a plate", (from) => {
                   const next = { ...from, making: { ...from.making, plate: id } };
@@ -84,11 +84,11 @@ export function HoleToMake({
               return null;
             }}
           />
-          <Pick
+          <Choice
             label="Way"
-            value={way?.id ?? ""}
+            value={way?.id ?? null}
             options={holeWays}
-            onPick={(id) => keep("choose a way", { way: id })}
+            onChoose={(id) => keep("choose a way", { way: id })}
           />
         </div>
         {way && (

@@ -55,7 +55,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
   const sized = sizedBy(way, entries);
   return (
     <div className="grid gap-3">
-      <Segments label="Way to measure" name="way" value={way} options={WAYS} onChoose={setWay} />
+      <Segments label="Way to measure" value={way} options={WAYS} onChoose={setWay} />
       {way === "projection" && (
         <>
           <p className="text-[0.93rem] text-quiet">

@@ -1,8 +1,8 @@
 import { MM_PER_INCH, plainNumber } from "../../../core/basis/units/index.ts";
 import { DPI_RANGE, type PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/Button.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
-import { Pick } from "../../../ui/Pick.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import type { Measuring } from "./useMeasuring.ts";
 
@@ -51,11 +51,11 @@ export function PictureScale({
           return null;
         }}
       />
-      <Pick
+      <Choice
         label="Its numbers stand for"
         value={encoding ?? "file"}
         options={ENCODINGS}
-        onPick={(id) => again({ encoding: id === "linear" || id === "srgb" ? id : null })}
+        onChoose={(id) => again({ encoding: id === "linear" || id === "srgb" ? id : null })}
       />
       {ruler === null ? (
         <Button look="quiet" className="justify-self-start" onClick={() => onRuler([])}>

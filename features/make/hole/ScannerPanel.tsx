@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { drawer } from "../../../catalogue/drawer.ts";
 import { Button } from "../../../ui/Button.tsx";
-import { Pick } from "../../../ui/Pick.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { simulatedScanClient } from "../../../workers/simulatedScan.client.ts";
@@ -63,9 +63,9 @@ export function ScannerPanel({
       </p>
       <DrawerList plate={plate} onPlate={setPlate} measured={measured} truth={shown} onTruth={setShown} />
       <div className="flex flex-wrap items-end gap-3">
-        <Pick label="Scan at" value={dpi} options={RESOLUTIONS} onPick={setDpi} />
-        <Segments label="Bit depth" name="depth" value={bits} options={DEPTHS} onChoose={setBits} />
-        <Segments label="File" name="file" value={file} options={FILES} onChoose={setFile} />
+        <Choice label="Scan at" value={dpi} options={RESOLUTIONS} onChoose={setDpi} />
+        <Segments label="Bit depth" value={bits} options={DEPTHS} onChoose={setBits} />
+        <Segments label="File" value={file} options={FILES} onChoose={setFile} />
         <Button look="action" onClick={() => void scan()} disabled={busy}>
           {busy ? "Scanning…" : "Scan"}
         </Button>

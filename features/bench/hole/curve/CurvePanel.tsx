@@ -136,6 +136,7 @@ export default function CurvePanel({
               step={0.01}
               inverted
               value={contrast}
+              say={(value) => `${Math.round(100 * value)} % contrast`}
               onSlide={(value) =>
                 onEdit("contrast", (now) => withAim(now, { contrast: Math.round(value * 100) / 100 }))
               }
@@ -156,7 +157,7 @@ export default function CurvePanel({
               return null;
             }}
           />
-          <Segments label="Light" name="curve-light" value={kelvin} options={LIGHTS} onChoose={setKelvin} />
+          <Segments label="Light" value={kelvin} options={LIGHTS} onChoose={setKelvin} />
           {curve && answer && (
             <p data-conclusion>
               From <strong>{words(curve.band95[0], 2)}</strong> to <strong>{words(curve.band95[1], 2)}</strong> you

@@ -9,7 +9,7 @@ export interface LeakFault {
   readonly repair: string;
 }
 
-export const LEAKS: readonly LeakFault[] = [
+export const leakFaults: readonly LeakFault[] = [
   {
     id: "lid-corners",
     name: "Lid or its corners",

@@ -1,13 +1,7 @@
-/** A question on which makers disagree, with their ways and why. Common practice. */
-export interface MakingQuestion {
-  readonly id: "black" | "tape" | "side" | "shutter" | "gap";
-  readonly question: string;
-  readonly ways: readonly { readonly id: string; readonly name: string; readonly why: string }[];
-  /** Taken where nothing was chosen. */
-  readonly usual: string;
-}
+import type { MakingQuestion } from "../core/make/steps/index.ts";
 
-export const QUESTIONS: readonly MakingQuestion[] = [
+/** Questions on which makers disagree. Common practice. */
+export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "black",
     question: "Blacken the inside?",

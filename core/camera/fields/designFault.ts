@@ -1,4 +1,4 @@
-import type { DesignField } from "./designField.ts";
+import type { DesignField } from "./designFields.ts";
 
 /** What can't be built, at the field that would have to change. */
 export interface DesignFault {

@@ -1,5 +1,5 @@
 import type { DesignFault, LengthWords } from "./designFault.ts";
-import type { DesignField } from "./designField.ts";
+import type { DesignField } from "./designFields.ts";
 
 /** The largest length a design may have, and the largest hole, mm (FORMAT). */
 export const LARGEST = 5000;

@@ -1,11 +1,11 @@
-import { formats } from "../../catalogue/formats.ts";
-import { kinds } from "../../catalogue/kinds.ts";
-import type { LengthUnit } from "../../core/basis/units/index.ts";
-import { cameraKind, designFaults } from "../../core/camera/container/index.ts";
-import { parseCamera } from "../../core/document/index.ts";
-import { inMm } from "../../core/testing/cameras.ts";
+import { formats } from "../../../catalogue/formats.ts";
+import type { LengthUnit } from "../../../core/basis/units/index.ts";
+import { cameraKind, designFaults, fieldRecord } from "../../../core/camera/container/index.ts";
+import { kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
+import { parseCamera } from "../../../core/document/index.ts";
+import { inMm } from "../../../core/testing/cameras.ts";
 import { startForm, withFormat } from "./newCameraForm.ts";
-import { type NewCameraField, readNewCamera, sizesOf } from "./readNewCamera.ts";
+import { readNewCamera, withTyped } from "./readNewCamera.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const read = (form: ReturnType<typeof startForm>, unit: LengthUnit = "mm") => readNewCamera(form, unit, "new", NOW);
@@ -23,13 +23,13 @@ describe.each(kinds.map(({ id }) => id))("the form for a %s", (kind) => {
   });
 
   test("every size that can’t be read or is 0 is refused at its entry, and only there", () => {
-    for (const size of sizesOf(kind)) {
+    for (const size of kindRecord(kind).asked) {
       const start = startForm(kind, "mm", "Find");
-      const wrong = read({ ...start, [size]: "wide" });
+      const wrong = read(withTyped(start, { [size]: "wide" }));
       expect(wrong.camera).toBeNull();
       expect(wrong.errors[size]).toMatch(/number|angle/i);
-      if (size === "tiltX" || size === "tiltY") continue;
-      const none = read({ ...start, [size]: "0" });
+      if (fieldRecord(size).quantity === "angle") continue;
+      const none = read(withTyped(start, { [size]: "0" }));
       expect(none.camera).toBeNull();
       expect(Object.values(none.errors).join(" ")).toMatch(/above 0|slide|must be|at most|outside|nearer/i);
     }
@@ -39,12 +39,13 @@ describe.each(kinds.map(({ id }) => id))("the form for a %s", (kind) => {
     const start = startForm(kind, "mm", "Find");
     for (const { id } of formats) {
       const asked = read(withFormat(start, id, "mm", "nominal"));
-      const misfit: readonly (NewCameraField | string)[] = Object.keys(asked.errors);
-      expect(misfit.every((field) => field === "sheetWidth" || field === "sheetHeight")).toBe(true);
+      const misfit = Object.keys(asked.errors);
+      expect(misfit.every((field) => field === "film.width" || field === "film.height")).toBe(true);
       const fitting = withFormat(start, id, "mm", "fitting");
       // A sheet of which less than half would be left is not trimmed: it stays what it is, and refused.
       const cut = read(fitting);
-      if (fitting.sheetWidth !== withFormat(start, id, "mm", "nominal").sheetWidth) expect(cut.errors).toEqual({});
+      if (fitting.sizes.film?.width !== withFormat(start, id, "mm", "nominal").sizes.film?.width)
+        expect(cut.errors).toEqual({});
     }
   });
 });
@@ -57,13 +58,13 @@ test("angles are read with and without their sign, also with the long minus", ()
     ["-12.5", -12.5],
     ["−12.5°", -12.5],
   ] as const) {
-    expect(read({ ...start, tiltY: text }).camera?.chambers[0].film.tiltY).toBe(value);
+    expect(read(withTyped(start, { "film.tiltY": text })).camera?.chambers[0].film.tiltY).toBe(value);
   }
-  expect(read({ ...start, tiltY: "85" }).errors.tiltY).toMatch(/80° at most/);
+  expect(read(withTyped(start, { "film.tiltY": "85" })).errors["film.tiltY"]).toMatch(/80° at most/);
 });
 
 test("a bought hole is kept as it was bought; a set of nine starts whole", () => {
-  const bought = read({ ...startForm("bought-box", "mm", "Find"), holeDiameter: "0.28" }).camera;
+  const bought = read(withTyped(startForm("bought-box", "mm", "Find"), { "hole.diameter": "0.28" })).camera;
   expect(bought?.chambers[0].holes[0].diameter).toBe(0.28);
   expect(bought?.chambers[0].aim?.rule).toBe("own");
   expect(read(startForm("canister", "mm", "Find")).camera?.set).toEqual({ count: 9, exposed: [] });

@@ -1,0 +1,8 @@
+/** Left free at the hole between the two ends of a curled sheet, mm. Common practice: about 10 mm. */
+export const HOLE_GAP = 10;
+
+/** Side of a square plate, mm: about a thumbnail, 3/4 in; common practice. */
+export const PLATE_SIZE = 19;
+
+/** Between a person's eyes, mm; common practice for the base of two holes. */
+export const EYES = 65;

@@ -1,0 +1,33 @@
+import type { KindOf } from "./kind.ts";
+import { BOX_SIZES } from "./partsAndSteps.ts";
+
+/** A plain box bought with its hole: used as it is. */
+export const boughtBox: KindOf<"bought-box"> = {
+  id: "bought-box",
+  name: "Bought box, hole in place",
+  sentence: "A plain box with a ready hole and a magnet shutter: type what its maker or your loupe says.",
+  source: "common practice",
+  shape: "box",
+  lies: "on the back",
+  noun: "box",
+  asked: [...BOX_SIZES, "hole.diameter"],
+  usual: {
+    "container.width": 130,
+    "container.height": 105,
+    "container.depth": 75,
+    "container.wall": 3,
+    "hole.diameter": 0.3,
+  },
+  material: "wood",
+  format: "in-4x5",
+  loads: "paper",
+  measures: BOX_SIZES,
+  holePlace: ["hole.above", "hole.x"],
+  moves: "container.depth",
+  tiedOutside: false,
+  parts: ["face", "plate", "sheet", "divider", "shutter", "cards"],
+  steps: ["hole", "divider", "black", "shutter", "label", "light-test"],
+  finder: null,
+  silhouette: { lid: 0 },
+  known: null,
+};

@@ -1,0 +1,14 @@
+import type { Lie } from "./lie.ts";
+
+/** Bowed towards the hole; its middle touches the back, or stands between the vanes of a drum. */
+export const bowed: Lie = {
+  words: "bowed",
+  hint: "The sheet’s middle touches the back; its ends come forward.",
+  onWall: false,
+  bent: true,
+  aside: false,
+  meetsHole: false,
+  room: ({ high }, { longestArc }, stand) => ({ width: longestArc(stand), height: high }),
+  seat: ({ depth }, { slides }, _, away) => (slides ? {} : { distance: depth + away }),
+  widest: (most, words) => `Bowed like this, the sheet can be ${words(most)} long at most before its ends meet a wall.`,
+};

@@ -1,0 +1,12 @@
+import type { Lie } from "./lie.ts";
+import { roundWall } from "./roundWall.ts";
+
+/** On the far half of the wall only. */
+export const farWall: Lie = {
+  ...roundWall,
+  words: "across the far wall",
+  meetsHole: false,
+  room: ({ across, high }) => ({ width: (Math.PI * across) / 2, height: high }),
+  widest: (most, words) =>
+    `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,
+};

@@ -1,0 +1,39 @@
+import type { ChamberFilm } from "../container/camera.ts";
+import type { LengthWords } from "../fields/designFault.ts";
+import type { Body, ShapeFacts } from "../shapes/shape.ts";
+
+/** The largest sheet a wall takes, mm. */
+export interface Room {
+  readonly width: number;
+  readonly height: number;
+  /** The longest diagonal, where the back is a disc. */
+  readonly diagonal?: number;
+}
+
+/** How a sheet stands, as far as the room for it depends on that. */
+export type Stand = Pick<ChamberFilm, "tiltX" | "tiltY" | "radius" | "distance" | "x">;
+
+/** One way for a sheet to lie in a container. */
+export interface Lie {
+  /** In a maker's words: “flat”, “bowed”. */
+  readonly words: string;
+  /** Beside the measures: where heights count from, what stays where. */
+  readonly hint: string;
+  /** Whether it runs along the inside of a round wall: it stands on the bottom, slides round, has the hole in its wall. */
+  readonly onWall: boolean;
+  readonly bent: boolean;
+  /** Whether it can be moved sideways on its back. */
+  readonly aside: boolean;
+  /** Whether its ends could reach the hole. */
+  readonly meetsHole: boolean;
+  /** The largest sheet. */
+  readonly room: (body: Body, shape: ShapeFacts, stand: Stand) => Room;
+  /**
+   * Where it stands in a body.
+   *
+   * @param away how far the hole stands before the inside of the front, mm
+   */
+  readonly seat: (body: Body, shape: ShapeFacts, film: ChamberFilm, away: number) => Partial<ChamberFilm>;
+  /** A sentence for a sheet that is wider than the room. */
+  readonly widest: (most: number, words: LengthWords) => string;
+}

@@ -1,0 +1,26 @@
+import type { SheetLies } from "../kinds/kind.ts";
+import { type CameraKind, kindRecord } from "../kinds/registry.ts";
+import { bowed } from "./bowed.ts";
+import { farWall } from "./farWall.ts";
+import { leaning } from "./leaning.ts";
+import type { Lie } from "./lie.ts";
+import { onBack } from "./onBack.ts";
+import { roundWall } from "./roundWall.ts";
+
+const LIES: Readonly<Record<SheetLies, Lie>> = {
+  "on the back": onBack,
+  leaning,
+  bowed,
+  "round the wall": roundWall,
+  "on the far wall": farWall,
+};
+
+/** How the sheet of a kind of camera lies. */
+export function lieOf(kind: CameraKind): Lie {
+  return LIES[kindRecord(kind).lies];
+}
+
+/** Whether the sheet of this kind runs along the inside of a round wall. */
+export function sheetOnWall(kind: CameraKind): boolean {
+  return lieOf(kind).onWall;
+}

@@ -1,0 +1,15 @@
+import { HOLE_GAP } from "../container/customs.ts";
+import type { Lie } from "./lie.ts";
+
+/** Curled round the wall, with a gap left free at the hole. */
+export const roundWall: Lie = {
+  words: "curled round",
+  hint: "The sheet stands on the bottom; heights count from there.",
+  onWall: true,
+  bent: true,
+  aside: false,
+  meetsHole: true,
+  room: ({ across, high }) => ({ width: Math.PI * across - HOLE_GAP, height: high }),
+  seat: ({ depth }, _, __, away) => ({ distance: depth + away, radius: depth / 2 }),
+  widest: (most, words) => `Round this wall go ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`,
+};

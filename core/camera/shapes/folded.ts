@@ -1,0 +1,127 @@
+import type { FoldedContainer } from "../container/containers.ts";
+import type { DesignFault, LengthWords } from "../fields/designFault.ts";
+import { notNegative, positive } from "../fields/limits.ts";
+import { arcBetweenWalls } from "./bowedRoom.ts";
+import type { Shape, ShapeFacts } from "./shape.ts";
+
+const HAIR = 1e-6;
+
+/** Two open boxes folded from square card, one slid into the other. */
+export const folded: Shape<"folded"> = {
+  plan: () => "rectangle",
+  from: (sizes, common) => ({
+    shape: "folded",
+    sheet: sizes["folded.sheet"] ?? 330,
+    paper: sizes["folded.paper"] ?? 0.25,
+    clearance: sizes["folded.clearance"] ?? 0.5,
+    overlap: sizes["folded.overlap"] ?? 10,
+    ...common,
+  }),
+  facts,
+};
+
+function facts(container: FoldedContainer): ShapeFacts {
+  const { nearest, farthest } = foldedSizes(container);
+  const base = foldedBase(container.sheet);
+  return {
+    body: (_, distance) => ({ depth: distance, across: base, high: base, plan: "rectangle", face: "rectangle" }),
+    slides: true,
+    reach: [nearest, farthest],
+    usualDistance: Math.round((nearest + farthest) / 2),
+    far: () => "film.distance",
+    dimensions: () => ({}),
+    longestArc: (stand) => arcBetweenWalls(base, stand.distance, stand),
+    faults: (distance, words) => faults(container, distance, words),
+    round: null,
+    tiers: 1,
+    chambers: () => ["1"],
+    vanes: null,
+    folded: container,
+    usuallyMetal: false,
+    // Along the seam where one box slides in the other.
+    sealTape: () => 4 * base,
+    // Folded from black card.
+    paintedInside: 0,
+    turned: () => container,
+  };
+}
+
+/** Side of the base of an open box folded from a square of side S: S√2/4. PHYSICS section 7. */
+export function foldedBase(sheet: number): number {
+  return (sheet * Math.SQRT2) / 4;
+}
+
+/** Height of the walls of that box: S√2/8. */
+function foldedWall(sheet: number): number {
+  return (sheet * Math.SQRT2) / 8;
+}
+
+/** Layers of card in a folded wall: the corner is folded in and over, common practice. */
+const FOLDED_LAYERS = 2;
+
+/** What two boxes folded to slide into each other measure; mm. */
+export interface FoldedSizes {
+  /** Inner side of the outer box's base, and its walls. */
+  readonly base: number;
+  readonly wall: number;
+  /** Strip to cut off two sides of the second square, its side, the inner box's base and walls. */
+  readonly strip: number;
+  readonly innerSheet: number;
+  readonly innerBase: number;
+  readonly innerWall: number;
+  /** Distances between which the two can be slid: the deeper wall, and both less the overlap that keeps light out. */
+  readonly nearest: number;
+  readonly farthest: number;
+}
+
+/**
+ * The two boxes of a folded camera: the inner one is folded from a square s smaller, s ≥ 2√2·(2·layers·paper + clearance).
+ *
+ * @param container side of the card, thickness, clearance, overlap, mm
+ * @source PHYSICS section 7; the folding itself is elementary geometry
+ * @example foldedSizes({ …sheet: 330, paper: 0.25, clearance: 0.5, overlap: 10 }).base // 116.67
+ */
+export function foldedSizes(container: FoldedContainer): FoldedSizes {
+  const { sheet, paper, clearance, overlap } = container;
+  const strip = 2 * Math.SQRT2 * (2 * FOLDED_LAYERS * paper + clearance);
+  const innerSheet = sheet - strip;
+  const wall = foldedWall(sheet);
+  const innerWall = foldedWall(innerSheet);
+  return {
+    base: foldedBase(sheet),
+    wall,
+    strip,
+    innerSheet,
+    innerBase: foldedBase(innerSheet),
+    innerWall,
+    nearest: Math.max(wall, innerWall),
+    farthest: wall + innerWall - overlap,
+  };
+}
+
+function faults(container: FoldedContainer, distance: number, words: LengthWords): readonly DesignFault[] {
+  const own = [
+    ...positive("folded.sheet", container.sheet, 2000, words),
+    ...notNegative("folded.paper", container.paper, 5, words),
+    ...notNegative("folded.clearance", container.clearance, 10, words),
+    ...notNegative("folded.overlap", container.overlap, 200, words),
+  ];
+  if (own.length > 0) return own;
+  const { nearest, farthest, innerSheet } = foldedSizes(container);
+  if (innerSheet <= 0 || farthest <= nearest) {
+    return [
+      {
+        field: "folded.overlap",
+        message: "With this overlap and card nothing is left to slide. Make the overlap less, or the square larger.",
+      },
+    ];
+  }
+  return distance < nearest - HAIR || distance > farthest + HAIR
+    ? [
+        {
+          field: "film.distance",
+          message: `These two boxes slide from ${words(nearest)} to ${words(farthest)} hole to sheet.`,
+        },
+      ]
+    : [];
+}

@@ -1,0 +1,31 @@
+import type { Container } from "../container/containers.ts";
+import type { ShapeName } from "../kinds/kind.ts";
+import { box } from "./box.ts";
+import { cylinder } from "./cylinder.ts";
+import { drum } from "./drum.ts";
+import { folded } from "./folded.ts";
+import type { Shape, ShapeFacts } from "./shape.ts";
+
+/** Every shape by its name in a file. */
+export const SHAPES: { readonly [Name in ShapeName]: Shape<Name> } = { box, cylinder, folded, drum };
+
+/**
+ * What there is to know of a container by its shape. The one place that asks which shape it is: everywhere else the
+ * answers are asked for.
+ *
+ * @example shapeOf({ shape: "box", width: 165, height: 118, depth: 70, wall: 1 }).far(false) // "container.depth"
+ */
+export function shapeOf(container: Container): ShapeFacts {
+  switch (container.shape) {
+    case "box":
+      return box.facts(container);
+    case "cylinder":
+      return cylinder.facts(container);
+    case "folded":
+      return folded.facts(container);
+    case "drum":
+      return drum.facts(container);
+    default:
+      return container satisfies never;
+  }
+}

@@ -1,0 +1,43 @@
+import { useMemo } from "react";
+import { mediumById } from "../../../catalogue/media.ts";
+import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
+import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
+import { solve } from "../../../core/light/solve/index.ts";
+import { cx } from "../../../ui/cx.ts";
+import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
+import { SvgScene } from "../../../ui/SvgScene.tsx";
+import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
+
+const SIZE = { width: 640, height: 460 };
+
+/** What the container becomes, drawn to scale while one types; pale while an entry can't be used. */
+export function CameraSketch({ camera, stale }: { readonly camera: Camera | null; readonly stale: boolean }) {
+  const unit = useUnit();
+  const words = useLengthWords();
+  const drawn = useMemo(() => {
+    if (camera === null) return null;
+    const medium = mediumById(camera.chambers[0].film.medium);
+    return {
+      drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
+      result: solve(solveRequest(camera, medium)),
+    };
+  }, [camera, unit]);
+  return (
+    <div className="lg:sticky lg:top-4 lg:self-start">
+      <figure className={cx("sheet", stale && "opacity-60")}>
+        <div className="aspect-[64/46]">
+          {drawn && (
+            <SvgScene scene={drawn.drawing.scene} pixel={drawn.drawing.layout.pixel} title="The camera to scale" />
+          )}
+        </div>
+        <figcaption className="border-line border-t px-4 py-2">
+          {stale
+            ? "The last sizes that work. Mend the marked entries to go on."
+            : drawn &&
+              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${formatTime(drawn.result.fullSunSeconds)} in full sun.`}
+        </figcaption>
+      </figure>
+    </div>
+  );
+}

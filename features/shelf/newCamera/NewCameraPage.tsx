@@ -1,0 +1,206 @@
+import { useEffect, useRef, useState } from "react";
+import { Controller, type Resolver, set, useForm, useWatch } from "react-hook-form";
+import { Form, Link, useNavigation, useSubmit } from "react-router";
+import { formats } from "../../../catalogue/formats.ts";
+import { materials } from "../../../catalogue/materials.ts";
+import { media } from "../../../catalogue/media.ts";
+import { plates } from "../../../catalogue/plates.ts";
+import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
+import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
+import { lieOf } from "../../../core/camera/lies/index.ts";
+import { changesBetween } from "../../../core/document/index.ts";
+import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { cx } from "../../../ui/cx.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { Radio, Radios } from "../../../ui/Radio.tsx";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { useUnit } from "../../../ui/UnitContext.ts";
+import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
+import { CameraSketch } from "./CameraSketch.tsx";
+import { startForm, withFormat } from "./newCameraForm.ts";
+import { type NewCameraEntry, type NewCameraForm, readNewCamera, typedIn } from "./readNewCamera.ts";
+
+/** The choice that stands for no format. */
+const OWN_SIZE = "own";
+const FORMATS = [...formats, { id: OWN_SIZE, name: "own size" }];
+const PLATES = plates.map(({ name, thickness }) => ({ id: String(thickness), name: `${name}, ${thickness} mm` }));
+const [FIRST] = kinds as readonly [(typeof kinds)[number]];
+
+/** A new camera from a container on the table: kind, inner sizes, sheet; what it becomes is drawn while one types. */
+export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<Record<NewCameraEntry, string>>> }) {
+  const unit = useUnit();
+  const submit = useSubmit();
+  const sending = useNavigation().state !== "idle";
+  const resolver: Resolver<NewCameraForm> = (values) => {
+    const errors = {};
+    for (const [entry, message] of Object.entries(readNewCamera(values, unit, "new", "").errors)) {
+      set(errors, entry === "name" ? entry : `sizes.${entry}`, { type: "unusable", message });
+    }
+    return { values, errors };
+  };
+  const form = useForm<NewCameraForm>({ defaultValues: startForm(FIRST.id, unit, ""), resolver });
+  const { control, register, getValues, setValue, reset, handleSubmit, formState } = form;
+  const { isSubmitted, isDirty, touchedFields } = formState;
+  const typed = useWatch({ control }) as NewCameraForm;
+  const read = readNewCamera({ ...typed, name: typed.name || "New camera" }, unit, "new", "");
+  const [lastGood, setLastGood] = useState<Camera | null>(read.camera);
+  if (read.camera !== null && changesBetween(lastGood, read.camera).length > 0) setLastGood(read.camera);
+
+  // Each kind has a form of its own: looking at another one loses nothing that was typed.
+  const forms = useRef<Partial<Record<CameraKind, NewCameraForm>>>({});
+  const chooseKind = (kind: string): void => {
+    if (!isCameraKind(kind)) return;
+    const now = getValues();
+    forms.current[now.kind] = now;
+    reset({ ...(forms.current[kind] ?? startForm(kind, unit, "")), name: now.name }, { keepIsSubmitted: true });
+  };
+  useEffect(() => {
+    if (!isDirty) reset(startForm(getValues("kind"), unit, getValues("name")));
+  }, [unit, isDirty, reset, getValues]);
+
+  const size = (field: DesignField, label = fieldRecord(field).label) => {
+    const [place = "", name = ""] = field.split(".");
+    const left = touchedFields.sizes?.[place]?.[name] === true;
+    const told = isSubmitted || left || typedIn(typed, field) !== "";
+    return (
+      <TextEntry
+        key={field}
+        label={label}
+        hint={fieldRecord(field).asked}
+        error={told ? (read.errors[field] ?? refused[field]) : undefined}
+        {...register(`sizes.${place}.${name}`)}
+      />
+    );
+  };
+  const nameless = typed.name.trim() === "";
+  const misfit = read.errors["film.width"] !== undefined || read.errors["film.height"] !== undefined;
+  const fitting = withFormat(typed, typed.format, unit, "fitting");
+  const [width, height] = [typedIn(fitting, "film.width"), typedIn(fitting, "film.height")];
+  const canTrim = misfit && (width !== typedIn(typed, "film.width") || height !== typedIn(typed, "film.height"));
+  const { asked, sentence, holePlace } = kindRecord(typed.kind);
+
+  return (
+    <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
+      <p className="stamp">New camera</p>
+      <h1 className="mb-4 font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
+      <Form
+        method="post"
+        noValidate
+        className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]"
+        onSubmit={handleSubmit((values) =>
+          submit(JSON.stringify(values), { method: "post", encType: "application/json" }),
+        )}
+      >
+        <div className="grid content-start gap-6">
+          <Panel title="Container" aside={<UnitSwitch />}>
+            <Radios
+              label="Kind of camera"
+              value={typed.kind}
+              className="grid gap-px bg-line sm:grid-cols-2"
+              onChoose={chooseKind}
+            >
+              {kinds.map(({ id, name }) => (
+                <Radio
+                  key={id}
+                  id={id}
+                  className={cx(
+                    "min-h-8 bg-board px-2 py-1 text-[0.93rem]",
+                    typed.kind === id && "bg-kraft-pale font-semibold",
+                  )}
+                >
+                  {name}
+                </Radio>
+              ))}
+            </Radios>
+            <p className="mt-1.5 mb-4 min-h-10 text-[0.87rem] text-quiet leading-snug" aria-live="polite">
+              {sentence}
+            </p>
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              <div className="col-span-2">
+                <TextEntry
+                  label="Name"
+                  hint="Such as: tea caddy, shed side"
+                  error={isSubmitted && nameless ? "Give it a name, so that you find it again." : read.errors.name}
+                  {...register("name")}
+                />
+              </div>
+              {asked.map((field) => size(field))}
+              {size("container.wall", "Wall, how thick")}
+              <Controller
+                control={control}
+                name="material"
+                render={({ field }) => (
+                  <Choice label="Made of" value={field.value} options={materials} onChoose={field.onChange} />
+                )}
+              />
+              <Controller
+                control={control}
+                name="insideBlack"
+                render={({ field }) => (
+                  <Check
+                    label="Flat black inside"
+                    className="self-end pb-2"
+                    checked={field.value}
+                    onCheck={field.onChange}
+                  />
+                )}
+              />
+            </div>
+          </Panel>
+          <Panel title="Sheet">
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              <Choice
+                label="Cut from"
+                value={typed.format === "" ? OWN_SIZE : typed.format}
+                options={FORMATS}
+                onChoose={(id) => {
+                  const next = withFormat(getValues(), id === OWN_SIZE ? "" : id, unit, "nominal");
+                  setValue("format", next.format, { shouldDirty: true });
+                  setValue("sizes", next.sizes);
+                }}
+              />
+              <Controller
+                control={control}
+                name="medium"
+                render={({ field }) => (
+                  <Choice label="Paper or film" value={field.value} options={media} onChoose={field.onChange} />
+                )}
+              />
+              {size("film.width", lieOf(typed.kind).bent ? "Along the curve" : "Across")}
+              {size("film.height", "Up")}
+            </div>
+            {canTrim && (
+              <Button className="mt-2" onClick={() => setValue("sizes", fitting.sizes, { shouldDirty: true })}>
+                Trim it to {width} × {height}
+              </Button>
+            )}
+          </Panel>
+          <Panel title="Hole">
+            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+              {holePlace.includes("hole.above") && size("hole.above")}
+              {size("hole.openingDiameter")}
+              <Controller
+                control={control}
+                name="plate"
+                render={({ field }) => (
+                  <Choice label="Plate" value={field.value} options={PLATES} onChoose={field.onChange} />
+                )}
+              />
+            </div>
+          </Panel>
+          <div className="flex gap-3">
+            <button type="submit" className={buttonClass("action")} disabled={sending}>
+              {sending ? "Putting it there …" : "Put it on the Bench"}
+            </button>
+            <Link to="/" className={buttonClass("quiet")}>
+              Not now
+            </Link>
+          </div>
+        </div>
+        <CameraSketch camera={lastGood} stale={read.camera === null} />
+      </Form>
+    </main>
+  );
+}
