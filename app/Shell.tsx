@@ -1,12 +1,16 @@
-import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { lazy, type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
 import { useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
 import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
 import { isTyping } from "../ui/isTyping.ts";
+import { currentNotices, onNotices } from "../ui/notify.ts";
+import { ConnectionNotice } from "./ConnectionNotice.tsx";
+import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
 
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
+const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
@@ -24,6 +28,9 @@ export function Shell({
   const params = useParams();
   const [overlay, setOverlay] = useState<Overlay>(null);
   const busy = useNavigation().state !== "idle";
+  const told = useSyncExternalStore(onNotices, currentNotices, currentNotices).length > 0;
+  const [toasts, setToasts] = useState(false);
+  if (told && !toasts) setToasts(true);
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
   useEffect(() => {
     void askToPersist();
@@ -49,8 +56,11 @@ export function Shell({
         <OverlayButton name="Commands" keys="Ctrl K" onPress={() => setOverlay("palette")} />
         <OverlayButton name="Keys" keys="?" onPress={() => setOverlay("shortcuts")} />
       </Ruler>
+      <ConnectionNotice />
+      {busy && <Pending />}
       {children}
       <Suspense>
+        {toasts && <Toaster />}
         {overlay === "palette" && (
           <CommandPalette
             cameras={cameras}

@@ -1,13 +1,12 @@
 import type { ReactNode } from "react";
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteError } from "react-router";
-import { once } from "../core/basis/numeric/index.ts";
-import { listCameras, readSettings, recoverUnsaved } from "../storage/index.ts";
-import { isoWithOffset } from "../ui/localTime.ts";
+import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import { cameraNames, readSettings, useLive } from "../storage/index.ts";
 import { UnitContext } from "../ui/UnitContext.ts";
-import { useLive } from "../ui/useLive.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
+import { RouteError } from "./RouteError.tsx";
 import { Ruler } from "./Ruler.tsx";
+import { ready } from "./ready.ts";
 import { Shell } from "./Shell.tsx";
 import { tokensCss } from "./tokensCss.ts";
 
@@ -36,21 +35,14 @@ export function Layout({ children }: { readonly children: ReactNode }) {
   );
 }
 
-/** A tab that was killed in the middle of an edit left a note of it: store that first. */
-const recovered = once(() => recoverUnsaved(isoWithOffset(new Date())));
-
 /** What every page needs: the maker's unit, the cameras' names, the one last worked on. */
 async function readFrame() {
-  const [settings, { cameras }] = await Promise.all([readSettings(), listCameras()]);
-  return {
-    unit: settings.unit,
-    cameras: cameras.map(({ id, name }) => ({ id, name })),
-    current: settings.fieldCamera,
-  };
+  const [settings, cameras] = await Promise.all([readSettings(), cameraNames()]);
+  return { unit: settings.unit, cameras, current: settings.fieldCamera };
 }
 
 export async function clientLoader() {
-  await recovered();
+  await ready();
   return readFrame();
 }
 clientLoader.hydrate = true as const;
@@ -72,7 +64,7 @@ export function HydrateFallback() {
 }
 
 export default function Root({ loaderData }: Route.ComponentProps) {
-  const frame = useLive(loaderData, readFrame);
+  const frame = useLive(loaderData, readFrame).value;
   return (
     <UnitContext.Provider value={frame.unit}>
       <Shell {...frame}>
@@ -82,26 +74,12 @@ export default function Root({ loaderData }: Route.ComponentProps) {
   );
 }
 
+/** Only where the frame itself fails: every page has its own, inside the frame. */
 export function ErrorBoundary() {
-  const error = useRouteError();
-  const lost = isRouteErrorResponse(error) && error.status === 404;
   return (
     <>
       <Ruler current={null} />
-      <main className="mx-auto max-w-xl p-8">
-        <h1 className="mb-3 font-semibold text-2xl">{lost ? "There is nothing here" : "Something went wrong"}</h1>
-        <p className="mb-4">
-          {lost
-            ? "The camera or page may have been deleted, or the address is mistyped."
-            : "What you made is stored in this browser and is not touched by this."}
-        </p>
-        {!lost && (
-          <pre className="sheet mb-4 overflow-auto p-3 text-sm">{error instanceof Error ? error.message : ""}</pre>
-        )}
-        <a className="underline underline-offset-4" href="/">
-          Back to the Shelf
-        </a>
-      </main>
+      <RouteError />
     </>
   );
 }

@@ -9,7 +9,7 @@ const Ajv = require("ajv/dist/2020").default;
 const standalone = require("ajv/dist/standalone").default;
 
 const folder = new URL("../core/document/", import.meta.url);
-const names = ["kind", "film", "hole", "solve", "camera", "exposure", "archive"];
+const names = ["kind", "film", "hole", "solve", "camera", "exposure", "settings", "archive"];
 await writeKinds();
 const schemas = await Promise.all(
   names.map(async (name) => JSON.parse(await readFile(new URL(`schemas/${name}.schema.json`, folder), "utf8"))),
@@ -56,7 +56,13 @@ const ajv = new Ajv({
   messages: false,
   code: { source: true, esm: true },
 });
-const exported = { solve: "solve", camera: "camera", exposure: "exposure", archive: "archive" };
+const exported = {
+  solve: "solve",
+  camera: "camera",
+  exposure: "exposure",
+  settings: "settings",
+  archive: "archive",
+};
 const code = standalone(
   ajv,
   Object.fromEntries(Object.entries(exported).map(([name, file]) => [`${name}Schema`, `${file}.schema.json`])),

@@ -5,12 +5,14 @@ import {
   type Archive,
   type ArchivePicture,
   changesBetween,
+  type Exposure,
   KEPT_COLLECTIONS,
   type KeptRecord,
   parseArchive,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
-import { type PictureRow, type StillBoxDb, theDb } from "./db.ts";
+import { type ExposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
+import { exposureOf, exposureRow } from "./exposures.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
 
@@ -37,7 +39,7 @@ export async function exportArchive(now: string, db: StillBoxDb = theDb()): Prom
     version: ARCHIVE_FORMAT.current,
     exportedAt: now,
     cameras: await db.cameras.toArray(),
-    exposures: await db.exposures.toArray(),
+    exposures: (await db.exposures.toArray()).map(exposureOf),
     ...Object.fromEntries(kept),
     settings: Object.fromEntries(settings.map(({ key, value }) => [key, value])),
     pictures: pictures.map(pictureEntry),
@@ -113,7 +115,8 @@ export function importArchive(
       for (const name of COLLECTIONS) {
         const { added, changed } = await arrivals(archive, name, db);
         const taken = conflicts === "replace" ? [...added, ...changed] : added;
-        await db.table(name).bulkPut(taken);
+        if (name === "exposures") await db.exposures.bulkPut((taken as readonly Exposure[]).map(exposureRow));
+        else await db.table(name).bulkPut([...taken]);
         if (name !== "cameras") continue;
         // The edits remembered for a camera lead up to the version that is now replaced.
         const ids = taken.map(({ id }) => id);
@@ -134,7 +137,9 @@ async function arrivals(
   db: StillBoxDb,
 ): Promise<{ readonly added: readonly KeptRecord[]; readonly changed: readonly KeptRecord[] }> {
   const records: readonly KeptRecord[] = archive[name] ?? [];
-  const present: readonly (KeptRecord | undefined)[] = await db.table(name).bulkGet(records.map(({ id }) => id));
+  const rows: readonly (KeptRecord | undefined)[] = await db.table(name).bulkGet(records.map(({ id }) => id));
+  // A damaged record counts as another one: it is not overwritten without a question either.
+  const present = name === "exposures" ? rows.map((row) => row && exposureOf(row as ExposureRow)) : rows;
   return {
     added: records.filter((_, index) => present[index] === undefined),
     changed: records.filter((record, index) => {

@@ -1,7 +1,9 @@
+import { type Collection, Dexie } from "dexie";
 import type { Result } from "../core/basis/units/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
 import { type CameraChange, changesBetween, type Exposure, parseCamera, withChanges } from "../core/document/index.ts";
 import { type EditRow, type StillBoxDb, theDb } from "./db.ts";
+import { exposureOf, exposureRow } from "./exposures.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
 /** Undo reaches back this many edits. */
@@ -13,11 +15,24 @@ export interface HistoryState {
   readonly redo: string | null;
 }
 
+export interface CameraName {
+  readonly id: string;
+  readonly name: string;
+}
+
 /** A camera with everything that went with it, so that deleting can be taken back. */
 export interface RemovedCamera {
   readonly camera: Camera;
   readonly edits: readonly EditRow[];
   readonly exposures: readonly Exposure[];
+}
+
+/** An edit on its way to the database. */
+export interface CameraEdit {
+  readonly label: string;
+  readonly changes: readonly CameraChange[];
+  /** Edits of one stroke (a drag, figures typed in one go) are one step of undo. */
+  readonly stroke?: string | undefined;
 }
 
 function checked(camera: unknown): Camera {
@@ -34,9 +49,24 @@ export async function listCameras(
   const parsed = rows.map((row) => ({ id: row.id, result: parseCamera(row) }));
   const cameras = parsed.flatMap(({ result }) => (result.ok ? [result.value] : []));
   return {
-    cameras: cameras.sort((a, b) => (a.createdAt ?? "").localeCompare(b.createdAt ?? "") || a.id.localeCompare(b.id)),
+    cameras: cameras.sort(asMade),
     damaged: parsed.flatMap(({ id, result }) => (result.ok ? [] : [id])),
   };
+}
+
+/** Names of all cameras, in the order they were made; nothing else of them is read or checked. */
+export async function cameraNames(db: StillBoxDb = theDb()): Promise<readonly CameraName[]> {
+  const rows = await db.cameras.toArray();
+  return rows.sort(asMade).map(({ id, name }) => ({ id: String(id), name: String(name) }));
+}
+
+/** Whether there is a record under this id, be it whole or damaged. */
+export async function isCameraThere(id: string, db: StillBoxDb = theDb()): Promise<boolean> {
+  return (await db.cameras.where("id").equals(id).count()) > 0;
+}
+
+function asMade(a: Camera, b: Camera): number {
+  return (a.createdAt ?? "").localeCompare(b.createdAt ?? "") || a.id.localeCompare(b.id);
 }
 
 /** One camera, or why not. */
@@ -66,8 +96,7 @@ export function addCamera(camera: Camera, db: StillBoxDb = theDb()): Promise<Res
  */
 export function editCamera(
   id: string,
-  changes: readonly CameraChange[],
-  label: string,
+  { label, changes, stroke }: CameraEdit,
   now: string,
   db: StillBoxDb = theDb(),
 ): Promise<Result<Camera, StorageFailure>> {
@@ -78,9 +107,15 @@ export function editCamera(
       const next = checked(withChanges(stored, changes, "redo"));
       const real = changesBetween(stored, next);
       if (real.length === 0) return stored;
-      await db.edits.where({ cameraId: id, undone: 1 }).delete();
-      await db.edits.add({ cameraId: id, label, at: now, changes: real, undone: 0 } as EditRow);
-      await forgetOldest(id, db);
+      await steps(id, 1, db).delete();
+      const last = await steps(id, 0, db).last();
+      if (last !== undefined && stroke !== undefined && last.stroke === stroke) {
+        const whole = joined(withChanges(stored, last.changes, "undo"), next);
+        await db.edits.update(last.id, { changes: whole, at: now, label });
+      } else {
+        await db.edits.add({ cameraId: id, label, at: now, changes: real, undone: 0, stroke } as EditRow);
+        await forgetOldest(id, db);
+      }
       return store(next, now, db);
     }),
   );
@@ -112,22 +147,43 @@ export async function historyState(id: string, db: StillBoxDb = theDb()): Promis
   return { undo: undo?.label ?? null, redo: redo?.label ?? null };
 }
 
-async function nextStep(cameraId: string, way: "undo" | "redo", db: StillBoxDb): Promise<EditRow | undefined> {
-  const rows = db.edits.where({ cameraId, undone: way === "undo" ? 0 : 1 });
-  const sorted = await rows.sortBy("id");
-  return way === "undo" ? sorted.at(-1) : sorted[0];
+/** A camera's edits in their order: those that stand (0) or those taken back (1). By the index: only what is asked for is read. */
+function steps(cameraId: string, undone: 0 | 1, db: StillBoxDb): Collection<EditRow, number> {
+  return db.edits
+    .where("[cameraId+undone+id]")
+    .between([cameraId, undone, Dexie.minKey], [cameraId, undone, Dexie.maxKey]) as Collection<EditRow, number>;
+}
+
+function nextStep(cameraId: string, way: "undo" | "redo", db: StillBoxDb): Promise<EditRow | undefined> {
+  return way === "undo" ? steps(cameraId, 0, db).last() : steps(cameraId, 1, db).first();
 }
 
 async function forgetOldest(cameraId: string, db: StillBoxDb): Promise<void> {
-  const keys = await db.edits.where({ cameraId }).primaryKeys();
-  const ids = keys.map(Number).sort((a, b) => a - b);
-  if (ids.length > LONGEST_HISTORY) await db.edits.bulkDelete(ids.slice(0, ids.length - LONGEST_HISTORY));
+  const many = await steps(cameraId, 0, db).count();
+  if (many <= LONGEST_HISTORY) return;
+  const oldest = await steps(cameraId, 0, db)
+    .limit(many - LONGEST_HISTORY)
+    .primaryKeys();
+  await db.edits.bulkDelete(oldest);
 }
 
+/** What one stroke changed in all: from before it to after it, leaving out what it only passed through. */
+function joined(before: Camera, after: Camera): readonly CameraChange[] {
+  return changesBetween({ ...before, updatedAt: undefined }, { ...after, updatedAt: undefined });
+}
+
+/** Writes a camera with its time of change, which always rises: so an older echo is known from a newer one. */
 async function store(camera: Camera, now: string, db: StillBoxDb): Promise<Camera> {
-  const stamped = { ...camera, updatedAt: now };
+  const stamped = { ...camera, updatedAt: later(now, camera.updatedAt) };
   await db.cameras.put(stamped);
   return stamped;
+}
+
+/** A time, or a millisecond after another one where that is not earlier. */
+function later(now: string, last: string | undefined): string {
+  const before = last === undefined ? Number.NaN : Date.parse(last);
+  if (!(Date.parse(now) <= before)) return now;
+  return new Date(before + 1).toISOString();
 }
 
 /** Deletes a camera with its edits and shots, and hands them back for {@link restoreCamera}. */
@@ -137,7 +193,7 @@ export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Resu
       const camera = await db.cameras.get(id);
       if (camera === undefined) throw new Refusal(storageFailure("missing"));
       const edits = await db.edits.where({ cameraId: id }).toArray();
-      const exposures = await db.exposures.where({ cameraId: id }).toArray();
+      const exposures = (await db.exposures.where({ cameraId: id }).toArray()).map(exposureOf);
       await Promise.all([
         db.cameras.delete(id),
         db.edits.where({ cameraId: id }).delete(),
@@ -154,7 +210,7 @@ export function restoreCamera(removed: RemovedCamera, db: StillBoxDb = theDb()):
     db.transaction("rw", db.cameras, db.edits, db.exposures, async () => {
       await db.cameras.put(removed.camera);
       await db.edits.bulkPut([...removed.edits]);
-      await db.exposures.bulkPut([...removed.exposures]);
+      await db.exposures.bulkPut(removed.exposures.map(exposureRow));
     }),
   );
 }

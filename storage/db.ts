@@ -7,6 +7,7 @@ import {
   type KeptCollection,
   type KeptRecord,
 } from "../core/document/index.ts";
+import { say } from "./connection.ts";
 
 /** One edit of a camera: the values it changed, and whether it has been taken back. */
 export interface EditRow {
@@ -16,6 +17,8 @@ export interface EditRow {
   readonly at: string;
   readonly changes: readonly CameraChange[];
   readonly undone: 0 | 1;
+  /** What was done in one go is one step of undo. */
+  readonly stroke?: string | undefined;
 }
 
 export interface SettingRow {
@@ -31,6 +34,23 @@ export interface PictureRow {
   readonly bytes: Uint8Array<ArrayBuffer>;
 }
 
+/** A shot as it is stored: with the instant it was opened, for its places in the log. Offsets differ between texts. */
+export interface ExposureRow extends Exposure {
+  /** ms since 1970. */
+  readonly openedMs: number;
+}
+
+/** An edit that is on a screen but not yet stored with its camera. */
+export interface NoteRow {
+  /** The page that noted it. */
+  readonly id: string;
+  readonly cameraId: string;
+  readonly label: string;
+  readonly changes: readonly CameraChange[];
+  /** ISO 8601. */
+  readonly at: string;
+}
+
 export type KeptTables = { [name in KeptCollection]: EntityTable<KeptRecord, "id"> };
 
 /** The maker's data in this browser. Records are checked when they are written and when they are read. */
@@ -38,9 +58,10 @@ export type StillBoxDb = Dexie &
   KeptTables & {
     cameras: EntityTable<Camera, "id">;
     edits: EntityTable<EditRow, "id">;
-    exposures: EntityTable<Exposure, "id">;
+    exposures: EntityTable<ExposureRow, "id">;
     settings: EntityTable<SettingRow, "key">;
     pictures: EntityTable<PictureRow, "sha256">;
+    notes: EntityTable<NoteRow, "id">;
   };
 
 const NAME = "still-box";
@@ -56,7 +77,34 @@ export function openDb(name: string = NAME): StillBoxDb {
     pictures: "sha256",
     ...Object.fromEntries(KEPT_COLLECTIONS.map((collection) => [collection, "id"])),
   });
+  db.version(2)
+    .stores({
+      edits: "++id, cameraId, [cameraId+undone+id]",
+      exposures: "id, cameraId, openedMs, [cameraId+openedMs]",
+      notes: "id, cameraId",
+    })
+    .upgrade(async (old) => {
+      await old
+        .table<ExposureRow>("exposures")
+        .toCollection()
+        .modify((row: { openedMs: number; readonly openedAt: string }) => {
+          row.openedMs = instantOf(row.openedAt);
+        });
+    });
+  db.on("versionchange", () => {
+    // Dexie itself would open it again at the next access, whatever its version: this page must store nothing more.
+    db.close();
+    say("outdated");
+    return false;
+  });
+  db.on("blocked", () => say("blocked"));
   return db;
+}
+
+/** The instant of an ISO 8601 time, ms since 1970; what can't be read sorts last. */
+export function instantOf(iso: string): number {
+  const instant = Date.parse(iso);
+  return Number.isFinite(instant) ? instant : 0;
 }
 
 let shared: StillBoxDb | undefined;

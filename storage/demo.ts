@@ -1,6 +1,7 @@
 import type { Camera } from "../core/camera/container/index.ts";
 import { type Exposure, parseCamera, parseExposure } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
+import { exposureRow } from "./exposures.ts";
 
 /** Puts the demonstration cameras into an empty database. Anything already there is left alone. */
 export async function addDemo(
@@ -13,7 +14,8 @@ export async function addDemo(
   await db.transaction("rw", db.cameras, db.exposures, db.settings, async () => {
     const present = new Set(await db.cameras.toCollection().primaryKeys());
     await db.cameras.bulkPut(demo.cameras.filter(({ id }) => !present.has(id)));
-    await db.exposures.bulkPut([...demo.exposures]);
+    const logged = new Set(await db.exposures.toCollection().primaryKeys());
+    await db.exposures.bulkPut(demo.exposures.filter(({ id }) => !logged.has(id)).map(exposureRow));
     await db.settings.put({ key: "demoSeen", value: true });
   });
 }

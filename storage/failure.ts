@@ -29,11 +29,16 @@ export async function attempt<T>(work: () => Promise<T>): Promise<Result<T, Stor
   try {
     return success(await work());
   } catch (error) {
-    if (error instanceof Refusal) return failure(error.failure);
-    const reason = reasonOf(error);
-    if (reason === null) throw error;
-    return failure(storageFailure(reason));
+    return failure(whatFailed(error));
   }
+}
+
+/** The failure an error stands for; what is no failure of the storage is thrown on. */
+export function whatFailed(error: unknown): StorageFailure {
+  if (error instanceof Refusal) return error.failure;
+  const reason = reasonOf(error);
+  if (reason === null) throw error;
+  return storageFailure(reason);
 }
 
 /** Thrown inside a transaction to abandon it whole; {@link attempt} turns it into a failure. */

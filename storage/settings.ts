@@ -1,4 +1,5 @@
 import type { LengthUnit } from "../core/basis/units/index.ts";
+import { parseSettings } from "../core/document/index.ts";
 import type { PrintScale } from "../core/make/cutsheet/index.ts";
 import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
@@ -47,18 +48,21 @@ const DEFAULTS: Settings = {
   draft: { subject: "", note: "" },
 };
 
-/** All settings, with defaults for what was never set. */
+/** All settings, with defaults for what was never set or can't be read; what can't be read is left where it is. */
 export async function readSettings(db: StillBoxDb = theDb()): Promise<Settings> {
   const rows = await db.settings.toArray();
-  return { ...DEFAULTS, ...Object.fromEntries(rows.map(({ key, value }) => [key, value])) };
+  const good = rows.filter(({ key, value }) => parseSettings({ [key]: value }).ok);
+  return { ...DEFAULTS, ...Object.fromEntries(good.map(({ key, value }) => [key, value])) };
 }
 
-/** Writes one setting. */
+/** Writes one setting; one that its schema does not allow is a fault of ours, and is not written. */
 export async function writeSetting<K extends keyof Settings>(
   key: K,
   value: Settings[K],
   db: StillBoxDb = theDb(),
 ): Promise<void> {
+  const parsed = parseSettings({ [key]: value });
+  if (!parsed.ok) throw new Error(`the setting ${key} ${parsed.error[0]?.message}`);
   await db.settings.put({ key, value });
 }
 

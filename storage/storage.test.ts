@@ -1,26 +1,29 @@
 import "fake-indexeddb/auto";
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
+import { Dexie } from "dexie";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, fieldValue, withField, withVersion } from "../core/camera/container/index.ts";
-import { changesBetween } from "../core/document/index.ts";
+import { changesBetween, type Exposure } from "../core/document/index.ts";
 import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import {
   addCamera,
+  cameraNames,
   editCamera,
   getCamera,
   historyState,
+  isCameraThere,
   listCameras,
   removeCamera,
   restoreCamera,
   stepHistory,
 } from "./cameras.ts";
-import { openDb, type StillBoxDb } from "./db.ts";
+import { type ConnectionTrouble, onConnectionTrouble } from "./connection.ts";
+import { type ExposureRow, type NoteRow, openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { countExposures, listExposures, removeExposure, saveExposure } from "./exposures.ts";
+import { countExposures, exposureIds, getExposures, listExposures, removeExposure, saveExposure } from "./exposures.ts";
 import { attempt, storageFailure } from "./failure.ts";
-import { subscribe } from "./live.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
 import { sha256 } from "./sha256.ts";
 import { noteUnsaved, recoverUnsaved, strikeUnsaved } from "./unsaved.ts";
@@ -58,8 +61,13 @@ describe("cameras", () => {
   });
 
   test("edits, undo, redo; an edit after undo drops what was undone", async () => {
-    await editCamera(TIN.id, depth(80), "depth", NOW, db);
-    await editCamera(TIN.id, changesBetween(TIN, withField(TIN, "container.wall", 2)), "wall", NOW, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
+    await editCamera(
+      TIN.id,
+      { label: "wall", changes: changesBetween(TIN, withField(TIN, "container.wall", 2)) },
+      NOW,
+      db,
+    );
     expect(await historyState(TIN.id, db)).toEqual({ undo: "wall", redo: null });
     await stepHistory(TIN.id, "undo", NOW, db);
     expect([fieldValue(await stored(), "container.wall"), fieldValue(await stored(), "container.depth")]).toEqual([
@@ -69,7 +77,7 @@ describe("cameras", () => {
     expect(fieldValue(await stored(), "container.depth")).toBe(70);
     await stepHistory(TIN.id, "redo", NOW, db);
     expect(fieldValue(await stored(), "container.depth")).toBe(80);
-    await editCamera(TIN.id, depth(95), "depth", NOW, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(95) }, NOW, db);
     expect((await historyState(TIN.id, db)).redo).toBeNull();
     await stepHistory(TIN.id, "redo", NOW, db);
     expect(fieldValue(await stored(), "container.depth")).toBe(95);
@@ -78,8 +86,13 @@ describe("cameras", () => {
   test("edits from two tabs at once are both kept", async () => {
     const other = openDb(db.name);
     await Promise.all([
-      editCamera(TIN.id, depth(90), "depth", NOW, db),
-      editCamera(TIN.id, changesBetween(TIN, withField(TIN, "container.wall", 1.5)), "wall", NOW, other),
+      editCamera(TIN.id, { label: "depth", changes: depth(90) }, NOW, db),
+      editCamera(
+        TIN.id,
+        { label: "wall", changes: changesBetween(TIN, withField(TIN, "container.wall", 1.5)) },
+        NOW,
+        other,
+      ),
     ]);
     expect([fieldValue(await stored(), "container.depth"), fieldValue(await stored(), "container.wall")]).toEqual([
       90, 1.5,
@@ -90,8 +103,7 @@ describe("cameras", () => {
   test("an edit that would break the file is refused whole, with its path", async () => {
     const done = await editCamera(
       TIN.id,
-      [{ path: ["container", "depth"], before: 70, after: "deep" }],
-      "depth",
+      { label: "depth", changes: [{ path: ["container", "depth"], before: 70, after: "deep" }] },
       NOW,
       db,
     );
@@ -110,7 +122,7 @@ describe("cameras", () => {
   });
 
   test("deleted with its edits and shots, and brought back with them", async () => {
-    await editCamera(TIN.id, depth(80), "depth", NOW, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     const removed = await removeCamera(TIN.id, db);
     expect((await listExposures(null, db)).length).toBe(3);
     if (removed.ok) await restoreCamera(removed.value, db);
@@ -119,7 +131,7 @@ describe("cameras", () => {
   });
 
   test("history keeps its last 300 edits", async () => {
-    for (let i = 0; i < 305; i++) await editCamera(TIN.id, depth(71 + (i % 2)), "depth", NOW, db);
+    for (let i = 0; i < 305; i++) await editCamera(TIN.id, { label: "depth", changes: depth(71 + (i % 2)) }, NOW, db);
     expect(await db.edits.where({ cameraId: TIN.id }).count()).toBe(300);
   });
 });
@@ -148,19 +160,110 @@ describe("log and settings", () => {
     expect(await readSettings(db)).toMatchObject({ unit: "in", fieldCamera: TIN.id });
   });
 
-  test("what changes is told to those who follow", async () => {
-    const seen: number[] = [];
-    const end = subscribe(
-      () => db.cameras.count(),
-      (value) => seen.push(value),
-      () => undefined,
-    );
-    await new Promise((resolve) => setTimeout(resolve, 50));
-    await addCamera({ ...TIN, id: "more" }, db);
-    await new Promise((resolve) => setTimeout(resolve, 100));
+  test("a setting that can’t be read is left where it is, and its default counts; none that is wrong is written", async () => {
+    await db.settings.put({ key: "unit", value: "furlong" });
+    await db.settings.put({ key: "printScale", value: { across: 1 } });
+    expect(await readSettings(db)).toMatchObject({ unit: "mm", printScale: { across: 1, up: 1 } });
+    expect(await db.settings.get("unit")).toEqual({ key: "unit", value: "furlong" });
+    await expect(writeSetting("meterOffset", Number.NaN, db)).rejects.toThrow(/meterOffset/);
+  });
+
+  test("shots stand in the order of their instants, whatever offset they were noted with", async () => {
+    const shot = { ...(await listExposures(null, db))[0], cameraId: "zones" } as Exposure;
+    // 09:00 in the east is before 08:30 in the west.
+    await saveExposure({ ...shot, id: "east", openedAt: "2026-06-01T09:00:00+09:00" }, db);
+    await saveExposure({ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }, db);
+    expect(await exposureIds("zones", db)).toEqual(["west", "east"]);
+    expect((await exposureIds(null, db)).length).toBe(7);
+    await db.exposures.update("east", { seconds: -1 });
+    expect((await getExposures(["east", "west", "gone"], db)).map((each) => each?.id ?? null)).toEqual([
+      null,
+      "west",
+      null,
+    ]);
+    // What only the database needs does not leave it.
+    expect(await getExposures(["west"], db)).toEqual([{ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }]);
+  });
+});
+
+describe("edits in order", () => {
+  test("those of one stroke are one step of undo, which leaves out what was only passed through", async () => {
+    for (const mm of [71, 74, 79]) {
+      const changes = changesBetween(await stored(), withField(await stored(), "container.depth", mm));
+      await editCamera(TIN.id, { label: "depth", changes, stroke: "a" }, NOW, db);
+    }
+    const wall = changesBetween(await stored(), withField(await stored(), "container.wall", 2));
+    await editCamera(TIN.id, { label: "wall", changes: wall, stroke: "b" }, NOW, db);
+    expect(await db.edits.where({ cameraId: TIN.id }).count()).toBe(2);
+    await stepHistory(TIN.id, "undo", NOW, db);
+    await stepHistory(TIN.id, "undo", NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(await historyState(TIN.id, db)).toEqual({ undo: null, redo: "depth" });
+    await stepHistory(TIN.id, "redo", NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(79);
+  });
+
+  test("every change is later than the one before it, also when the clock stands or goes back", async () => {
+    const times: number[] = [];
+    for (const [mm, now] of [
+      [71, NOW],
+      [72, NOW],
+      [73, "2026-04-01T10:00:00+01:00"],
+    ] as const) {
+      const done = await editCamera(TIN.id, { label: "depth", changes: depth(mm) }, now, db);
+      if (done.ok) times.push(Date.parse(done.value.updatedAt ?? ""));
+    }
+    expect(times).toEqual([...times].sort((a, b) => a - b));
+    expect(new Set(times).size).toBe(3);
+  });
+
+  test("names are told without reading more of a camera, damaged ones included; a damaged one is there", async () => {
+    await db.cameras.put({ ...TIN, id: "odd", name: "Odd", version: 7, createdAt: "2020-01-01" } as unknown as Camera);
+    expect((await cameraNames(db))[0]).toEqual({ id: "odd", name: "Odd" });
+    expect(await isCameraThere("odd", db)).toBe(true);
+    expect(await isCameraThere("gone", db)).toBe(false);
+  });
+});
+
+describe("the database of version 1", () => {
+  test("is taken over whole: shots in their order, edits to undo", async () => {
+    const old = new Dexie("version-1");
+    old.version(1).stores({
+      cameras: "id, updatedAt",
+      edits: "++id, cameraId, [cameraId+undone]",
+      exposures: "id, cameraId, openedAt, [cameraId+openedAt]",
+      settings: "key",
+      pictures: "sha256",
+    });
+    await old.table("cameras").put({ ...TIN, container: { ...TIN.container, depth: 80 } });
+    await old.table("edits").add({ cameraId: TIN.id, label: "depth", at: NOW, changes: depth(80), undone: 0 });
+    for (const [id, openedAt] of [
+      ["east", "2026-06-01T09:00:00+09:00"],
+      ["west", "2026-06-01T08:30:00-05:00"],
+    ] as const) {
+      await old.table("exposures").put({ id, cameraId: TIN.id, openedAt, seconds: 4 });
+    }
+    old.close();
+    const taken = openDb("version-1");
+    expect(await exposureIds(TIN.id, taken)).toEqual(["west", "east"]);
+    expect(await historyState(TIN.id, taken)).toEqual({ undo: "depth", redo: null });
+    await stepHistory(TIN.id, "undo", NOW, taken);
+    const camera = await getCamera(TIN.id, taken);
+    expect(camera.ok && fieldValue(camera.value, "container.depth")).toBe(70);
+    await taken.delete();
+  });
+
+  test("a newer database taken over in another tab is told, and this page lets go of it", async () => {
+    const told: ConnectionTrouble[] = [];
+    const end = onConnectionTrouble((trouble) => told.push(trouble));
+    const newer = new Dexie(db.name);
+    newer.version(9).stores({ cameras: "id" });
+    await newer.open();
+    expect(told).toEqual(["outdated"]);
+    const refused = await getCamera(TIN.id, db);
+    expect(!refused.ok && refused.error.reason).toBe("blocked");
     end();
-    const cameras = thistleRow.cameras.length;
-    expect(seen).toEqual([cameras, cameras + 1]);
+    await newer.delete();
   });
 });
 
@@ -186,7 +289,7 @@ describe("archive", () => {
     const read = await readArchive(zip);
     if (!read.ok) throw new Error("unreadable");
     expect(await archiveConflicts(read.value, db)).toBe(0);
-    await editCamera(TIN.id, depth(80), "depth", NOW, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     await removeExposure("thistle-shot-1", db);
     expect(await archiveConflicts(read.value, db)).toBe(1);
 
@@ -247,7 +350,7 @@ describe("when things fail", () => {
     const put = jest
       .spyOn(db.cameras, "put")
       .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-    const done = await editCamera(TIN.id, depth(80), "depth", NOW, db);
+    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     put.mockRestore();
     expect(!done.ok && done.error.reason).toBe("full");
     expect(fieldValue(await stored(), "container.depth")).toBe(70);
@@ -259,47 +362,72 @@ describe("when things fail", () => {
   });
 });
 
-test("where nothing can be noted, nothing breaks", () => {
-  const forbidden = new Proxy({} as Storage, {
-    get: () => {
-      throw new DOMException("no", "SecurityError");
-    },
+describe("notes of what is not stored yet", () => {
+  const note = (id: string, mm: number, at = NOW) => ({ id, cameraId: TIN.id, label: "depth", changes: depth(mm), at });
+
+  test("where nothing can be noted, nothing breaks", async () => {
+    const closed = openDb("closed");
+    closed.close();
+    const full = jest.spyOn(closed.notes, "put").mockRejectedValue(new DOMException("no", "QuotaExceededError"));
+    await expect(noteUnsaved(note("n", 71), closed)).resolves.toBeUndefined();
+    full.mockRestore();
+    const forbidden = jest.spyOn(closed.notes, "delete").mockRejectedValue(new DOMException("no", "SecurityError"));
+    await expect(strikeUnsaved("n", closed)).resolves.toBeUndefined();
+    forbidden.mockRestore();
   });
-  expect(() => noteUnsaved({ cameraId: "x", label: "x", changes: [] }, forbidden)).not.toThrow();
-  expect(() => strikeUnsaved(forbidden)).not.toThrow();
+
+  test("an edit noted by a page that is gone is stored by the next one; what is no note is dropped", async () => {
+    await noteUnsaved(note("n", 77), db);
+    await db.notes.put({ id: "torn", cameraId: TIN.id, changes: [null] } as unknown as NoteRow);
+    await db.notes.put({ ...note("astray", 1), cameraId: "gone" });
+    await recoverUnsaved(NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(77);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("while the disk is full the note waits for a better day", async () => {
+    await noteUnsaved(note("n", 88), db);
+    const put = jest
+      .spyOn(db.cameras, "put")
+      .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+    await recoverUnsaved(NOW, db);
+    expect(await db.notes.count()).toBe(1);
+    put.mockRestore();
+    await recoverUnsaved(NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(88);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("what somebody changed since is not thrown back; what nobody touched is stored", async () => {
+    const changes = changesBetween(TIN, withField(withField(TIN, "container.depth", 73), "container.wall", 2));
+    await noteUnsaved({ ...note("n", 73), changes }, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
+    await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(95);
+    expect(fieldValue(await stored(), "container.wall")).toBe(2);
+  });
 });
 
-test("an edit noted by a page that is gone is stored by the next one", async () => {
-  const notes = new Map<string, string>();
-  const notepad = {
-    getItem: (key: string) => notes.get(key) ?? null,
-    setItem: (key: string, value: string) => void notes.set(key, value),
-    removeItem: (key: string) => void notes.delete(key),
-    key: (index: number) => [...notes.keys()][index] ?? null,
-    get length() {
-      return notes.size;
-    },
-  };
-  noteUnsaved({ cameraId: TIN.id, label: "depth", changes: depth(77) }, notepad);
-  notes.set("still-box:unsaved:torn", "{");
-  notes.set("something else", "kept");
-  await recoverUnsaved(NOW, db, notepad);
-  expect(fieldValue(await stored(), "container.depth")).toBe(77);
-  expect([...notes.keys()]).toEqual(["something else"]);
-  // While the disk is full the note waits for a better day.
-  notes.set("still-box:unsaved:full", JSON.stringify({ cameraId: TIN.id, label: "depth", changes: depth(88) }));
-  const put = jest
-    .spyOn(db.cameras, "put")
-    .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-  await recoverUnsaved(NOW, db, notepad);
-  expect(notes.has("still-box:unsaved:full")).toBe(true);
-  put.mockRestore();
-  await recoverUnsaved(NOW, db, notepad);
-  expect(fieldValue(await stored(), "container.depth")).toBe(88);
-  expect(notes.has("still-box:unsaved:full")).toBe(false);
-  noteUnsaved({ cameraId: TIN.id, label: "depth", changes: [] }, notepad);
-  strikeUnsaved(notepad);
-  expect(notes.size).toBe(1);
+describe("archives and damaged records", () => {
+  test("a damaged record counts as another version: it is not overwritten without a question", async () => {
+    const read = await readArchive(await exportArchive(NOW, db));
+    if (!read.ok) throw new Error("unreadable");
+    await db.cameras.put({ ...TIN, version: 7 } as unknown as Camera);
+    await db.exposures.update("thistle-shot-1", { seconds: "long" } as unknown as Partial<ExposureRow>);
+    expect(await archiveConflicts(read.value, db)).toBe(2);
+    await importArchive(read.value, "keep", db);
+    expect(await db.cameras.get(TIN.id)).toMatchObject({ version: 7 });
+    await importArchive(read.value, "replace", db);
+    expect((await getCamera(TIN.id, db)).ok).toBe(true);
+  });
+
+  test("settings of an archive are checked like all else", async () => {
+    const files = unzipSync(await exportArchive(NOW, db));
+    const json = JSON.parse(strFromU8(files["archive.json"] as Uint8Array));
+    json.settings.unit = "furlong";
+    const bad = await readArchive(zipSync({ ...files, "archive.json": strToU8(JSON.stringify(json)) }));
+    expect(!bad.ok && bad.error).toEqual([{ path: "/settings/unit", message: 'must be "mm" or "in"' }]);
+  });
 });
 
 describe("what the further shapes bring along", () => {

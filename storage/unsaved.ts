@@ -1,64 +1,64 @@
-import type { CameraChange } from "../core/document/index.ts";
+import { type CameraChange, withChanges } from "../core/document/index.ts";
 import { editCamera } from "./cameras.ts";
-import { type StillBoxDb, theDb } from "./db.ts";
+import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
 
-const PREFIX = "still-box:unsaved:";
-
-/** An edit that is on the screen but not yet in the database. */
-export interface UnsavedEdit {
-  readonly cameraId: string;
-  readonly label: string;
-  readonly changes: readonly CameraChange[];
+/**
+ * Notes an edit down until it is stored with its camera: a page that is killed loses nothing. Where nothing can be
+ * noted, the edit is simply stored a moment later; so this never fails.
+ *
+ * @param note of this page and camera; a later one takes its place
+ */
+export async function noteUnsaved(note: NoteRow, db: StillBoxDb = theDb()): Promise<void> {
+  await db.notes.put(note).catch(() => undefined);
 }
 
-/** The part of the browser's `localStorage` that is used; it writes at once, so that a killed tab loses nothing. */
-type Notepad = Pick<Storage, "getItem" | "setItem" | "removeItem" | "key" | "length">;
-
-/** This page's own line on the notepad: two tabs don't overwrite each other's. */
-const page = Math.random().toString(36).slice(2);
-
-/** Notes an edit down until it is stored. Where nothing can be noted, the edit is simply stored a moment later. */
-export function noteUnsaved(edit: UnsavedEdit, notepad?: Notepad): void {
-  onNotepad(notepad, (pad) => pad.setItem(PREFIX + page, JSON.stringify(edit)));
+/** Strikes a note out, when what it held is stored. */
+export async function strikeUnsaved(id: string, db: StillBoxDb = theDb()): Promise<void> {
+  await db.notes.delete(id).catch(() => undefined);
 }
 
-/** Strikes this page's note out. */
-export function strikeUnsaved(notepad?: Notepad): void {
-  onNotepad(notepad, (pad) => pad.removeItem(PREFIX + page));
-}
-
-/** The notepad may be full or forbidden (even to look at): the database has the last word then. */
-function onNotepad(notepad: Notepad | undefined, write: (notepad: Notepad) => void): void {
-  try {
-    write(notepad ?? localStorage);
-  } catch {
-    // Nothing is noted.
+/**
+ * Stores what pages that are gone had noted. Called once, when a page starts. A value that somebody changed since the
+ * note was made stays as it is: the newer wins.
+ *
+ * @param now ISO 8601
+ */
+export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Promise<void> {
+  const notes: readonly unknown[] = await db.notes.toArray().catch(() => []);
+  for (const note of notes) {
+    if (isNote(note) && !(await recovered(note, now, db))) continue;
+    await strikeUnsaved(String((note as { readonly id?: unknown }).id), db);
   }
 }
 
-/** Stores what pages that are gone had noted. Called once, when a page starts. */
-export async function recoverUnsaved(
-  now: string,
-  db: StillBoxDb = theDb(),
-  notepad: Notepad = localStorage,
-): Promise<void> {
-  const keys = Array.from({ length: notepad.length }, (_, index) => notepad.key(index));
-  for (const key of keys) {
-    if (key === null || !key.startsWith(PREFIX)) continue;
-    const edit = readNote(notepad.getItem(key));
-    const done = edit === null ? null : await editCamera(edit.cameraId, edit.changes, edit.label, now, db);
-    // What can never be stored is dropped; what only could not be stored now waits for the next start.
-    const over = done === null || done.ok || done.error.reason === "missing" || done.error.reason === "invalid";
-    if (over) notepad.removeItem(key);
-  }
+/** Whether a note is done with: stored, or never to be stored. What only can't be stored now waits for the next start. */
+async function recovered(note: NoteRow, now: string, db: StillBoxDb): Promise<boolean> {
+  const camera = await db.cameras.get(note.cameraId).catch(() => undefined);
+  if (camera === undefined) return true;
+  const newer = Date.parse(camera.updatedAt ?? "") > Date.parse(note.at);
+  const changes = newer ? note.changes.filter((change) => isUntouched(camera, change)) : note.changes;
+  const done = await editCamera(note.cameraId, { label: note.label, changes }, now, db);
+  return done.ok || done.error.reason === "missing" || done.error.reason === "invalid";
 }
 
-function readNote(text: string | null): UnsavedEdit | null {
-  try {
-    const edit = JSON.parse(text ?? "") as Partial<UnsavedEdit>;
-    const whole = typeof edit.cameraId === "string" && typeof edit.label === "string" && Array.isArray(edit.changes);
-    return whole ? (edit as UnsavedEdit) : null;
-  } catch {
-    return null;
-  }
+/** Whether a value is still what the change started from. */
+function isUntouched(camera: object, change: CameraChange): boolean {
+  const back = withChanges(camera, [change], "undo");
+  return JSON.stringify(back) === JSON.stringify(camera);
+}
+
+function isNote(note: unknown): note is NoteRow {
+  const { id, cameraId, label, changes, at } = note as Partial<Record<keyof NoteRow, unknown>>;
+  return (
+    [id, cameraId, label, at].every((each) => typeof each === "string") &&
+    Array.isArray(changes) &&
+    changes.every((change) => isChange(change))
+  );
+}
+
+/** Whether what came from outside is a change: a path of names, with what was and what shall be. */
+export function isChange(change: unknown): change is CameraChange {
+  if (typeof change !== "object" || change === null) return false;
+  const { path } = change as { readonly path?: unknown };
+  return Array.isArray(path) && path.every((name) => typeof name === "string");
 }

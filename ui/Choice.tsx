@@ -32,7 +32,11 @@ export const Choice = memo(function Choice({
         {label}
       </label>
       <Select.Root {...(value === null ? {} : { value })} onValueChange={onChoose}>
-        <Select.Trigger id={id} className="entry flex items-center justify-between gap-2 text-left">
+        <Select.Trigger
+          id={id}
+          data-value={value ?? ""}
+          className="entry flex items-center justify-between gap-2 text-left"
+        >
           <span className="truncate">
             <Select.Value placeholder={placeholder} />
           </span>

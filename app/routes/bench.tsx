@@ -1,14 +1,17 @@
-import { data, redirect } from "react-router";
+import { data } from "react-router";
 import { BenchPage } from "../../features/bench/design/BenchPage.tsx";
-import { type BenchAction, benchAction } from "../../features/bench/design/benchAction.ts";
 import { getCamera, historyState, rememberCamera } from "../../storage/index.ts";
+import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: loaderData ? `${loaderData.camera.name} · Bench · Still Box` : "Bench · Still Box" },
 ];
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
+  await ready();
   const found = await getCamera(params.id);
   if (!found.ok) throw data(found.error.message, { status: 404 });
   await rememberCamera(params.id);
@@ -16,9 +19,15 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
 }
 clientLoader.hydrate = true as const;
 
-export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const done = await benchAction(params.id, (await request.json()) as BenchAction);
-  return done.go === null ? done : redirect(done.go);
+/** The camera in hand and its history follow the database by themselves. */
+export function shouldRevalidate({
+  currentParams,
+  nextParams,
+}: {
+  readonly currentParams: { readonly id?: string };
+  readonly nextParams: { readonly id?: string };
+}): boolean {
+  return currentParams.id !== nextParams.id;
 }
 
 export function HydrateFallback() {

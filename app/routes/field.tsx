@@ -1,12 +1,16 @@
 import { data } from "react-router";
 import { FieldPage } from "../../features/field/FieldPage.tsx";
-import { saveShot } from "../../features/field/fieldAction.ts";
+import { readShot, saveShot } from "../../features/field/fieldAction.ts";
 import { listCameras, readSettings } from "../../storage/index.ts";
+import { ready } from "../ready.ts";
 import type { Route } from "./+types/field";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = () => [{ title: "Field · Still Box" }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  await ready();
   const [{ cameras }, settings] = await Promise.all([listCameras(), readSettings()]);
   const asked = new URL(request.url).searchParams.get("camera") ?? settings.running?.cameraId ?? settings.fieldCamera;
   const camera = cameras.find(({ id }) => id === asked) ?? cameras[0] ?? null;
@@ -15,7 +19,9 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 clientLoader.hydrate = true as const;
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const answer = await saveShot(await request.formData());
+  const shot = readShot(await request.json().catch(() => null));
+  if (shot === null) throw data("This is no shot.", { status: 400 });
+  const answer = await saveShot(shot);
   return data(answer, { status: answer.saved === null ? 422 : 200 });
 }
 

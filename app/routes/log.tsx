@@ -1,20 +1,27 @@
+import { data } from "react-router";
 import { LogPage } from "../../features/field/LogPage.tsx";
-import { type LogAction, logAction } from "../../features/field/logAction.ts";
-import { listCameras, listExposures } from "../../storage/index.ts";
-import { Toaster } from "../../ui/Toaster.tsx";
+import { logAction, readLogAction } from "../../features/field/logAction.ts";
+import { openLog } from "../../features/field/useShots.ts";
+import { cameraNames } from "../../storage/index.ts";
+import { ready } from "../ready.ts";
 import type { Route } from "./+types/log";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = () => [{ title: "Log · Still Box" }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  await ready();
   const chosen = new URL(request.url).searchParams.get("camera");
-  const [{ cameras }, exposures] = await Promise.all([listCameras(), listExposures(chosen)]);
-  return { cameras: cameras.map(({ id, name }) => ({ id, name })), exposures, chosen };
+  const [cameras, loaded] = await Promise.all([cameraNames(), openLog(chosen)]);
+  return { cameras, loaded, chosen };
 }
 clientLoader.hydrate = true as const;
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  return logAction((await request.json()) as LogAction);
+  const asked = readLogAction(await request.json().catch(() => null));
+  if (asked === null) throw data("This is nothing the log can do.", { status: 400 });
+  return logAction(asked);
 }
 
 export function HydrateFallback() {
@@ -22,9 +29,5 @@ export function HydrateFallback() {
 }
 
 export default function Log({ loaderData }: Route.ComponentProps) {
-  return (
-    <Toaster>
-      <LogPage key={loaderData.chosen ?? "all"} {...loaderData} />
-    </Toaster>
-  );
+  return <LogPage key={loaderData.chosen ?? "all"} {...loaderData} />;
 }

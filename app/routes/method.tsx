@@ -7,6 +7,8 @@ import { schools } from "../../core/light/hole/index.ts";
 import { MethodPage } from "../../features/method/MethodPage.tsx";
 import type { Route } from "./+types/method";
 
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
 export const meta: Route.MetaFunction = () => [{ title: "Method · Still Box" }];
 
 /** The reference catalogue, with the source of every row. */

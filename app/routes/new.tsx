@@ -3,6 +3,8 @@ import { NewCameraPage } from "../../features/shelf/newCamera/NewCameraPage.tsx"
 import { makeCamera } from "../../features/shelf/newCamera/newCameraAction.ts";
 import type { Route } from "./+types/new";
 
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
 export const meta: Route.MetaFunction = () => [{ title: "New camera · Still Box" }];
 
 export async function clientAction({ request }: Route.ClientActionArgs) {

@@ -5,6 +5,7 @@ import film from "../../core/document/schemas/film.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
 import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
 import kind from "../../core/document/schemas/kind.schema.json";
+import settings from "../../core/document/schemas/settings.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
 import { refused } from "../headless.ts";
 import type { Route } from "./+types/schema";
@@ -17,6 +18,7 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   hole,
   "hole-answer": holeAnswer,
   kind,
+  settings,
   solve,
 };
 

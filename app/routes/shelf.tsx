@@ -1,11 +1,15 @@
 import { ShelfPage } from "../../features/shelf/ShelfPage.tsx";
-import { openShelf } from "../../features/shelf/shelfData.ts";
+import { readShelf } from "../../features/shelf/shelfData.ts";
+import { ready } from "../ready.ts";
 import type { Route } from "./+types/shelf";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = () => [{ title: "Shelf · Still Box" }];
 
 export async function clientLoader() {
-  return openShelf();
+  await ready();
+  return readShelf();
 }
 clientLoader.hydrate = true as const;
 

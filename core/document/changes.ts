@@ -7,8 +7,11 @@ export interface CameraChange {
 }
 
 /**
- * The smallest set of value changes that leads from one JSON document to another. Lists of different length count as
- * one value. Because an edit is kept as the values it changed, edits made in two windows at once can both be kept.
+ * The smallest set of value changes that leads from one JSON document to another. A list whose entries come and go
+ * (another length, or entries that are names) counts as one value; {@link withChanges} merges it entry by entry.
+ * Because an edit is kept as the values it changed, edits made in two windows at once can both be kept.
+ *
+ * @example changesBetween({ a: 1, b: 2 }, { a: 5, b: 2 }) // [{ path: ["a"], before: 1, after: 5 }]
  */
 export function changesBetween(before: unknown, after: unknown, path: readonly string[] = []): readonly CameraChange[] {
   if (Object.is(before, after)) return [];
@@ -16,33 +19,77 @@ export function changesBetween(before: unknown, after: unknown, path: readonly s
     const names = new Set([...Object.keys(before), ...Object.keys(after)]);
     return [...names].flatMap((name) => changesBetween(before[name], after[name], [...path, name]));
   }
-  if (Array.isArray(before) && Array.isArray(after) && before.length === after.length) {
+  if (Array.isArray(before) && Array.isArray(after) && alike(before, after)) {
     return before.flatMap((value, index) => changesBetween(value, after[index], [...path, String(index)]));
   }
-  if (JSON.stringify(before) === JSON.stringify(after)) return [];
+  if (same(before, after)) return [];
   return [{ path, before, after }];
 }
 
 /**
- * A document with changes applied (or, with `undo`, taken back); everything else in it stays as it is.
+ * A document with changes applied (or, with `undo`, taken back); everything else in it stays as it is. A list that has
+ * changed otherwise in the meantime keeps what the other change brought and loses what it took.
  *
  * @example withChanges({ a: 1, b: 2 }, [{ path: ["a"], before: 1, after: 5 }], "redo") // { a: 5, b: 2 }
+ * @example withChanges({ l: ["a", "x"] }, [{ path: ["l"], before: ["a"], after: ["a", "b"] }], "redo") // { l: ["a", "x", "b"] }
  */
 export function withChanges<T>(document: T, changes: readonly CameraChange[], way: "undo" | "redo"): T {
-  return changes.reduce<T>(
-    (current, { path, before, after }) => withValue(current, path, way === "redo" ? after : before) as T,
-    document,
-  );
+  return changes.reduce<T>((current, { path, before, after }) => {
+    const [from, to] = way === "redo" ? [before, after] : [after, before];
+    return withValue(current, path, (now) => merged(now, from, to)) as T;
+  }, document);
 }
 
-function withValue(document: unknown, path: readonly string[], value: unknown): unknown {
+/** Whether two lists differ in what their entries hold, not in which entries there are. */
+function alike(before: readonly unknown[], after: readonly unknown[]): boolean {
+  if (before.length !== after.length) return false;
+  return before.every((entry, index) => {
+    const other = after[index];
+    if (isPlain(entry) && isPlain(other)) return entry.id === other.id;
+    return typeof entry !== "string" || entry === other;
+  });
+}
+
+/** A value as it is now, changed from one to another: where somebody else changed it too, lists and new objects keep both. */
+function merged(now: unknown, from: unknown, to: unknown): unknown {
+  if (same(now, from)) return to;
+  if (Array.isArray(now) && Array.isArray(to) && (from === undefined || Array.isArray(from))) {
+    return mergedList(now, from ?? [], to);
+  }
+  if (from === undefined && isPlain(now) && isPlain(to)) {
+    return {
+      ...now,
+      ...Object.fromEntries(Object.entries(to).map(([name, value]) => [name, merged(now[name], undefined, value)])),
+    };
+  }
+  return to;
+}
+
+/** A list as it is now, with the entries that a change from one list to another took away and brought. */
+function mergedList(now: readonly unknown[], from: readonly unknown[], to: readonly unknown[]): unknown {
+  const kept = now.filter((entry) => has(to, entry) || !has(from, entry));
+  const brought = to.filter((entry) => !has(from, entry) && !has(kept, entry));
+  return [...kept, ...brought];
+}
+
+/** Whether a list holds an entry: the record of the same id, else the same value. */
+function has(list: readonly unknown[], entry: unknown): boolean {
+  if (isPlain(entry) && entry.id !== undefined) return list.some((each) => isPlain(each) && each.id === entry.id);
+  return list.some((each) => same(each, entry));
+}
+
+function same(one: unknown, other: unknown): boolean {
+  return JSON.stringify(one) === JSON.stringify(other);
+}
+
+function withValue(document: unknown, path: readonly string[], change: (now: unknown) => unknown): unknown {
   const [name, ...rest] = path;
-  if (name === undefined) return value;
+  if (name === undefined) return change(document);
   if (Array.isArray(document)) {
-    return document.map((entry: unknown, index) => (String(index) === name ? withValue(entry, rest, value) : entry));
+    return document.map((entry: unknown, index) => (String(index) === name ? withValue(entry, rest, change) : entry));
   }
   const { [name]: old, ...others } = isPlain(document) ? document : {};
-  const next = withValue(old, rest, value);
+  const next = withValue(old, rest, change);
   if (next === undefined) return others;
   return isPlain(document) && name in document ? { ...document, [name]: next } : { ...others, [name]: next };
 }

@@ -136,4 +136,46 @@ describe("changes", () => {
       film: { width: 120 },
     });
   });
+
+  test("lists that both changed keep what either brought and lose what either took, also lists that were not there", () => {
+    const base = { versions: [{ id: "a" }, { id: "b" }], making: { done: ["opaque"] } };
+    const one = changesBetween(base, { versions: [{ id: "b" }, { id: "c" }], making: { done: ["opaque", "hole"] } });
+    const now = { versions: [{ id: "a" }, { id: "b" }, { id: "d" }], making: { done: ["trace"] } };
+    const both = withChanges(now, one, "redo");
+    expect(both).toEqual({ versions: [{ id: "b" }, { id: "d" }, { id: "c" }], making: { done: ["trace", "hole"] } });
+    expect(withChanges(both, one, "undo")).toEqual({
+      versions: [{ id: "b" }, { id: "d" }, { id: "a" }],
+      making: { done: ["trace"] },
+    });
+    const first = changesBetween({}, { making: { done: ["opaque"], plate: "shim" } });
+    expect(withChanges({ making: { done: ["hole"], rim: 60 } }, first, "redo")).toEqual({
+      making: { done: ["hole", "opaque"], plate: "shim", rim: 60 },
+    });
+  });
+
+  test("an entry changed in place is a change of that entry; one of twelve versions each of two tabs are all there", () => {
+    const list = [
+      { id: "a", n: 1 },
+      { id: "b", n: 2 },
+    ];
+    const changed = changesBetween(
+      { list },
+      {
+        list: [
+          { id: "a", n: 1 },
+          { id: "b", n: 3 },
+        ],
+      },
+    );
+    expect(changed).toEqual([{ path: ["list", "1", "n"], before: 2, after: 3 }]);
+    let stored: { versions: readonly { id: string }[] } = { versions: [] };
+    for (let i = 0; i < 12; i++) {
+      const seen = stored;
+      for (const tab of ["x", "y"]) {
+        const added = { versions: [...seen.versions, { id: `${tab}${i}` }] };
+        stored = withChanges(stored, changesBetween(seen, added), "redo");
+      }
+    }
+    expect(stored.versions).toHaveLength(24);
+  });
 });

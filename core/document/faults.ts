@@ -32,7 +32,7 @@ function wording({ keyword, params }: SchemaError): string {
     case "required":
       return "is required";
     case "type":
-      return `must be ${listed([params.type].flat(), (type) => TYPE_NAMES[type] ?? type)}`;
+      return `must be ${listed([params.type].flat(), (type) => TYPE_NAMES[String(type)] ?? String(type))}`;
     case "const":
       if (params.allowedValue === "best") return 'must be a number above 0 and at most 10, or "best"';
       return `must be ${JSON.stringify(params.allowedValue)}`;
@@ -71,6 +71,6 @@ const TYPE_NAMES: Readonly<Record<string, string>> = {
   null: "null",
 };
 
-function listed<T>(values: readonly T[], name: (value: never) => string): string {
-  return values.map((value) => name(value as never)).join(" or ");
+function listed(values: readonly unknown[], name: (value: unknown) => string): string {
+  return values.map((value) => name(value)).join(" or ");
 }

@@ -71,8 +71,8 @@ export class Maker {
   async choose(label: string, value: string): Promise<this> {
     await this.press(label);
     const option = await this.page.waitForSelector(`[data-option="${value}"]`, { timeout: 8000 });
-    await option?.evaluate((element) => element.scrollIntoView({ block: "center" }));
-    await option?.click();
+    await option?.focus();
+    await this.page.keyboard.press("Enter");
     await this.page.waitForFunction(() => document.querySelector("[data-option]") === null, { timeout: 8000 });
     return this;
   }
@@ -112,7 +112,7 @@ export class Maker {
 
   async value(label: string): Promise<string> {
     const entry = await this.control(label);
-    return entry.evaluate((element) => (element as HTMLInputElement).value);
+    return entry.evaluate((element) => (element as HTMLElement).dataset.value ?? (element as HTMLInputElement).value);
   }
 
   /** A reading of the Bench: its figure. */

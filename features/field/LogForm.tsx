@@ -1,11 +1,17 @@
-import { useState } from "react";
-import { Form, useSubmit } from "react-router";
+import { useEffect, useState } from "react";
+import { Controller, useForm } from "react-hook-form";
+import { Form, useNavigation, useSubmit } from "react-router";
 import { formatTime } from "../../core/basis/units/index.ts";
 import { type CameraSet, nextInSet } from "../../core/camera/container/index.ts";
 import { type RunningExposure, type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { Choice } from "../../ui/Choice.tsx";
 import { isoWithOffset } from "../../ui/localTime.ts";
+import { TextEntry } from "../../ui/TextEntry.tsx";
+import type { ShotForm } from "./fieldAction.ts";
+
+/** The choice that stands for no number. */
+const NONE = "none";
 
 /** What was taken, in words, and the time given: logged at a press. Words typed survive a reload. */
 export function LogForm({
@@ -25,79 +31,55 @@ export function LogForm({
   readonly onDiscard: () => void;
 }) {
   const submit = useSubmit();
-  const [words, setWords] = useState(draft);
-  const [seconds, setSeconds] = useState(formatTime(Math.max(0.1, elapsedSeconds)));
-  const [number, setNumber] = useState(set === null ? "" : String(nextInSet(set) ?? ""));
-  const keep = (change: Partial<Settings["draft"]>): void => {
-    const next = { ...words, ...change };
-    setWords(next);
-    void writeSetting("draft", next);
-  };
+  const sending = useNavigation().state !== "idle";
   const { cameraId, medium, iso, fNumber, ev, light, openedMs, targetSeconds } = running;
-  const hidden: Readonly<Record<string, string | number>> = {
+  const [start] = useState<ShotForm>(() => ({
     cameraId,
     medium,
     iso,
     fNumber,
     ev,
+    light,
     suggestedSeconds: targetSeconds,
     openedAt: isoWithOffset(new Date(openedMs)),
-  };
+    number: String((set && nextInSet(set)) ?? NONE),
+    seconds: formatTime(Math.max(0.1, elapsedSeconds)),
+    ...draft,
+  }));
+  const { register, control, handleSubmit, subscribe } = useForm<ShotForm>({ defaultValues: start });
+  useEffect(
+    () =>
+      subscribe({
+        name: ["subject", "note"],
+        formState: { values: true },
+        callback: ({ values: { subject, note } }) => void writeSetting("draft", { subject, note }),
+      }),
+    [subscribe],
+  );
   return (
     <Form
       method="post"
       className="grid gap-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit(event.currentTarget);
-      }}
+      onSubmit={handleSubmit((shot) => submit(JSON.stringify(shot), { method: "post", encType: "application/json" }))}
     >
-      {Object.entries(hidden).map(([name, value]) => (
-        <input key={name} type="hidden" name={name} value={value} />
-      ))}
-      <label className="text-[0.87rem] text-quiet">
-        Time given
-        <input
-          name="seconds"
-          className="entry text-ink"
-          value={seconds}
-          aria-invalid={error !== null}
-          aria-describedby={error ? "log-error" : undefined}
-          onChange={(event) => setSeconds(event.target.value)}
+      <TextEntry label="Time given" error={error ?? undefined} {...register("seconds")} />
+      {set && (
+        <Controller
+          control={control}
+          name="number"
+          render={({ field }) => (
+            <Choice label="Which of the tray" value={field.value} options={numbersOf(set)} onChoose={field.onChange} />
+          )}
         />
-      </label>
-      {set && <Choice label="Which of the tray" value={number} options={numbersOf(set)} onChoose={setNumber} />}
-      {error && (
-        <p id="log-error" role="alert" className="text-[0.87rem] text-action">
-          {error}
-        </p>
       )}
-      <label className="text-[0.87rem] text-quiet">
-        Subject
-        <input
-          name="subject"
-          className="entry text-ink"
-          value={words.subject}
-          placeholder="Bean rows, from the water butt"
-          onChange={(event) => keep({ subject: event.target.value })}
-        />
-      </label>
-      <label className="text-[0.87rem] text-quiet">
-        Light
-        <input name="light" className="entry text-ink" defaultValue={light} />
-      </label>
+      <TextEntry label="Subject" placeholder="Bean rows, from the water butt" {...register("subject")} />
+      <TextEntry label="Light" {...register("light")} />
       <label className="text-[0.87rem] text-quiet">
         Note
-        <textarea
-          name="note"
-          rows={2}
-          className="entry text-ink"
-          value={words.note}
-          onChange={(event) => keep({ note: event.target.value })}
-        />
+        <textarea rows={2} className="entry text-ink" {...register("note")} />
       </label>
       <div className="flex gap-2">
-        <button type="submit" className={buttonClass("action", "min-h-12 grow")}>
+        <button type="submit" className={buttonClass("action", "min-h-12 grow")} disabled={sending}>
           Log this shot
         </button>
         <Button look="quiet" onClick={onDiscard}>
@@ -113,5 +95,5 @@ function numbersOf({ count, exposed }: CameraSet): readonly { readonly id: strin
     const number = count - i;
     return { id: String(number), name: exposed.includes(number) ? `No. ${number}, exposed already` : `No. ${number}` };
   });
-  return [...numbers, { id: "", name: "not noted" }];
+  return [...numbers, { id: NONE, name: "not noted" }];
 }

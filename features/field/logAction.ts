@@ -1,13 +1,20 @@
-import type { Exposure } from "../../core/document/index.ts";
 import { removeExposure, saveExposure } from "../../storage/index.ts";
 
-/** What the log asks of its route's action. */
+/** What the log asks of its route's action; a shot to save is checked by its schema where it is stored. */
 export type LogAction =
-  | { readonly type: "save"; readonly exposure: Exposure }
+  | { readonly type: "save"; readonly exposure: unknown }
   | { readonly type: "delete"; readonly id: string };
 
 export interface LogAnswer {
   readonly failed: string | null;
+}
+
+/** Reads what was sent; `null` where it is none of our actions. */
+export function readLogAction(sent: unknown): LogAction | null {
+  if (typeof sent !== "object" || sent === null) return null;
+  const { type, id, exposure } = sent as Partial<Record<string, unknown>>;
+  if (type === "save") return { type, exposure };
+  return type === "delete" && typeof id === "string" ? { type, id } : null;
 }
 
 /** Changes or deletes a logged shot. */

@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import { Link } from "react-router";
+import { Link, useOutletContext } from "react-router";
 import { stepTexts } from "../../catalogue/buildSteps.ts";
 import { makingQuestions } from "../../catalogue/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
@@ -14,10 +14,8 @@ import { Radio, Radios } from "../../ui/Radio.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { cutOrder, wantedHole } from "./cutOrder.ts";
-import { MakeFrame } from "./MakeHeader.tsx";
 import { Materials } from "./Materials.tsx";
-import type { MakeData } from "./makeData.ts";
-import { useMaking } from "./useMaking.ts";
+import type { MakeInHand } from "./makeData.ts";
 
 /** Where a step is done on another page of Make. */
 const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name: string }>> = {
@@ -28,8 +26,8 @@ const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name:
 };
 
 /** The steps for this very camera, with ticks that stay. */
-export function BuildPage({ data }: { readonly data: MakeData }) {
-  const { camera, failed, edit } = useMaking(data.camera);
+export function BuildPage() {
+  const { camera, edit } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
   const order = useMemo(() => cutOrder(camera, words, null), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
@@ -58,52 +56,50 @@ export function BuildPage({ data }: { readonly data: MakeData }) {
       making: { ...from.making, choices: { ...from.making?.choices, [question]: way } },
     }));
   return (
-    <MakeFrame camera={camera} page="Build" failed={failed}>
-      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_19rem]">
-        <ol className="grid content-start" data-steps>
-          {steps.map((step, index) => (
-            <Step
-              key={step.id}
-              step={step}
-              number={index + 1}
-              camera={camera}
-              part={parts.find(({ id }) => id === step.part) ?? null}
-              done={done.includes(step.id)}
-              next={step.id === next}
-              choice={step.question === null ? null : (choices[step.question] ?? null)}
-              onTick={tick}
-              onChoose={choose}
-            />
-          ))}
-        </ol>
-        <div className="grid content-start gap-6">
-          <Panel title="Still to do">
-            <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-left>
-              {left === 0 ? "Done" : left < 60 ? `${left} min` : `${Math.floor(left / 60)} h ${left % 60} min`}
-            </p>
-            <p className="text-quiet">
-              {steps.length - open.length} of {steps.length} steps ticked; drying not counted.
-            </p>
+    <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_19rem]">
+      <ol className="grid content-start" data-steps>
+        {steps.map((step, index) => (
+          <Step
+            key={step.id}
+            step={step}
+            number={index + 1}
+            camera={camera}
+            part={parts.find(({ id }) => id === step.part) ?? null}
+            done={done.includes(step.id)}
+            next={step.id === next}
+            choice={step.question === null ? null : (choices[step.question] ?? null)}
+            onTick={tick}
+            onChoose={choose}
+          />
+        ))}
+      </ol>
+      <div className="grid content-start gap-6">
+        <Panel title="Still to do">
+          <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-left>
+            {left === 0 ? "Done" : left < 60 ? `${left} min` : `${Math.floor(left / 60)} h ${left % 60} min`}
+          </p>
+          <p className="text-quiet">
+            {steps.length - open.length} of {steps.length} steps ticked; drying not counted.
+          </p>
+        </Panel>
+        {tools.length > 0 && (
+          <Panel title="Tools to hand">
+            <ul className="columns-2 gap-x-4 text-[0.93rem]">
+              {tools.map((tool) => (
+                <li key={tool}>{tool}</li>
+              ))}
+            </ul>
           </Panel>
-          {tools.length > 0 && (
-            <Panel title="Tools to hand">
-              <ul className="columns-2 gap-x-4 text-[0.93rem]">
-                {tools.map((tool) => (
-                  <li key={tool}>{tool}</li>
-                ))}
-              </ul>
-            </Panel>
-          )}
-          <Materials order={order} />
-          <Panel title="Take care">
-            <p className="text-[0.93rem]">
-              Cautions stand at their steps. With children, an adult cuts, drills and pushes. Follow the safety sheets
-              of paint and glue, and your local rules.
-            </p>
-          </Panel>
-        </div>
+        )}
+        <Materials order={order} />
+        <Panel title="Take care">
+          <p className="text-[0.93rem]">
+            Cautions stand at their steps. With children, an adult cuts, drills and pushes. Follow the safety sheets of
+            paint and glue, and your local rules.
+          </p>
+        </Panel>
       </div>
-    </MakeFrame>
+    </div>
   );
 }
 

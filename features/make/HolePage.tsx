@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useOutletContext } from "react-router";
 import type { Measurement } from "../../core/camera/container/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
@@ -11,13 +12,11 @@ import { MeasureFromPicture } from "./hole/MeasureFromPicture.tsx";
 import { OtherWays } from "./hole/OtherWays.tsx";
 import { ScannerPanel } from "./hole/ScannerPanel.tsx";
 import type { PictureFile } from "./hole/useMeasuring.ts";
-import { MakeFrame } from "./MakeHeader.tsx";
-import type { MakeData } from "./makeData.ts";
-import { useMaking } from "./useMaking.ts";
+import type { MakeInHand } from "./makeData.ts";
 
 /** The hole: what to make, with what, and what it measures once it is made. */
-export function HolePage({ data }: { readonly data: MakeData }) {
-  const { camera, failed, edit } = useMaking(data.camera);
+export function HolePage() {
+  const { camera, edit } = useOutletContext<MakeInHand>();
   const [hole, setHole] = useState(0);
   const [scan, setScan] = useState<(PictureFile & { readonly plate: string }) | null>(null);
   const [practised, setPractised] = useState<DrawerMeasured>({});
@@ -28,40 +27,38 @@ export function HolePage({ data }: { readonly data: MakeData }) {
     edit("measure the hole", (from) => ({ ...from, measurements: [...(from.measurements ?? []), measurement] }));
   };
   return (
-    <MakeFrame camera={camera} page="Hole" failed={failed}>
-      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
-        <HoleToMake camera={camera} wanted={wanted} edit={edit} />
-        <div className="grid min-w-0 content-start gap-6">
-          {holes > 1 && (
-            <Segments
-              label="Which hole"
-              value={String(hole)}
-              options={Array.from({ length: holes }, (_, i) => ({ id: String(i), name: `Hole ${i + 1}` }))}
-              onChoose={(id) => setHole(Number(id))}
-            />
-          )}
-          <Panel title="Measure it from a picture">
-            <MeasureFromPicture
-              offered={scan}
-              onMeasured={(bytes, { diameter, uncertainty }) => {
-                if (bytes === scan?.bytes) setPractised((now) => ({ ...now, [scan.plate]: { diameter, uncertainty } }));
-              }}
-              onTake={({ diameter, uncertainty, axisRatio, roughness }) =>
-                take("scan", { diameter, uncertainty, axisRatio, roughness })
-              }
-            />
+    <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+      <HoleToMake camera={camera} wanted={wanted} edit={edit} />
+      <div className="grid min-w-0 content-start gap-6">
+        {holes > 1 && (
+          <Segments
+            label="Which hole"
+            value={String(hole)}
+            options={Array.from({ length: holes }, (_, i) => ({ id: String(i), name: `Hole ${i + 1}` }))}
+            onChoose={(id) => setHole(Number(id))}
+          />
+        )}
+        <Panel title="Measure it from a picture">
+          <MeasureFromPicture
+            offered={scan}
+            onMeasured={(bytes, { diameter, uncertainty }) => {
+              if (bytes === scan?.bytes) setPractised((now) => ({ ...now, [scan.plate]: { diameter, uncertainty } }));
+            }}
+            onTake={({ diameter, uncertainty, axisRatio, roughness }) =>
+              take("scan", { diameter, uncertainty, axisRatio, roughness })
+            }
+          />
+        </Panel>
+        <HoleAsItIs camera={camera} hole={hole} wanted={wanted} edit={edit} />
+        <div className="grid gap-x-8 gap-y-6 md:grid-cols-2">
+          <Panel title="Or by other means">
+            <OtherWays onTake={take} />
           </Panel>
-          <HoleAsItIs camera={camera} hole={hole} wanted={wanted} edit={edit} />
-          <div className="grid gap-x-8 gap-y-6 md:grid-cols-2">
-            <Panel title="Or by other means">
-              <OtherWays onTake={take} />
-            </Panel>
-            <Panel title="Simulated flatbed">
-              <ScannerPanel measured={practised} onScan={(file, plate) => setScan({ ...file, plate })} />
-            </Panel>
-          </div>
+          <Panel title="Simulated flatbed">
+            <ScannerPanel measured={practised} onScan={(file, plate) => setScan({ ...file, plate })} />
+          </Panel>
         </div>
       </div>
-    </MakeFrame>
+    </div>
   );
 }

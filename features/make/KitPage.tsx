@@ -1,5 +1,6 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
+import { useOutletContext } from "react-router";
 import { stepTexts } from "../../catalogue/buildSteps.ts";
 import { makingQuestions } from "../../catalogue/makingQuestions.ts";
 import { measuredDiameter } from "../../core/camera/container/index.ts";
@@ -13,10 +14,9 @@ import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { amountWords, cutOrder, linkOf, wantedHole } from "./cutOrder.ts";
-import { MakeFrame } from "./MakeHeader.tsx";
-import type { MakeData } from "./makeData.ts";
+import { MakeActions } from "./MakeActions.tsx";
+import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
-import { useMaking } from "./useMaking.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** Whole numbers a group is set up with, and what each may be. */
@@ -30,8 +30,8 @@ const COUNTS = [
 type Count = (typeof COUNTS)[number]["id"];
 
 /** Papers for a group that builds this camera together. */
-export function KitPage({ data }: { readonly data: MakeData }) {
-  const { camera } = useMaking(data.camera);
+export function KitPage() {
+  const { camera, today } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
   const [paperId, setPaperId] = useState<Paper["id"]>("a4");
   const [counts, setCounts] = useState<Readonly<Record<Count, number>>>(
@@ -39,7 +39,7 @@ export function KitPage({ data }: { readonly data: MakeData }) {
   );
   const [opens, setOpens] = useState("14:00");
   const [shown, setShown] = useState(0);
-  const { busy, savePdf } = usePdf(data.today);
+  const { busy, savePdf } = usePdf(today);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
   const pages = useMemo(() => {
     const cut = cutOrder(camera, words, linkOf(camera.id));
@@ -62,14 +62,12 @@ export function KitPage({ data }: { readonly data: MakeData }) {
       amount: (row) => amountWords(row, words),
       times,
       opens: hour * 60 + minute,
-      date: readableDay(data.today),
+      date: readableDay(today),
     });
-  }, [camera, words, counts, opens, paper, data.today]);
+  }, [camera, words, counts, opens, paper, today]);
   return (
-    <MakeFrame
-      camera={camera}
-      page="Group kit"
-      actions={
+    <>
+      <MakeActions>
         <div className="flex flex-wrap items-end gap-2">
           <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
           <Button
@@ -80,8 +78,7 @@ export function KitPage({ data }: { readonly data: MakeData }) {
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}
           </Button>
         </div>
-      }
-    >
+      </MakeActions>
       <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <PagesView pages={pages} shown={Math.min(shown, pages.length - 1)} onShow={setShown} />
         <div className="grid content-start gap-6">
@@ -129,6 +126,6 @@ export function KitPage({ data }: { readonly data: MakeData }) {
           </Panel>
         </div>
       </div>
-    </MakeFrame>
+    </>
   );
 }

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useOutletContext } from "react-router";
 import { leakFaults } from "../../catalogue/leaks.ts";
 import type { LightTest } from "../../core/camera/container/index.ts";
 import { lightProof } from "../../core/make/steps/index.ts";
@@ -8,9 +9,7 @@ import { cx } from "../../ui/cx.ts";
 import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
-import { MakeFrame } from "./MakeHeader.tsx";
-import type { MakeData } from "./makeData.ts";
-import { useMaking } from "./useMaking.ts";
+import type { MakeInHand } from "./makeData.ts";
 
 const WAYS = [
   { id: "lamp", name: "Lamp test" },
@@ -39,8 +38,8 @@ const STATES = {
 } as const;
 
 /** Lamp and sheet test, step by step, with what was found kept. */
-export function LightTestPage({ data }: { readonly data: MakeData }) {
-  const { camera, failed, edit } = useMaking(data.camera);
+export function LightTestPage() {
+  const { camera, edit } = useOutletContext<MakeInHand>();
   const [way, setWay] = useState<LightTest["way"]>("lamp");
   const [found, setFound] = useState<readonly string[]>([]);
   const [note, setNote] = useState("");
@@ -61,97 +60,95 @@ export function LightTestPage({ data }: { readonly data: MakeData }) {
   };
   const leaks = leakFaults.filter(({ id }) => last?.faults.includes(id));
   return (
-    <MakeFrame camera={camera} page="Light test" failed={failed}>
-      <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-2">
-        <div className="grid content-start gap-6">
-          <div className={cx("border-l-4 bg-card p-3", STATES[state].look)} data-proof={state}>
-            <p className="font-semibold text-[1.4rem] leading-tight">{STATES[state].words}</p>
-            <p className="text-quiet">
-              {last === null
-                ? "Before the first sheet: a leak found now costs one sheet."
-                : `${last.way === "lamp" ? "Lamp test" : "Sheet test"}, ${readableTime(last.at)}${last.note ? `: ${last.note}` : ""}`}
-            </p>
-          </div>
-          {leaks.length > 0 && (
-            <Panel title="Mend it">
-              <ul className="grid gap-2">
-                {leaks.map(({ id, name, cause, repair }) => (
-                  <li key={id} data-repair={id}>
-                    <strong className="font-semibold">{name}.</strong> {cause} <span className="block">{repair}</span>
-                  </li>
-                ))}
-              </ul>
-              <p className="mt-2">Then test again: this camera counts as proved when a test finds nothing.</p>
-            </Panel>
-          )}
-          <Panel title="How">
-            <Segments label="Kind of test" value={way} options={WAYS} onChoose={setWay} />
-            <ol className="mt-3 grid list-decimal gap-2 pl-5">
-              {GUIDES[way].map((words) => (
-                <li key={words}>{words}</li>
-              ))}
-            </ol>
-            <p className="mt-3 border-action border-l-4 pl-2 text-[0.93rem]">
-              Never look at the sun through any hole.{" "}
-              {way === "sheet" &&
-                "Gloves or tongs, eye protection and fresh air at the trays; follow each product’s safety data sheet."}
-              {way === "lamp" && "Bulbs get hot: use a cool lamp, and none near fresh paint."}
-            </p>
-          </Panel>
+    <div className="mt-4 grid gap-x-10 gap-y-6 lg:grid-cols-2">
+      <div className="grid content-start gap-6">
+        <div className={cx("border-l-4 bg-card p-3", STATES[state].look)} data-proof={state}>
+          <p className="font-semibold text-[1.4rem] leading-tight">{STATES[state].words}</p>
+          <p className="text-quiet">
+            {last === null
+              ? "Before the first sheet: a leak found now costs one sheet."
+              : `${last.way === "lamp" ? "Lamp test" : "Sheet test"}, ${readableTime(last.at)}${last.note ? `: ${last.note}` : ""}`}
+          </p>
         </div>
-        <div className="grid content-start gap-6">
-          <Panel title="What did you see?">
-            <ul className="grid gap-1">
-              {leakFaults.map((fault) => (
-                <li key={fault.id} className="border-line border-b py-1">
-                  <Check
-                    label={`${fault.name}: ${way === "lamp" ? fault.lamp : fault.sheet}`}
-                    checked={found.includes(fault.id)}
-                    onCheck={(checked) =>
-                      setFound(checked ? [...found, fault.id] : found.filter((each) => each !== fault.id))
-                    }
-                  />
+        {leaks.length > 0 && (
+          <Panel title="Mend it">
+            <ul className="grid gap-2">
+              {leaks.map(({ id, name, cause, repair }) => (
+                <li key={id} data-repair={id}>
+                  <strong className="font-semibold">{name}.</strong> {cause} <span className="block">{repair}</span>
                 </li>
               ))}
             </ul>
-            <label className="mt-3 block text-[0.87rem] text-quiet" htmlFor="light-note">
-              Note (may stay empty)
-            </label>
-            <input
-              id="light-note"
-              className="entry"
-              maxLength={200}
-              value={note}
-              onChange={(event) => setNote(event.target.value)}
-            />
-            <p className="mt-3 flex flex-wrap gap-2">
-              <Button look="action" disabled={found.length > 0} onClick={() => keep([])}>
-                No light: it is tight
-              </Button>
-              <Button disabled={found.length === 0} onClick={() => keep(found)}>
-                Keep what I saw
-              </Button>
-            </p>
+            <p className="mt-2">Then test again: this camera counts as proved when a test finds nothing.</p>
           </Panel>
-          {(camera.lightTests?.length ?? 0) > 0 && (
-            <Panel title="Tests so far">
-              <ul className="grid gap-1 text-[0.93rem]" data-tests>
-                {[...(camera.lightTests ?? []).entries()].reverse().map(([number, test]) => (
-                  <li key={number} className="flex flex-wrap justify-between gap-x-3 border-line border-b py-0.5">
-                    <span>{readableTime(test.at)}</span>
-                    <span>{test.way === "lamp" ? "lamp" : "sheet"}</span>
-                    <span className="grow text-right">
-                      {test.faults.length === 0
-                        ? "tight"
-                        : test.faults.map((id) => leakFaults.find((leak) => leak.id === id)?.name ?? id).join(", ")}
-                    </span>
-                  </li>
-                ))}
-              </ul>
-            </Panel>
-          )}
-        </div>
+        )}
+        <Panel title="How">
+          <Segments label="Kind of test" value={way} options={WAYS} onChoose={setWay} />
+          <ol className="mt-3 grid list-decimal gap-2 pl-5">
+            {GUIDES[way].map((words) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ol>
+          <p className="mt-3 border-action border-l-4 pl-2 text-[0.93rem]">
+            Never look at the sun through any hole.{" "}
+            {way === "sheet" &&
+              "Gloves or tongs, eye protection and fresh air at the trays; follow each product’s safety data sheet."}
+            {way === "lamp" && "Bulbs get hot: use a cool lamp, and none near fresh paint."}
+          </p>
+        </Panel>
       </div>
-    </MakeFrame>
+      <div className="grid content-start gap-6">
+        <Panel title="What did you see?">
+          <ul className="grid gap-1">
+            {leakFaults.map((fault) => (
+              <li key={fault.id} className="border-line border-b py-1">
+                <Check
+                  label={`${fault.name}: ${way === "lamp" ? fault.lamp : fault.sheet}`}
+                  checked={found.includes(fault.id)}
+                  onCheck={(checked) =>
+                    setFound(checked ? [...found, fault.id] : found.filter((each) => each !== fault.id))
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+          <label className="mt-3 block text-[0.87rem] text-quiet" htmlFor="light-note">
+            Note (may stay empty)
+          </label>
+          <input
+            id="light-note"
+            className="entry"
+            maxLength={200}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+          />
+          <p className="mt-3 flex flex-wrap gap-2">
+            <Button look="action" disabled={found.length > 0} onClick={() => keep([])}>
+              No light: it is tight
+            </Button>
+            <Button disabled={found.length === 0} onClick={() => keep(found)}>
+              Keep what I saw
+            </Button>
+          </p>
+        </Panel>
+        {(camera.lightTests?.length ?? 0) > 0 && (
+          <Panel title="Tests so far">
+            <ul className="grid gap-1 text-[0.93rem]" data-tests>
+              {[...(camera.lightTests ?? []).entries()].reverse().map(([number, test]) => (
+                <li key={number} className="flex flex-wrap justify-between gap-x-3 border-line border-b py-0.5">
+                  <span>{readableTime(test.at)}</span>
+                  <span>{test.way === "lamp" ? "lamp" : "sheet"}</span>
+                  <span className="grow text-right">
+                    {test.faults.length === 0
+                      ? "tight"
+                      : test.faults.map((id) => leakFaults.find((leak) => leak.id === id)?.name ?? id).join(", ")}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </Panel>
+        )}
+      </div>
+    </div>
   );
 }

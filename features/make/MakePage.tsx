@@ -1,5 +1,6 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
+import { useOutletContext } from "react-router";
 import { type Scene, sceneToSvg } from "../../core/basis/drawing/index.ts";
 import { CHECK_BAR, cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
@@ -10,24 +11,23 @@ import { Segments } from "../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { cutOrder, linkOf } from "./cutOrder.ts";
-import { MakeFrame } from "./MakeHeader.tsx";
+import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
-import type { MakeData } from "./makeData.ts";
+import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
-import { useMaking } from "./useMaking.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
-export function MakePage({ data }: { readonly data: MakeData }) {
-  const { camera, failed, edit } = useMaking(data.camera);
+export function MakePage() {
+  const { camera, edit, today, printScale } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
   const [paperId, setPaperId] = useState<Paper["id"]>("a4");
-  const [scale, setScale] = useState(data.printScale);
+  const [scale, setScale] = useState(printScale);
   const [shown, setShown] = useState(0);
-  const { busy, savePdf } = usePdf(data.today);
+  const { busy, savePdf } = usePdf(today);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
-  const date = readableDay(data.today);
+  const date = readableDay(today);
   const order = useMemo(() => cutOrder(camera, words, linkOf(camera.id)), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
@@ -47,11 +47,8 @@ export function MakePage({ data }: { readonly data: MakeData }) {
     saveFile(fileName(`${camera.name} cut sheet`, ".dxf"), partsToDxf(parts), "image/vnd.dxf");
   };
   return (
-    <MakeFrame
-      camera={camera}
-      page="Cut sheets"
-      failed={failed}
-      actions={
+    <>
+      <MakeActions>
         <div className="flex flex-wrap items-end gap-2">
           <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
           <Button
@@ -77,8 +74,7 @@ export function MakePage({ data }: { readonly data: MakeData }) {
             <Download size={16} aria-hidden /> DXF, all parts
           </Button>
         </div>
-      }
-    >
+      </MakeActions>
       <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <PagesView pages={pages} shown={at} onShow={setShown} />
         <div className="grid content-start gap-6">
@@ -145,7 +141,7 @@ export function MakePage({ data }: { readonly data: MakeData }) {
           </Panel>
         </div>
       </div>
-    </MakeFrame>
+    </>
   );
 }
 

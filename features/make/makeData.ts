@@ -1,10 +1,9 @@
 import type { Camera } from "../../core/camera/container/index.ts";
-import { type CameraChange, changesBetween } from "../../core/document/index.ts";
 import type { PrintScale } from "../../core/make/cutsheet/index.ts";
-import { editCamera, getCamera, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
-import { isoWithOffset } from "../../ui/localTime.ts";
+import { getCamera, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
+import type { CameraEdits } from "../../ui/edits/useCameraEdits.ts";
 
-/** What the pages of Make open with. */
+/** What Make opens with. */
 export interface MakeData {
   readonly camera: Camera;
   /** ISO 8601. */
@@ -13,27 +12,16 @@ export interface MakeData {
   readonly printScale: PrintScale;
 }
 
-/** Reads a camera for Make; `null` with the reason where there is none. */
+/** What Make hands to its pages: the camera in hand, and what it was opened with. */
+export interface MakeInHand extends Pick<CameraEdits, "camera" | "edit">, Pick<MakeData, "today" | "printScale"> {
+  /** Where a page puts what it offers as a whole; `null` until it is there. */
+  readonly actions: HTMLElement | null;
+}
+
+/** Reads a camera for Make, or says why there is none. */
 export async function openMake(id: string): Promise<MakeData | StorageFailure> {
   const [found, { printScale }] = await Promise.all([getCamera(id), readSettings()]);
   if (!found.ok) return found.error;
   await rememberCamera(id);
   return { camera: found.value, today: new Date().toISOString(), printScale };
-}
-
-/** An edit of the camera, as Make sends it to its route's action. */
-export interface MakeEdit {
-  readonly label: string;
-  readonly changes: readonly CameraChange[];
-}
-
-/** What changed between two states of a camera, under its words. */
-export function makeEdit(label: string, from: Camera, to: Camera): MakeEdit {
-  return { label, changes: changesBetween(from, to) };
-}
-
-/** Stores an edit; the answer says why not, where it could not be stored. */
-export async function makeAction(id: string, { label, changes }: MakeEdit): Promise<StorageFailure | null> {
-  const edited = await editCamera(id, changes, label, isoWithOffset(new Date()));
-  return edited.ok ? null : edited.error;
 }

@@ -1,12 +1,11 @@
 import { useState } from "react";
 import type { Page } from "../../core/make/cutsheet/index.ts";
+import { notify } from "../../ui/notify.ts";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
-import { useNotify } from "../../ui/Toaster.tsx";
 import { cutsheetPdfClient } from "../../workers/cutsheetPdf.client.ts";
 
 /** Pages as a PDF that is made in the worker and saved; what goes wrong is said. */
 export function usePdf(createdAt: string) {
-  const notify = useNotify();
   const [busy, setBusy] = useState(false);
   const savePdf = async (pages: readonly Page[], title: string, name: string): Promise<void> => {
     setBusy(true);

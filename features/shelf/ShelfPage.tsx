@@ -8,12 +8,12 @@ import {
   type Persistence,
   type RemovedCamera,
   restoreCamera,
+  useLive,
   writeSetting,
 } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { FileDrop } from "../../ui/FileDrop.tsx";
-import { useLive } from "../../ui/useLive.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
@@ -25,7 +25,7 @@ const WIDEST = 320;
 
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
-  const { cameras, damaged, shots, removed } = useLive(loaded, readShelf);
+  const { cameras, damaged, shots, removed } = useLive(loaded, readShelf).value;
   const [report, setReport] = useState<ImportReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.

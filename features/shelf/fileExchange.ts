@@ -4,8 +4,8 @@ import {
   addCamera,
   archiveConflicts,
   exportArchive,
-  getCamera,
   importArchive,
+  isCameraThere,
   type ReadArchive,
   readArchive,
 } from "../../storage/index.ts";
@@ -67,8 +67,8 @@ async function takeCamera(name: string, bytes: Uint8Array): Promise<ImportReport
   }
   const parsed = parseCamera(data);
   if (!parsed.ok) return refused(name, parsed.error);
-  const present = (await getCamera(parsed.value.id)).ok;
-  // A file of a camera that is already here comes in beside it: the one on the Shelf may have gone on since.
+  const present = await isCameraThere(parsed.value.id);
+  // A file of a camera that is already here, whole or damaged, comes in beside it: the one on the Shelf may have gone on.
   const camera = present
     ? { ...parsed.value, id: crypto.randomUUID(), name: `${parsed.value.name}, from file`.slice(0, 80) }
     : parsed.value;

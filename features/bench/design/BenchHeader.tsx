@@ -2,13 +2,14 @@ import { Columns2, Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
 import { type Camera, cameraKind } from "../../../core/camera/container/index.ts";
-import { kinds } from "../../../core/camera/kinds/index.ts";
+import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import type { HistoryState } from "../../../storage/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
-import { Overlay } from "../../../ui/Overlay.tsx";
+import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
+import { Tip } from "../../../ui/Tip.tsx";
 import type { EditDesign } from "./edit.ts";
-import type { Design } from "./useDesign.ts";
 
 /** Name, kind, state of saving, undo and redo, and what can be done with the camera as a whole. */
 export function BenchHeader({
@@ -19,19 +20,17 @@ export function BenchHeader({
   onExport,
 }: {
   readonly camera: Camera;
-  readonly design: Design;
+  readonly design: CameraEdits;
   readonly history: HistoryState;
   readonly onEdit: EditDesign;
   readonly onExport: () => void;
 }) {
   const [name, setName] = useState<string | null>(null);
-  const [deleting, setDeleting] = useState(false);
-  const kind = kinds.find(({ id }) => id === cameraKind(camera));
   const { send } = design;
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <div className="min-w-0 grow basis-56">
-        <p className="stamp">{kind?.name}</p>
+        <p className="stamp">{kindRecord(cameraKind(camera)).name}</p>
         <input
           aria-label="Name of the camera"
           aria-invalid={name?.trim() === ""}
@@ -53,20 +52,16 @@ export function BenchHeader({
       </div>
       <SaveMark design={design} />
       <div className="flex flex-wrap gap-1">
-        <Button
-          onClick={() => send({ type: "undo" })}
-          disabled={history.undo === null}
-          title={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}
-        >
-          <Undo2 size={16} aria-hidden /> Undo
-        </Button>
-        <Button
-          onClick={() => send({ type: "redo" })}
-          disabled={history.redo === null}
-          title={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}
-        >
-          <Redo2 size={16} aria-hidden /> Redo
-        </Button>
+        <Tip words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
+          <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
+            <Undo2 size={16} aria-hidden /> Undo
+          </Button>
+        </Tip>
+        <Tip words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
+          <Button onClick={() => send({ type: "redo" })} disabled={history.redo === null}>
+            <Redo2 size={16} aria-hidden /> Redo
+          </Button>
+        </Tip>
         <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
           <Copy size={15} aria-hidden /> Duplicate
         </Button>
@@ -76,31 +71,24 @@ export function BenchHeader({
         <Button look="quiet" onClick={onExport}>
           <Download size={15} aria-hidden /> File
         </Button>
-        <Button look="quiet" onClick={() => setDeleting(true)} aria-label="Delete this camera">
-          <Trash2 size={15} aria-hidden />
-        </Button>
+        <Ask
+          title={`Delete ${camera.name}?`}
+          words="The design and every shot logged with it go. Take a file first if you may want the design again."
+          yes="Delete camera and shots"
+          no="Keep it"
+          onYes={() => send({ type: "delete" })}
+          more={<Button onClick={onExport}>Take a file first</Button>}
+        >
+          <Button look="quiet" aria-label="Delete this camera">
+            <Trash2 size={15} aria-hidden />
+          </Button>
+        </Ask>
       </div>
-      {deleting && (
-        <Overlay title={`Delete ${camera.name}?`} onClose={() => setDeleting(false)}>
-          <p className="mb-4">
-            The design and every shot logged with it go. Take a file first if you may want the design again.
-          </p>
-          <div className="flex gap-2">
-            <Button look="action" onClick={() => send({ type: "delete" })}>
-              Delete camera and shots
-            </Button>
-            <Button onClick={onExport}>Take a file first</Button>
-            <Button look="quiet" onClick={() => setDeleting(false)}>
-              Keep it
-            </Button>
-          </div>
-        </Overlay>
-      )}
     </div>
   );
 }
 
-function SaveMark({ design }: { readonly design: Design }) {
+function SaveMark({ design }: { readonly design: CameraEdits }) {
   const { saveState } = design;
   const failed = typeof saveState === "object";
   const text = failed ? saveState.message : saveState === "saving" ? "Saving…" : "Saved in this browser";

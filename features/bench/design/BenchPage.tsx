@@ -14,8 +14,9 @@ import {
   withVersion,
 } from "../../../core/camera/container/index.ts";
 import { optimum } from "../../../core/light/hole/index.ts";
-import type { HistoryState } from "../../../storage/index.ts";
+import { type HistoryState, historyState, useLive } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
+import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { isTyping } from "../../../ui/isTyping.ts";
 import { usePageCommand } from "../../../ui/pageCommand.ts";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
@@ -35,12 +36,13 @@ import { Verdicts } from "../readings/Verdicts.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
-import { useDesign } from "./useDesign.ts";
 import { Versions } from "./Versions.tsx";
 
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
-export function BenchPage({ stored, history }: { readonly stored: Camera; readonly history: HistoryState }) {
-  const design = useDesign(stored);
+export function BenchPage({ stored, history: loaded }: { readonly stored: Camera; readonly history: HistoryState }) {
+  const design = useCameraEdits(stored);
+  const readHistory = useCallback(() => historyState(stored.id), [stored.id]);
+  const history = useLive(loaded, readHistory).value;
   const words = useLengthWords();
   const { camera, send } = design;
   const contrast = camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
@@ -108,7 +110,14 @@ export function BenchPage({ stored, history }: { readonly stored: Camera; readon
       />
       <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
         <div className="min-w-0">
-          <Drawing camera={camera} medium={reading.medium} hole={hole} setField={setField} onHole={setHole} />
+          <Drawing
+            camera={camera}
+            medium={reading.medium}
+            hole={hole}
+            setField={setField}
+            onHole={setHole}
+            onHold={design.hold}
+          />
           <HolesStrip camera={camera} hole={hole} onHole={setHole} onEdit={edit} />
           {refused && (
             <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">

@@ -33,6 +33,7 @@ export function Drawing({
   hole,
   setField,
   onHole,
+  onHold,
 }: {
   readonly camera: Camera;
   readonly medium: DesignLight;
@@ -40,6 +41,8 @@ export function Drawing({
   readonly hole: number;
   readonly setField: SetField;
   readonly onHole: (hole: number) => void;
+  /** Told when a handle is taken and let go. */
+  readonly onHold: (holding: boolean) => void;
 }) {
   const unit = useUnit();
   const frame = useRef<HTMLDivElement>(null);
@@ -98,7 +101,10 @@ export function Drawing({
               words={(value, field) =>
                 fieldRecord(field).quantity === "angle" ? `${value.toFixed(1)}°` : formatLength(value, unit)
               }
-              onHold={(holding) => setHeld(holding ? layout : null)}
+              onHold={(holding) => {
+                setHeld(holding ? layout : null);
+                onHold(holding);
+              }}
               onMove={move}
             />
           ))}

@@ -53,10 +53,11 @@ export function typedIn(form: NewCameraForm, field: DesignField): string {
 
 /** The form with other texts in some entries. */
 export function withTyped(form: NewCameraForm, texts: Readonly<Partial<Record<DesignField, string>>>): NewCameraForm {
-  const sizes = Object.entries(texts).reduce<NewCameraForm["sizes"]>((now, [field, text]) => {
+  const sizes: Record<string, Readonly<Record<string, string>>> = { ...form.sizes };
+  for (const [field, text] of Object.entries(texts)) {
     const [place = "", name = ""] = field.split(".");
-    return { ...now, [place]: { ...now[place], [name]: text } };
-  }, form.sizes);
+    sizes[place] = { ...sizes[place], [name]: text };
+  }
   return { ...form, sizes };
 }
 

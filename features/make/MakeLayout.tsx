@@ -1,9 +1,10 @@
-import type { ReactNode } from "react";
-import { Link, NavLink } from "react-router";
-import { type Camera, designFaults } from "../../core/camera/container/index.ts";
-import type { StorageFailure } from "../../storage/index.ts";
+import { useMemo, useState } from "react";
+import { Link, NavLink, Outlet, useLocation } from "react-router";
+import { designFaults } from "../../core/camera/container/index.ts";
 import { cx } from "../../ui/cx.ts";
+import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
+import type { MakeData, MakeInHand } from "./makeData.ts";
 
 const PAGES = [
   { path: "make", name: "Cut sheets" },
@@ -13,31 +14,28 @@ const PAGES = [
   { path: "make/kit", name: "Group kit" },
 ] as const;
 
-/** A page of Make: the camera's name, the ways between Make's pages, what is wrong, the page itself. */
-export function MakeFrame({
-  camera,
-  page,
-  failed = null,
-  actions,
-  children,
-}: {
-  readonly camera: Camera;
-  readonly page: (typeof PAGES)[number]["name"];
-  readonly failed?: StorageFailure | null;
-  readonly actions?: ReactNode;
-  readonly children: ReactNode;
-}) {
+/** Make: the camera's name, the ways between the pages, what is wrong, and the page itself with the camera in hand. */
+export function MakeLayout({ data }: { readonly data: MakeData }) {
+  const { camera, saveState, edit } = useCameraEdits(data.camera);
   const words = useLengthWords();
   const [fault] = designFaults(camera, words);
+  const [actions, setActions] = useState<HTMLElement | null>(null);
   const home = `/cameras/${encodeURIComponent(camera.id)}`;
+  const { pathname } = useLocation();
+  const page = PAGES.find(({ path }) => pathname.endsWith(`/${path}`)) ?? PAGES[0];
+  const { today, printScale } = data;
+  const inHand = useMemo<MakeInHand>(
+    () => ({ camera, edit, today, printScale, actions }),
+    [camera, edit, today, printScale, actions],
+  );
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div>
-          <p className="stamp">Make · {page.toLowerCase()}</p>
+          <p className="stamp">Make · {page.name.toLowerCase()}</p>
           <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
         </div>
-        {actions}
+        <div ref={setActions} />
       </div>
       <nav aria-label="Make" className="mt-3 flex flex-wrap gap-x-5 gap-y-1 border-line border-b print:hidden">
         {PAGES.map(({ path, name }) => (
@@ -45,8 +43,11 @@ export function MakeFrame({
             key={path}
             to={`${home}/${path}`}
             end
-            className={({ isActive }) =>
-              cx("min-h-9 border-b-[3px] py-1.5", isActive ? "border-action font-semibold" : "border-transparent")
+            className={({ isActive, isPending }) =>
+              cx(
+                "min-h-9 border-b-[3px] py-1.5",
+                isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
+              )
             }
           >
             {name}
@@ -64,12 +65,14 @@ export function MakeFrame({
           </Link>
         </p>
       )}
-      {failed && (
+      {typeof saveState === "object" && (
         <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
-          Not stored: {failed.message}
+          Not stored: {saveState.message}
         </p>
       )}
-      {children}
+      <div data-save={typeof saveState === "object" ? "failed" : saveState}>
+        <Outlet context={inHand} />
+      </div>
     </main>
   );
 }
