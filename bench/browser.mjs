@@ -32,7 +32,7 @@ async function cutSheet(browser, address, id) {
   const { context, page } = await visitor(browser, address, `/cameras/${id}/make`);
   const { pdfs, papers, pages } = await page.evaluate(async () => {
     const button = (words) =>
-      [...document.querySelectorAll("button, label")].find((each) => each.innerText.trim() === words);
+      [...document.querySelectorAll("button, label")].find((each) => each.textContent.trim() === words);
     const until = (right) =>
       new Promise((resolve) => {
         const look = () => (right() ? resolve(performance.now()) : setTimeout(look, 2));

@@ -53,7 +53,7 @@ export const drawer: readonly DrawerPlate[] = [
     },
   },
   {
-    id: "canister",
+    id: "canister-plate",
     name: "Plate 5, film canister",
     note: "finest needle, turned by hand",
     sample: { ...CLEAN, diameter: 0.164, axisRatio: 0.96, angle: 1.2 },

@@ -101,6 +101,7 @@ describe("Shelf without demonstration cameras", () => {
     await maker.type("Hole above the bottom", "5 in");
     await maker.sees("[role=alert]", /outside the face: the hole can be 3.2 mm to 101.6 mm above the bottom/);
     await maker.type("Hole above the bottom", "");
+    await maker.choose("Cut from", "own");
     await maker.choose("Cut from", "in-4x5");
     await maker.press("Put it on the Bench");
     await maker.sees("[data-drawing]", /60/);

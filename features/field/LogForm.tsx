@@ -8,7 +8,7 @@ import { Button, buttonClass } from "../../ui/Button.tsx";
 import { Choice } from "../../ui/Choice.tsx";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { TextEntry } from "../../ui/TextEntry.tsx";
-import type { ShotForm } from "./fieldAction.ts";
+import type { ShotEntries } from "./fieldAction.ts";
 
 /** The choice that stands for no number. */
 const NONE = "none";
@@ -33,7 +33,7 @@ export function LogForm({
   const submit = useSubmit();
   const sending = useNavigation().state !== "idle";
   const { cameraId, medium, iso, fNumber, ev, light, openedMs, targetSeconds } = running;
-  const [start] = useState<ShotForm>(() => ({
+  const [start] = useState<ShotEntries>(() => ({
     cameraId,
     medium,
     iso,
@@ -46,7 +46,7 @@ export function LogForm({
     seconds: formatTime(Math.max(0.1, elapsedSeconds)),
     ...draft,
   }));
-  const { register, control, handleSubmit, subscribe } = useForm<ShotForm>({ defaultValues: start });
+  const { register, control, handleSubmit, subscribe } = useForm<ShotEntries>({ defaultValues: start });
   useEffect(
     () =>
       subscribe({

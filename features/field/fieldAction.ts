@@ -4,7 +4,7 @@ import { changesBetween, type Exposure } from "../../core/document/index.ts";
 import { editCamera, getCamera, saveExposure, writeSetting } from "../../storage/index.ts";
 
 /** What is typed of a shot, and what it was reckoned from. */
-export interface ShotForm {
+export interface ShotEntries {
   readonly cameraId: string;
   /** Which of a tray; `none`: not noted, or no tray. */
   readonly number: string;
@@ -30,16 +30,16 @@ const TEXTS = ["cameraId", "number", "seconds", "openedAt", "medium", "light", "
 const NUMBERS = ["suggestedSeconds", "fNumber", "iso", "ev"] as const;
 
 /** Reads what was sent; `null` where it is no shot of ours. */
-export function readShot(sent: unknown): ShotForm | null {
+export function readShot(sent: unknown): ShotEntries | null {
   if (typeof sent !== "object" || sent === null) return null;
   const form = sent as Partial<Record<string, unknown>>;
   const whole =
     TEXTS.every((name) => typeof form[name] === "string") && NUMBERS.every((name) => Number.isFinite(form[name]));
-  return whole ? (sent as ShotForm) : null;
+  return whole ? (sent as ShotEntries) : null;
 }
 
 /** Logs a shot. */
-export async function saveShot(shot: ShotForm): Promise<ShotAnswer> {
+export async function saveShot(shot: ShotEntries): Promise<ShotAnswer> {
   const seconds = parseTime(shot.seconds);
   if (!seconds.ok) return { saved: null, error: seconds.error };
   const camera = await getCamera(shot.cameraId);

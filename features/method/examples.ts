@@ -6,7 +6,7 @@ import { foldedSizes } from "../../core/camera/shapes/index.ts";
 import { stereo } from "../../core/camera/stereo/index.ts";
 import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/light/exposure/index.ts";
 import { contrast, optimum, schools } from "../../core/light/hole/index.ts";
-import { illumination, imageCircle, openArea, rayTo } from "../../core/light/rays/index.ts";
+import { illumination, imageCircle, rayTo, vignetting } from "../../core/light/rays/index.ts";
 import { byProjection, coneDiameter } from "../../core/make/steps/index.ts";
 import type { ExampleField } from "./LiveExample.tsx";
 
@@ -82,7 +82,7 @@ export const entries: readonly MethodEntry[] = [
     ],
     result: (diameter = 1, plateThickness = 1, angle = 1) => {
       const slope = angle < 90 ? Math.tan(angle * DEGREE) : Number.POSITIVE_INFINITY;
-      const open = openArea({ diameter, plateThickness, openingDiameter: null, wall: 0 }, slope);
+      const open = vignetting({ diameter, plateThickness, openingDiameter: null, wall: 0 }, slope);
       return `${(100 * open).toFixed(1)} % of the hole is seen; nothing beyond ${(Math.atan(diameter / plateThickness) / DEGREE).toFixed(1)}°`;
     },
   },

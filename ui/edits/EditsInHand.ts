@@ -90,9 +90,7 @@ export class EditsInHand {
   /** The camera as the database has it now, from a query that may be late. */
   readonly arrives = (stored: Camera): void => {
     if (stored === this.#stored || isOlder(stored, this.#stored)) return;
-    const inHand = this.#label === null ? [] : changesBetween(this.#base(), this.#camera);
-    this.#stored = stored;
-    this.#camera = withChanges(this.#base(), inHand, "redo");
+    this.#rebase(stored, this.#sent);
     this.#show();
   };
 
@@ -112,17 +110,27 @@ export class EditsInHand {
     this.#sent = [...this.#sent, edit];
     this.#show();
     const { failed, stored } = await this.#tools.send(edit);
-    this.#sent = this.#sent.filter((each) => each !== edit);
+    const others = this.#sent.filter((each) => each !== edit);
     this.#failed = failed;
     if (failed !== null) {
+      this.#sent = others;
       // Not stored: the change stays in hand, and the next edit (or a press on “Try again”) sends it along.
       this.#label ??= label;
       this.#show();
       return;
     }
-    if (stored !== null) this.arrives(stored);
+    this.#rebase(stored === null || isOlder(stored, this.#stored) ? this.#stored : stored, others);
     this.#settle();
   };
+
+  /** Puts what is in hand on top of another stored camera and what is still on its way to it. */
+  #rebase(stored: Camera, sent: readonly CameraEdit[]): void {
+    // In hand is what differs from what was known to be stored or on its way, before either changes.
+    const inHand = this.#label === null ? [] : changesBetween(this.#base(), this.#camera);
+    this.#stored = stored;
+    this.#sent = sent;
+    this.#camera = withChanges(this.#base(), inHand, "redo");
+  }
 
   /** The stored camera with what is on its way: what the camera on the screen was changed from. */
   #base(): Camera {

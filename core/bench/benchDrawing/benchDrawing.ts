@@ -13,7 +13,7 @@ import { opticalModel } from "../../light/solve/index.ts";
 import { containerViews } from "./containerViews.ts";
 import { benchHandles, type Handle, type SnapSizes } from "./handles.ts";
 import { innerParts } from "./innerParts.ts";
-import { benchLayout, type Layout, sheetCentre, type View, type Viewport, WHOLE_VIEW } from "./layout.ts";
+import { type BenchLayout, benchLayout, sheetCentre, type View, type Viewport, WHOLE_VIEW } from "./layout.ts";
 import { lightCone } from "./lightCone.ts";
 import { sheetView } from "./sheetView.ts";
 
@@ -21,7 +21,7 @@ import { sheetView } from "./sheetView.ts";
 export interface BenchDrawing {
   readonly scene: Scene;
   readonly handles: readonly Handle[];
-  readonly layout: Layout;
+  readonly layout: BenchLayout;
 }
 
 /** What is shown of a design besides itself. */
@@ -30,7 +30,7 @@ export interface Showing {
   readonly hole?: number;
   readonly view?: View;
   /** Layout to keep while a handle is dragged. */
-  readonly held?: Layout | null;
+  readonly held?: BenchLayout | null;
 }
 
 /** Below this many pixels a drawing has no room for words in its title. */
@@ -74,7 +74,12 @@ export function benchDrawing(
   };
 }
 
-function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => string, hole: number): readonly Mark[] {
+function dimensions(
+  camera: Camera,
+  layout: BenchLayout,
+  figure: (mm: number) => string,
+  hole: number,
+): readonly Mark[] {
   const { pixel, front, depth, across, high, below, planMiddle, sideMiddle, sheetMiddle, wall } = layout;
   const { film, holes } = camera.chambers[0];
   const kind = cameraKind(camera);
@@ -141,7 +146,7 @@ function dimensions(camera: Camera, layout: Layout, figure: (mm: number) => stri
 }
 
 /** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
-function titleBlock(camera: Camera, { pixel, bounds }: Layout): readonly Mark[] {
+function titleBlock(camera: Camera, { pixel, bounds }: BenchLayout): readonly Mark[] {
   const { width } = bounds;
   const bar = 50;
   const right = bounds.x + width - 22 * pixel;

@@ -12,7 +12,7 @@ import {
 import { type Camera, cameraBody, PLATE_SIZE } from "../../camera/container/index.ts";
 import { type FoldedSizes, foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { HoleSpec } from "../../light/solve/index.ts";
-import type { Layout } from "./layout.ts";
+import type { BenchLayout } from "./layout.ts";
 
 const HATCH_STEP = 5;
 
@@ -23,7 +23,7 @@ interface Gap {
 }
 
 /** The container in plan and side view: hatched walls with the openings left free, the plates, the axes. */
-export function containerViews(camera: Camera, layout: Layout): readonly Mark[] {
+export function containerViews(camera: Camera, layout: BenchLayout): readonly Mark[] {
   const { front, depth, across, high, below, wall, planMiddle, sideMiddle, pixel } = layout;
   const { holes } = camera.chambers[0];
   const step = HATCH_STEP * pixel;
@@ -123,7 +123,11 @@ function shell(
   ];
 }
 
-function roundPlan({ front, depth, planMiddle, wall, pixel }: Layout, opening: number, step: number): readonly Mark[] {
+function roundPlan(
+  { front, depth, planMiddle, wall, pixel }: BenchLayout,
+  opening: number,
+  step: number,
+): readonly Mark[] {
   const radius = depth / 2;
   const centre = { x: front + radius, y: planMiddle };
   const half = Math.min(0.6, Math.asin(Math.min(1, opening / depth)));

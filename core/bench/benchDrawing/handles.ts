@@ -5,7 +5,7 @@ import { sheetOnWall } from "../../camera/lies/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
-import { type Layout, sheetCentre, standsOnBottom } from "./layout.ts";
+import { type BenchLayout, sheetCentre, standsOnBottom } from "./layout.ts";
 
 /** How one direction of a handle changes a size: mm (or degrees) of the size for a mm on the page. */
 export interface Pull {
@@ -44,7 +44,7 @@ const TILTS = [-45, -30, 0, 30, 45];
  * @param layout of the same drawing
  * @param sizes of catalogued sheets, to snap to
  */
-export function benchHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonly Handle[] {
+export function benchHandles(camera: Camera, layout: BenchLayout, sizes: SnapSizes): readonly Handle[] {
   return [
     depthHandle(camera, layout),
     ...camera.chambers[0].holes.flatMap((_, hole) => holeHandles(camera, layout, hole)),
@@ -53,7 +53,7 @@ export function benchHandles(camera: Camera, layout: Layout, sizes: SnapSizes): 
   ];
 }
 
-function depthHandle(camera: Camera, { front, depth, sideMiddle }: Layout): Handle {
+function depthHandle(camera: Camera, { front, depth, sideMiddle }: BenchLayout): Handle {
   const { film } = camera.chambers[0];
   const { slides, far } = shapeOf(camera.container);
   const field = far(sheetOnWall(cameraKind(camera)));
@@ -66,7 +66,7 @@ function depthHandle(camera: Camera, { front, depth, sideMiddle }: Layout): Hand
   };
 }
 
-function holeHandles(camera: Camera, layout: Layout, index: number): readonly Handle[] {
+function holeHandles(camera: Camera, layout: BenchLayout, index: number): readonly Handle[] {
   const { holePlace } = kindRecord(cameraKind(camera));
   if (holePlace.length === 0) return [];
   const { hole: front, planMiddle, sideMiddle, high } = layout;
@@ -93,7 +93,7 @@ function holeHandles(camera: Camera, layout: Layout, index: number): readonly Ha
   return [side, plan];
 }
 
-function sheetHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonly Handle[] {
+function sheetHandles(camera: Camera, layout: BenchLayout, sizes: SnapSizes): readonly Handle[] {
   const { film, holes } = camera.chambers[0];
   const room = cameraRoom(camera);
   const centre = sheetCentre(camera, layout);
@@ -119,7 +119,7 @@ function sheetHandles(camera: Camera, layout: Layout, sizes: SnapSizes): readonl
 }
 
 /** Ends of a leaning or bowed sheet: pulled, they change its tilt or its radius. */
-function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: Layout): readonly Handle[] {
+function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: BenchLayout): readonly Handle[] {
   const { film } = camera.chambers[0];
   const { measures } = kindRecord(cameraKind(camera));
   const surface = surfaceOf(film);

@@ -1,10 +1,10 @@
 import { line, type Mark, type Point } from "../../basis/drawing/index.ts";
 import type { Camera, DrumContainer, RollSpec } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
-import type { Layout } from "./layout.ts";
+import type { BenchLayout } from "./layout.ts";
 
 /** What stands inside besides the sheet: vanes and baffles of a drum, spools, a divider. */
-export function innerParts(camera: Camera, layout: Layout): readonly Mark[] {
+export function innerParts(camera: Camera, layout: BenchLayout): readonly Mark[] {
   const { vanes } = shapeOf(camera.container);
   const { divider = null, roll = null } = camera.chambers[0];
   return [
@@ -14,7 +14,7 @@ export function innerParts(camera: Camera, layout: Layout): readonly Mark[] {
   ];
 }
 
-function drumParts(drum: DrumContainer, layout: Layout): readonly Mark[] {
+function drumParts(drum: DrumContainer, layout: BenchLayout): readonly Mark[] {
   const { front, planMiddle, sideMiddle, depth, high } = layout;
   const hub: Point = { x: front + depth / 2, y: planMiddle };
   const reach = depth / 2 - drum.gap;
@@ -43,7 +43,7 @@ function drumParts(drum: DrumContainer, layout: Layout): readonly Mark[] {
 }
 
 /** Full and take-up spool beside the mask, and the mask. */
-function spools(camera: Camera, roll: RollSpec, { front, depth, planMiddle }: Layout): readonly Mark[] {
+function spools(camera: Camera, roll: RollSpec, { front, depth, planMiddle }: BenchLayout): readonly Mark[] {
   const { film } = camera.chambers[0];
   const wound = Math.sqrt(roll.core ** 2 + (4 * roll.length * roll.thickness) / Math.PI);
   const place = (side: number, diameter: number): Mark => ({
@@ -59,7 +59,7 @@ function spools(camera: Camera, roll: RollSpec, { front, depth, planMiddle }: La
   return [place(-1, wound), place(-1, roll.core), place(1, roll.core), bar(-1), bar(1)];
 }
 
-function dividerMark(camera: Camera, divider: number, { front, planMiddle }: Layout): Mark {
+function dividerMark(camera: Camera, divider: number, { front, planMiddle }: BenchLayout): Mark {
   const { film } = camera.chambers[0];
   const y = planMiddle - (film.x ?? 0);
   return line("plate", { x: front + film.distance - divider, y }, { x: front + film.distance, y });

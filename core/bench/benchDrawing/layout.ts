@@ -10,7 +10,7 @@ export interface Viewport {
 }
 
 /** Where the three views stand. All mm; `pixel` is one screen pixel in mm at the drawing's scale. */
-export interface Layout {
+export interface BenchLayout {
   readonly pixel: number;
   /** The part of the drawing that is shown. */
   readonly bounds: Rectangle;
@@ -60,16 +60,16 @@ const THINNEST_WALL = 5;
 export function benchLayout(
   camera: Camera,
   viewport: Viewport,
-  held: Layout | null = null,
+  held: BenchLayout | null = null,
   view: View = WHOLE_VIEW,
-): Layout {
+): BenchLayout {
   const sizes = viewSizes(camera);
   const layout = held === null ? placed(camera, sizes, viewport, view) : { ...held, ...sizes };
   const { plateSide, wall } = camera.container;
   return { ...layout, hole: layout.front - (plateSide === "outside" ? wall : 0) };
 }
 
-type Sizes = Pick<Layout, "depth" | "across" | "high" | "below" | "roomWidth">;
+type Sizes = Pick<BenchLayout, "depth" | "across" | "high" | "below" | "roomWidth">;
 
 function viewSizes(camera: Camera): Sizes {
   const { depth, across, high } = cameraBody(camera);
@@ -83,7 +83,7 @@ function viewSizes(camera: Camera): Sizes {
   return { depth, across, high, below, roomWidth };
 }
 
-function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Omit<Layout, "hole"> {
+function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): Omit<BenchLayout, "hole"> {
   const { depth, across, high, below, roomWidth } = sizes;
   const { width: sheetWidth, height: sheetHeight } = camera.chambers[0].film;
   const widthMm = depth + Math.max(roomWidth, sheetWidth);
@@ -122,7 +122,7 @@ function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): O
 }
 
 /** Page place of a sheet's middle in the sheet view. */
-export function sheetCentre(camera: Camera, { sheetMiddle }: Layout): Point {
+export function sheetCentre(camera: Camera, { sheetMiddle }: BenchLayout): Point {
   const { film } = camera.chambers[0];
   const aside = film.surface === "cylinder" ? (film.slide ?? 0) : (film.x ?? 0);
   return { x: sheetMiddle.x + aside, y: sheetMiddle.y - (film.y ?? 0) };

@@ -1,13 +1,13 @@
 import { line, type Mark, outline, type Point } from "../../basis/drawing/index.ts";
 import { type Surface, surfacePoint } from "../../light/rays/index.ts";
 import type { OpticalModel } from "../../light/solve/index.ts";
-import type { Layout } from "./layout.ts";
+import type { BenchLayout } from "./layout.ts";
 
 const CONE_LENGTH = 84;
 const CURVE_POINTS = 48;
 
 /** Sheet and light cone in plan and side view: the sheet as it stands, the rays through the hole to its edges and out. */
-export function lightCone(model: OpticalModel, layout: Layout): readonly Mark[] {
+export function lightCone(model: OpticalModel, layout: BenchLayout): readonly Mark[] {
   const inPlan = (s: number): Point => {
     const { place } = surfacePoint(model.surface, s, 0);
     return { x: layout.hole + place.z, y: layout.planMiddle - place.x };
@@ -32,7 +32,7 @@ function middle(surface: Surface): number {
   return surface.kind === "cylinder" ? -surface.slide : 0;
 }
 
-function cone(hole: Point, sheet: readonly Point[], layout: Layout): readonly Mark[] {
+function cone(hole: Point, sheet: readonly Point[], layout: BenchLayout): readonly Mark[] {
   const reach = CONE_LENGTH * layout.pixel;
   const first = sheet[0] as Point;
   const last = sheet.at(-1) as Point;

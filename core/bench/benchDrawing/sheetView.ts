@@ -2,7 +2,7 @@ import { contour, type Grid, label, line, type Mark, type Point, rectangle } fro
 import { type Camera, cameraBody } from "../../camera/container/index.ts";
 import { sceneToSheet, stopsLost } from "../../light/rays/index.ts";
 import { type OpticalModel, sightFrom } from "../../light/solve/index.ts";
-import { type Layout, sheetCentre } from "./layout.ts";
+import { type BenchLayout, sheetCentre } from "./layout.ts";
 
 const COLUMNS = 33;
 const ROWS = 25;
@@ -10,7 +10,7 @@ const ROWS = 25;
 const MOST_STOPS = 5;
 
 /** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
-export function sheetView(camera: Camera, models: readonly OpticalModel[], layout: Layout): readonly Mark[] {
+export function sheetView(camera: Camera, models: readonly OpticalModel[], layout: BenchLayout): readonly Mark[] {
   const { pixel, sheetMiddle, roomWidth, high, wall } = layout;
   const { film } = camera.chambers[0];
   const centre = sheetCentre(camera, layout);

@@ -46,8 +46,8 @@ const FAMILIES: Readonly<Record<FinderFamily, (from: Material) => readonly Bare[
   pair: (from) => boxFaces(from.camera).flatMap(([face, inside]) => pairs(face, inside, from)),
   bowed: (from) => boxFaces(from.camera).flatMap(([face, inside]) => bowed(face, inside, from)),
   slid,
-  "round the wall": (from) => onWall(from).filter(({ film }) => film.width > (Math.PI * film.distance) / 2),
-  "on the far wall": onWall,
+  "round wall": (from) => onWall(from).filter(({ film }) => film.width > (Math.PI * film.distance) / 2),
+  "far wall": onWall,
   "under the lid": underLid,
   "between the vanes": betweenVanes,
 };

@@ -11,7 +11,7 @@ export interface Rows {
  * Places of a sheet's pixels. On every surface of ours place = column part + row part, so that a picture of millions of
  * pixels needs only two short tables. Columns run with −s (as one looks at the emulsion), rows with −t (from the top).
  */
-export interface Grid {
+export interface SheetGrid {
   readonly width: number;
   readonly height: number;
   /** Pixel pitch, mm. */
@@ -33,7 +33,7 @@ export function sheetPixels({ width, height }: OpticalModel, pitch: number): { w
 }
 
 /** The grid of some rows of a sheet. */
-export function gridOf(model: OpticalModel, pitch: number, margin: number, rows: Rows): Grid {
+export function gridOf(model: OpticalModel, pitch: number, margin: number, rows: Rows): SheetGrid {
   const whole = sheetPixels(model, pitch);
   // Even numbers of pixels: the faint rings are blurred in squares of four.
   const width = evened(whole.width + 2 * margin);

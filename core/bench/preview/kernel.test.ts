@@ -1,5 +1,5 @@
 import { obliqueContrast } from "../../light/hole/index.ts";
-import { openArea, steepestSlope } from "../../light/rays/index.ts";
+import { steepestSlope, vignetting } from "../../light/rays/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import { kernelAt, sightAt, spread } from "./index.ts";
 
@@ -111,8 +111,8 @@ describe("the steepest ray", () => {
     [{ diameter: 0.3, plateThickness: 0.1, openingDiameter: 2, wall: 1 }, 2.3 / 2.2],
   ] as const)("of %j has tan α = %d: just inside some light passes, just outside none", (aperture, slope) => {
     expect(steepestSlope(aperture)).toBeCloseTo(slope, 12);
-    expect(openArea(aperture, slope * 0.99)).toBeGreaterThan(0);
-    expect(openArea(aperture, slope * 1.0001)).toBe(0);
+    expect(vignetting(aperture, slope * 0.99)).toBeGreaterThan(0);
+    expect(vignetting(aperture, slope * 1.0001)).toBe(0);
   });
 
   test("is endless where nothing shuts it", () => {

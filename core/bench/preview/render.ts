@@ -1,8 +1,8 @@
 import { type BandLine, meanWavelength } from "../../light/hole/index.ts";
-import { dot, length, scaled, subtract, surfacePoint, type Vector } from "../../light/rays/index.ts";
+import { dot, length, multiplied, subtract, surfacePoint, type Vector } from "../../light/rays/index.ts";
 import type { OpticalModel } from "../../light/solve/index.ts";
 import { blurTile, halved, splitKernel, type Tile } from "./blur.ts";
-import { type Grid, gridOf, type Rows, sheetPixels } from "./grid.ts";
+import { gridOf, type Rows, type SheetGrid, sheetPixels } from "./grid.ts";
 import { type Kernel, kernelAt, type Projection, spread } from "./kernel.ts";
 import type { PreviewScene } from "./scene.ts";
 import { nearness, type Shine, shineRows } from "./shine.ts";
@@ -93,7 +93,7 @@ function exposurePerLight({ aperture, distance }: OpticalModel, { seconds, brigh
 /** Blurs tile by tile with the kernel of each tile's middle, and adds it to `sum`; yields its progress. */
 function* blurred(
   model: OpticalModel,
-  grid: Grid,
+  grid: SheetGrid,
   { light, near }: Shine,
   lines: readonly BandLine[],
   sum: Float64Array,
@@ -130,7 +130,7 @@ function levelsIn(near: Uint8Array, width: number, { left, top, right, bottom }:
 /** The kernel of a tile's middle, or `null` where it can't see the hole. */
 function tileKernel(
   model: OpticalModel,
-  { s, t, pitch }: Grid,
+  { s, t, pitch }: SheetGrid,
   { left, top, right, bottom }: Tile,
   lines: readonly BandLine[],
   magnification: number,
@@ -153,16 +153,16 @@ export function sightAt(
   const centre = surfacePoint(surface, s, t);
   const offset = subtract(centre.place, place);
   const far = length(offset);
-  const ray = scaled(offset, 1 / far);
+  const ray = multiplied(offset, 1 / far);
   if (ray.z <= 1e-6 || dot(ray, centre.normal) >= -1e-6) return null;
   const step = 1e-3;
-  const unit = (to: Vector): Vector => scaled(subtract(to, centre.place), 1 / step);
+  const unit = (to: Vector): Vector => multiplied(subtract(to, centre.place), 1 / step);
   const es = unit(surfacePoint(surface, s + step, t).place);
   const et = unit(surfacePoint(surface, s, t + step).place);
   // The hole's axis (z) laid across the ray: along it the hole looks narrower. Straight on, any direction serves.
   const lying: Vector = { x: -ray.z * ray.x, y: -ray.z * ray.y, z: 1 - ray.z * ray.z };
   const size = length(lying);
-  const along = size > 1e-6 ? scaled(lying, 1 / size) : { x: 1, y: 0, z: 0 };
+  const along = size > 1e-6 ? multiplied(lying, 1 / size) : { x: 1, y: 0, z: 0 };
   const across: Vector = {
     x: ray.y * along.z - ray.z * along.y,
     y: ray.z * along.x - ray.x * along.z,
@@ -177,7 +177,7 @@ export function sightAt(
 }
 
 function cropped(
-  grid: Grid,
+  grid: SheetGrid,
   { width, rows }: { readonly width: number; readonly rows: Rows },
   sum: Float64Array,
   factor: number,

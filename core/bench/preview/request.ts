@@ -1,5 +1,5 @@
 import { type Camera, solveRequest } from "../../camera/container/index.ts";
-import { type DensityRange, type LongTimeRule, meteredTime } from "../../light/exposure/index.ts";
+import { type DensityRange, meteredTime, type ReciprocityRule } from "../../light/exposure/index.ts";
 import { type BandLine, lightBand } from "../../light/hole/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import type { PreviewOrder } from "./render.ts";
@@ -14,7 +14,7 @@ export interface PreviewRequest {
     readonly iso: number;
     readonly sensitivity: readonly (readonly [number, number])[];
     readonly density: DensityRange;
-    readonly longTime: LongTimeRule;
+    readonly longTime: ReciprocityRule;
   };
   /** Id of a scene that ships, or a photograph. */
   readonly scene: string | ScenePicture;

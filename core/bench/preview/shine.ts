@@ -1,6 +1,6 @@
-import { openArea, steepestSlope, type Vector } from "../../light/rays/index.ts";
+import { steepestSlope, type Vector, vignetting } from "../../light/rays/index.ts";
 import type { OpticalModel } from "../../light/solve/index.ts";
-import type { Grid } from "./grid.ts";
+import type { SheetGrid } from "./grid.ts";
 import type { Hit, PreviewScene, Walker } from "./scene.ts";
 
 /** What falls on each pixel before the hole blurs it. */
@@ -37,7 +37,14 @@ export function nearness(level: number): number {
 }
 
 /** Fills some rows of a picture with what shines on them through one hole. */
-export function shineRows(model: OpticalModel, grid: Grid, look: Look, shine: Shine, from: number, to: number): void {
+export function shineRows(
+  model: OpticalModel,
+  grid: SheetGrid,
+  look: Look,
+  shine: Shine,
+  from: number,
+  to: number,
+): void {
   const { place, distance, surface } = model;
   const { width, column, row, normal } = grid;
   const open = openTable(model);
@@ -83,7 +90,7 @@ export function shineRows(model: OpticalModel, grid: Grid, look: Look, shine: Sh
 /** The hole's open share over tan α, as a table: its exact form costs more than all the rest of a pixel. */
 function openTable({ aperture }: OpticalModel): { readonly values: Float64Array; readonly perSlope: number } {
   const last = Math.min(60, steepestSlope(aperture));
-  const values = Float64Array.from({ length: TABLE + 1 }, (_, i) => openArea(aperture, (last * i) / (TABLE - 1)));
+  const values = Float64Array.from({ length: TABLE + 1 }, (_, i) => vignetting(aperture, (last * i) / (TABLE - 1)));
   return { values, perSlope: (TABLE - 1) / last };
 }
 

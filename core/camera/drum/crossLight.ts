@@ -1,4 +1,4 @@
-import { type Aperture, openArea } from "../../light/rays/index.ts";
+import { type Aperture, vignetting } from "../../light/rays/index.ts";
 
 /** A drum of sectors whose vanes end short of the wall; mm. */
 export interface DrumSetting {
@@ -61,7 +61,7 @@ function strongest(drum: DrumSetting, aperture: Aperture, distance: number, from
     const cos = 1 / Math.hypot(1, slope);
     // The ray goes on across the neighbour for about the drum's radius.
     const length = drum.radius * Math.max(0.3, 2 * cos);
-    share = Math.max(share, openArea(aperture, slope) * cos * (distance / length) ** 2);
+    share = Math.max(share, vignetting(aperture, slope) * cos * (distance / length) ** 2);
   }
   return { from, to, share };
 }

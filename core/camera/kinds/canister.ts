@@ -27,7 +27,7 @@ export const canister: KindOf<"canister"> = {
   tiedOutside: true,
   parts: ["wall", "plate", "sheet", "divider", "shutter", "tabs", "cards"],
   steps: [...BEGIN, "divider", "black", "tabs", ...END],
-  finder: "round the wall",
+  finder: "round wall",
   silhouette: { lid: 0.16 },
   known: null,
 };

@@ -21,7 +21,7 @@ export const curledCan: KindOf<"curled-can"> = {
   tiedOutside: true,
   parts: CAN_PARTS,
   steps: [...BEGIN, "divider", "black", "tabs", "shutter", "cap", "lid", "label", "light-test"],
-  finder: "round the wall",
+  finder: "round wall",
   silhouette: { lid: 0.07, foot: true },
   known: ({ bent, pastHalf }) => bent && pastHalf,
 };

@@ -21,7 +21,7 @@ export const farWallTin: KindOf<"far-wall-tin"> = {
   tiedOutside: false,
   parts: CAN_PARTS,
   steps: [...BEGIN, "divider", "black", "tabs", "shutter", "cap", "lid", "label", "light-test"],
-  finder: "on the far wall",
+  finder: "far wall",
   silhouette: { lid: 0.22 },
   known: ({ bent, pastHalf }) => bent && !pastHalf,
 };

@@ -50,8 +50,8 @@ export type FinderFamily =
   | "pair"
   | "bowed"
   | "slid"
-  | "round the wall"
-  | "on the far wall"
+  | "round wall"
+  | "far wall"
   | "under the lid"
   | "between the vanes";
 

@@ -4,7 +4,7 @@ import { arcBetweenWalls } from "./bowedRoom.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";
 
 /** A box: hole in one face, sheet on or before the face opposite. */
-export const box: Shape<"box"> = {
+export const boxShape: Shape<"box"> = {
   plan: () => "rectangle",
   from: (sizes, common) => ({
     shape: "box",

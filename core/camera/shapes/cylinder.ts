@@ -4,7 +4,7 @@ import { arcBetweenWalls } from "./bowedRoom.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";
 
 /** A can, tin or canister: hole in its wall and the sheet on the wall, or hole in its lid and the sheet on the bottom. */
-export const cylinder: Shape<"cylinder"> = {
+export const cylinderShape: Shape<"cylinder"> = {
   plan: (onWall) => (onWall ? "round" : "rectangle"),
   from: (sizes, common) => ({
     shape: "cylinder",

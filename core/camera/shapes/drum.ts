@@ -5,7 +5,7 @@ import type { Stand } from "../lies/lie.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";
 
 /** A drum turned before its holes: tiers of chambers between vanes. */
-export const drum: Shape<"drum"> = {
+export const drumShape: Shape<"drum"> = {
   plan: () => "sector",
   from: (sizes, common) => ({
     shape: "drum",

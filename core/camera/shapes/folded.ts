@@ -7,7 +7,7 @@ import type { Shape, ShapeFacts } from "./shape.ts";
 const HAIR = 1e-6;
 
 /** Two open boxes folded from square card, one slid into the other. */
-export const folded: Shape<"folded"> = {
+export const foldedShape: Shape<"folded"> = {
   plan: () => "rectangle",
   from: (sizes, common) => ({
     shape: "folded",

@@ -1,13 +1,18 @@
 import type { Container } from "../container/containers.ts";
 import type { ShapeName } from "../kinds/kind.ts";
-import { box } from "./box.ts";
-import { cylinder } from "./cylinder.ts";
-import { drum } from "./drum.ts";
-import { folded } from "./folded.ts";
+import { boxShape } from "./box.ts";
+import { cylinderShape } from "./cylinder.ts";
+import { drumShape } from "./drum.ts";
+import { foldedShape } from "./folded.ts";
 import type { Shape, ShapeFacts } from "./shape.ts";
 
 /** Every shape by its name in a file. */
-export const SHAPES: { readonly [Name in ShapeName]: Shape<Name> } = { box, cylinder, folded, drum };
+export const SHAPES: { readonly [Name in ShapeName]: Shape<Name> } = {
+  box: boxShape,
+  cylinder: cylinderShape,
+  folded: foldedShape,
+  drum: drumShape,
+};
 
 /**
  * What there is to know of a container by its shape. The one place that asks which shape it is: everywhere else the
@@ -18,13 +23,13 @@ export const SHAPES: { readonly [Name in ShapeName]: Shape<Name> } = { box, cyli
 export function shapeOf(container: Container): ShapeFacts {
   switch (container.shape) {
     case "box":
-      return box.facts(container);
+      return boxShape.facts(container);
     case "cylinder":
-      return cylinder.facts(container);
+      return cylinderShape.facts(container);
     case "folded":
-      return folded.facts(container);
+      return foldedShape.facts(container);
     case "drum":
-      return drum.facts(container);
+      return drumShape.facts(container);
     default:
       return container satisfies never;
   }

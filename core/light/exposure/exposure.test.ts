@@ -1,5 +1,12 @@
 import fc from "fast-check";
-import { correctedTime, type LongTimeRule, lightFromTime, meteredTime, timeFromLight, timeFromMeter } from "./index.ts";
+import {
+  correctedTime,
+  lightFromTime,
+  meteredTime,
+  type ReciprocityRule,
+  timeFromLight,
+  timeFromMeter,
+} from "./index.ts";
 
 describe("time from a meter", () => {
   test("2 s at f/90.8, camera f/240: 13.97 s (PHYSICS section 3; 14 s, common practice)", () => {
@@ -28,7 +35,7 @@ describe("time from the light table", () => {
   });
 });
 
-const RULES: readonly (readonly [string, LongTimeRule])[] = [
+const RULES: readonly (readonly [string, ReciprocityRule])[] = [
   ["none", { kind: "none" }],
   ["power", { kind: "power", exponent: 1.3 }],
   ["added", { kind: "added", factor: 0.1, exponent: 1.4 }],
@@ -77,7 +84,7 @@ test("Schwarzschild: 10 s with p = 1.3 becomes 10^1.3 = 19.95 s; short times sta
 });
 
 test("a table is exact at its entries, unchanged below, goes on with its last slope beyond and says so", () => {
-  const rule: LongTimeRule = {
+  const rule: ReciprocityRule = {
     kind: "table",
     entries: [
       [1, 1],

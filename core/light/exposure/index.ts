@@ -1,7 +1,6 @@
 export { curveSlope, type DensityRange, densityCurve, MID_DENSITY, midExposure } from "./densityCurve.ts";
 export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
-export { correctedTime, type LongTime, type LongTimeRule, meteredTime } from "./longTime.ts";
 export type { Medium } from "./medium.ts";
 export {
   coveredShare,
@@ -12,3 +11,4 @@ export {
   type Passer,
   USUAL_BRIGHTNESS,
 } from "./movement.ts";
+export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";

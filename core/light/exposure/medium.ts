@@ -1,5 +1,5 @@
 import type { DensityRange } from "./densityCurve.ts";
-import type { LongTimeRule } from "./longTime.ts";
+import type { ReciprocityRule } from "./reciprocity.ts";
 
 /** A class of paper or film, as the catalogue describes it. */
 export interface Medium {
@@ -14,6 +14,6 @@ export interface Medium {
   readonly sensitivity: readonly (readonly [wavelengthNm: number, sensitivity: number])[];
   /** Its density curve: fog and greatest density, and its range R (ISO 6846: log exposure range × 100). */
   readonly density: DensityRange;
-  readonly longTime: LongTimeRule;
+  readonly longTime: ReciprocityRule;
   readonly source: string;
 }

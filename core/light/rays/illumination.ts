@@ -1,6 +1,6 @@
-import { type Aperture, openArea } from "./openArea.ts";
 import { type Surface, surfacePoint } from "./surface.ts";
 import { dot, length, subtract, type Vector } from "./vector.ts";
+import { type Aperture, vignetting } from "./vignetting.ts";
 
 /** Cosines below this are edge-on: rounding must not let light in from behind a face. */
 const EDGE_ON = 1e-12;
@@ -52,7 +52,7 @@ export function rayTo(hole: Vector, surface: Surface, s: number, t: number): Ray
  */
 export function illumination(aperture: Aperture, distance: number, ray: Ray): number {
   if (!ray.inSight) return 0;
-  return openArea(aperture, ray.slope) * ray.cosAxis * ray.cosSheet * (distance / ray.length) ** 2;
+  return vignetting(aperture, ray.slope) * ray.cosAxis * ray.cosSheet * (distance / ray.length) ** 2;
 }
 
 /** Stops lost for a relative illumination: −log₂ E, or `null` in the dark. Negative where the light gains. */

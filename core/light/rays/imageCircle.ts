@@ -1,5 +1,5 @@
 import { findRoot } from "../../basis/numeric/index.ts";
-import { type Aperture, openArea } from "./openArea.ts";
+import { type Aperture, vignetting } from "./vignetting.ts";
 
 /**
  * Diameter of the circle on a flat film inside which fewer than `stops` stops are lost: cos⁴ and the plate, not the opening.
@@ -16,7 +16,7 @@ export function imageCircle(aperture: Aperture, distance: number, stops: number)
   const open = { ...aperture, openingDiameter: null };
   const cosine4 = Math.sqrt(2 ** (stops / 2) - 1);
   if (aperture.plateThickness === 0) return 2 * distance * cosine4;
-  const excess = (slope: number): number => openArea(open, slope) / (1 + slope * slope) ** 2 - level;
+  const excess = (slope: number): number => vignetting(open, slope) / (1 + slope * slope) ** 2 - level;
   const farthest = Math.min(cosine4, aperture.diameter / aperture.plateThickness);
   return 2 * distance * findRoot(excess, 0, farthest, 1e-15 * farthest);
 }

@@ -3,7 +3,6 @@ import {
   type Aperture,
   illumination,
   imageCircle,
-  openArea,
   plateLimit,
   rayTo,
   type Surface,
@@ -11,6 +10,7 @@ import {
   sheetToScene,
   stopsLost,
   surfacePoint,
+  vignetting,
 } from "./index.ts";
 
 const ORIGIN = { x: 0, y: 0, z: 0 };
@@ -105,22 +105,22 @@ describe("openArea", () => {
     [{ diameter: 0.4, plateThickness: 0.2, openingDiameter: 0.4, wall: 0.2 }, [0.2, 0.5, 0.9]],
     [{ diameter: 1, plateThickness: 0.5, openingDiameter: 1.05, wall: 0.02 }, [0.3, 1, 1.5]],
   ] as const)("is the counted common area of three circles: %j", (aperture, slopes) => {
-    for (const slope of slopes) expect(openArea(aperture, slope)).toBeCloseTo(counted(aperture, slope), 3);
+    for (const slope of slopes) expect(vignetting(aperture, slope)).toBeCloseTo(counted(aperture, slope), 3);
   });
 
   test("plate alone is (2/π)(acos s − s√(1−s²)), s = t·tan α/d (PHYSICS section 2)", () => {
     for (const s of [0, 0.2, 0.5, 0.9, 0.999]) {
       const aperture = { diameter: 0.5, plateThickness: 0.1, openingDiameter: null, wall: 0 };
-      expect(openArea(aperture, s * 5)).toBeCloseTo((2 / Math.PI) * (Math.acos(s) - s * Math.sqrt(1 - s * s)), 12);
+      expect(vignetting(aperture, s * 5)).toBeCloseTo((2 / Math.PI) * (Math.acos(s) - s * Math.sqrt(1 - s * s)), 12);
     }
   });
 
   test("the opening is clear to tan α = (D − d)/(2w) and shuts at (D + d)/(2w) (PHYSICS section 2)", () => {
     const aperture = { diameter: 0.4, plateThickness: 0, openingDiameter: 6, wall: 2 };
-    expect(openArea(aperture, 5.6 / 4)).toBe(1);
-    expect(openArea(aperture, 5.6 / 4 + 1e-3)).toBeLessThan(1);
-    expect(openArea(aperture, 6.4 / 4 - 1e-3)).toBeGreaterThan(0);
-    expect(openArea(aperture, 6.4 / 4)).toBe(0);
+    expect(vignetting(aperture, 5.6 / 4)).toBe(1);
+    expect(vignetting(aperture, 5.6 / 4 + 1e-3)).toBeLessThan(1);
+    expect(vignetting(aperture, 6.4 / 4 - 1e-3)).toBeGreaterThan(0);
+    expect(vignetting(aperture, 6.4 / 4)).toBe(0);
   });
 
   test("never grows with slant, plate or wall, nor shrinks with a wider opening", () => {
@@ -128,11 +128,11 @@ describe("openArea", () => {
     fc.assert(
       fc.property(size, size, size, size, (d, t, w, slope) => {
         const base = { diameter: d, plateThickness: t, openingDiameter: d * 1.5, wall: w };
-        const v = openArea(base, slope);
-        expect(openArea(base, slope * 1.1)).toBeLessThanOrEqual(v + 1e-9);
-        expect(openArea({ ...base, plateThickness: t * 1.1 }, slope)).toBeLessThanOrEqual(v + 1e-9);
-        expect(openArea({ ...base, wall: w * 1.1 }, slope)).toBeLessThanOrEqual(v + 1e-9);
-        expect(openArea({ ...base, openingDiameter: d * 1.8 }, slope)).toBeGreaterThanOrEqual(v - 1e-9);
+        const v = vignetting(base, slope);
+        expect(vignetting(base, slope * 1.1)).toBeLessThanOrEqual(v + 1e-9);
+        expect(vignetting({ ...base, plateThickness: t * 1.1 }, slope)).toBeLessThanOrEqual(v + 1e-9);
+        expect(vignetting({ ...base, wall: w * 1.1 }, slope)).toBeLessThanOrEqual(v + 1e-9);
+        expect(vignetting({ ...base, openingDiameter: d * 1.8 }, slope)).toBeGreaterThanOrEqual(v - 1e-9);
       }),
       { seed: 21, numRuns: 500 },
     );

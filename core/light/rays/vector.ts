@@ -9,7 +9,7 @@ export function subtract(a: Vector, b: Vector): Vector {
   return { x: a.x - b.x, y: a.y - b.y, z: a.z - b.z };
 }
 
-export function scaled(a: Vector, factor: number): Vector {
+export function multiplied(a: Vector, factor: number): Vector {
   return { x: a.x * factor, y: a.y * factor, z: a.z * factor };
 }
 

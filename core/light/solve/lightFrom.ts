@@ -1,4 +1,4 @@
-import { illumination, openMargin, rayTo, type Vector } from "../rays/index.ts";
+import { illumination, rayTo, type Vector, vignettingMargin } from "../rays/index.ts";
 import type { OpticalModel } from "./model.ts";
 
 /** What a sheet place gets from its holes. */
@@ -23,7 +23,7 @@ export function sightFrom(models: readonly OpticalModel[], divider: number, s: n
   for (const { place, surface, aperture, distance } of models) {
     const ray = rayTo(place, surface, s, t);
     if (!ray.inSight) continue;
-    margin = Math.max(margin, openMargin(aperture, ray.slope));
+    margin = Math.max(margin, vignettingMargin(aperture, ray.slope));
     if (divider > 0 && crossesDivider(place, surface.x, distance, divider, s + surface.x)) continue;
     light += illumination(aperture, distance, ray);
   }

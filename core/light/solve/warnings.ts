@@ -1,4 +1,4 @@
-import { type Aperture, openArea, type Ray } from "../rays/index.ts";
+import { type Aperture, type Ray, vignetting } from "../rays/index.ts";
 
 /** Closed set of warning codes (FORMAT). */
 export type WarningCode = "corner-cut-by-plate" | "corner-cut-by-opening" | "corner-out-of-sight" | "hole-outside-band";
@@ -40,10 +40,10 @@ export function cornerWarnings(aperture: Aperture, corners: readonly CornerView[
 }
 
 function cutByPlate(aperture: Aperture, slope: number): boolean {
-  return openArea({ ...aperture, openingDiameter: null }, slope) === 0;
+  return vignetting({ ...aperture, openingDiameter: null }, slope) === 0;
 }
 
 function cutByOpening(aperture: Aperture, slope: number): boolean {
   const alone = { ...aperture, plateThickness: 0 };
-  return openArea(alone, slope) === 0 || (!cutByPlate(aperture, slope) && openArea(aperture, slope) === 0);
+  return vignetting(alone, slope) === 0 || (!cutByPlate(aperture, slope) && vignetting(aperture, slope) === 0);
 }

@@ -1,1 +1,1 @@
-export { openArea, type PlateSample, type ScanSettings, scanPlate } from "./scanPlate.ts";
+export { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "./scanPlate.ts";

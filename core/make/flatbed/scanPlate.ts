@@ -80,7 +80,7 @@ export function scanPlate(sample: PlateSample, settings: ScanSettings, random: (
 }
 
 /** Area of the hole without its dust, mm²: ellipse less its burrs, by the outline itself. */
-export function openArea(sample: PlateSample): number {
+export function sampleArea(sample: PlateSample): number {
   const steps = 7200;
   let area = 0;
   for (let i = 0; i < steps; i++) {

@@ -24,7 +24,7 @@ export type NoHole =
   | { readonly reason: "no-hole" }
   | { readonly reason: "cut-off"; readonly at: PixelPoint };
 
-export interface Found {
+export interface FoundSpot {
   readonly candidates: readonly Candidate[];
   readonly levels: Levels;
   /** Level of an area that is open to the light and reaches the edge, in the picture's numbers; `null`: none. */
@@ -50,7 +50,7 @@ const RIVAL = 0.4;
  *
  * @param pixel size of a pixel in mm, or `null` where it is not known yet
  */
-export function findCandidates(picture: GreyPicture, pixel: number | null): Found | NoHole {
+export function findCandidates(picture: GreyPicture, pixel: number | null): FoundSpot | NoHole {
   const levels = levelsOf(picture);
   const contrast = levels.high - levels.low;
   if (levels.low > 0.97 * picture.most) return { reason: "white" };
@@ -79,7 +79,7 @@ function candidatesAt(
   level: LevelMap,
   levels: Levels,
   pixel: number | null,
-): (Found & { readonly cut: CutPatch | null }) | null {
+): (FoundSpot & { readonly cut: CutPatch | null }) | null {
   const spots = spotsOf(picture, level);
   if (spots === null) return null;
   const inside = insides(spots);

@@ -2,7 +2,7 @@ import Ajv from "ajv/dist/2020.js";
 import schema from "../../document/schemas/hole-answer.schema.json";
 import { chance } from "../../testing/chance.ts";
 import { CLEAN, ROUND } from "../../testing/scans.ts";
-import { openArea, type PlateSample, type ScanSettings, scanPlate } from "../flatbed/index.ts";
+import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../flatbed/index.ts";
 import { type HoleOutline, type HoleRefusal, holeAnswer, measureHole, refusalWords } from "./index.ts";
 
 const PIXEL = 25.4 / 4800;
@@ -27,7 +27,7 @@ function refusal(...args: Parameters<typeof measured>): HoleRefusal {
 }
 
 function truth(plate: Partial<PlateSample>): number {
-  return (2 * Math.sqrt(openArea({ ...ROUND, ...plate }) / Math.PI)) / PIXEL;
+  return (2 * Math.sqrt(sampleArea({ ...ROUND, ...plate }) / Math.PI)) / PIXEL;
 }
 
 /** The bar, px. */

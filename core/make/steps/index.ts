@@ -5,4 +5,4 @@ export { type DarkroomTimes, darkroomTurns, type Turn, USUAL_TIMES } from "./sch
 export { sheetReach, withSheetAt } from "./sheetReach.ts";
 export { type BuildOrder, type BuildStep, buildSteps } from "./steps.ts";
 export type { MakingQuestion, StepText, StepTexts } from "./stepText.ts";
-export { coneDiameter, type Suited, suitedTools, type Tip } from "./tips.ts";
+export { type ConicalTip, coneDiameter, type Suited, suitedTools } from "./tips.ts";

@@ -1,5 +1,5 @@
 /** A tool with a conical tip, or one that cuts its own diameter (`tip` null); mm and radians. */
-export interface Tip {
+export interface ConicalTip {
   readonly id: string;
   readonly shaft: number;
   readonly tip: number | null;
@@ -24,7 +24,7 @@ export function coneDepth(diameter: number, tip: number, shaft: number): number 
 }
 
 /** A tool that reaches the hole, and how. */
-export interface Suited<T extends Tip> {
+export interface Suited<T extends ConicalTip> {
   readonly tool: T;
   /** Diameter it leaves, mm. */
   readonly diameter: number;
@@ -42,7 +42,7 @@ export interface Suited<T extends Tip> {
  * @param target diameter wanted, mm
  * @param band diameters that do as well, mm
  */
-export function suitedTools<T extends Tip>(
+export function suitedTools<T extends ConicalTip>(
   tools: readonly T[],
   target: number,
   band: readonly [low: number, high: number],

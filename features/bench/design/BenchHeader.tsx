@@ -8,7 +8,7 @@ import { Ask } from "../../../ui/Ask.tsx";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
 import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
-import { Tip } from "../../../ui/Tip.tsx";
+import { Hint } from "../../../ui/Hint.tsx";
 import type { EditDesign } from "./edit.ts";
 
 /** Name, kind, state of saving, undo and redo, and what can be done with the camera as a whole. */
@@ -52,16 +52,16 @@ export function BenchHeader({
       </div>
       <SaveMark design={design} />
       <div className="flex flex-wrap gap-1">
-        <Tip words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
+        <Hint words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
           <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
             <Undo2 size={16} aria-hidden /> Undo
           </Button>
-        </Tip>
-        <Tip words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
+        </Hint>
+        <Hint words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
           <Button onClick={() => send({ type: "redo" })} disabled={history.redo === null}>
             <Redo2 size={16} aria-hidden /> Redo
           </Button>
-        </Tip>
+        </Hint>
         <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
           <Copy size={15} aria-hidden /> Duplicate
         </Button>

@@ -2,7 +2,12 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
 import { formatLength } from "../../../core/basis/units/index.ts";
-import { benchDrawing, type Layout, type SnapSizes, type Viewport } from "../../../core/bench/benchDrawing/index.ts";
+import {
+  type BenchLayout,
+  benchDrawing,
+  type SnapSizes,
+  type Viewport,
+} from "../../../core/bench/benchDrawing/index.ts";
 import {
   type Camera,
   type DesignField,
@@ -47,7 +52,7 @@ export function Drawing({
   const unit = useUnit();
   const frame = useRef<HTMLDivElement>(null);
   const [viewport, setViewport] = useState(FIRST_SIZE);
-  const [held, setHeld] = useState<Layout | null>(null);
+  const [held, setHeld] = useState<BenchLayout | null>(null);
   const [typing, setTyping] = useState<{ readonly label: LabelMark; readonly field: DesignField } | null>(null);
   useEffect(() => {
     const element = frame.current;

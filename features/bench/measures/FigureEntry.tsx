@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
-import type { Layout } from "../../../core/bench/benchDrawing/index.ts";
+import type { BenchLayout } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { LengthField } from "../../../ui/LengthField.tsx";
 
@@ -15,7 +15,7 @@ export function FigureEntry({
 }: {
   readonly label: LabelMark;
   readonly field: DesignField;
-  readonly layout: Layout;
+  readonly layout: BenchLayout;
   readonly value: number;
   readonly onTake: (mm: number) => string | null;
   readonly onClose: () => void;

@@ -84,7 +84,7 @@ function foldedRow(container: FoldedContainer, distance: number, words: Words): 
 function drumRow(camera: Camera): ReadingRow {
   const labels = camera.chambers.map(({ label = "" }) => label);
   return {
-    id: "drum",
+    id: "chambers",
     name: "Chambers",
     figure: String(labels.length),
     sentence: `${labels[0]} to ${labels.at(-1)}, all alike. Write the chamber on the back of its sheet.`,

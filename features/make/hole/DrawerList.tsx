@@ -1,5 +1,5 @@
 import { drawer } from "../../../catalogue/drawer.ts";
-import { openArea } from "../../../core/make/flatbed/index.ts";
+import { sampleArea } from "../../../core/make/flatbed/index.ts";
 import type { HoleAnswer } from "../../../core/make/holeScan/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { cx } from "../../../ui/cx.ts";
@@ -34,7 +34,7 @@ export function DrawerList({
         <ul className="mt-1">
           {drawer.map(({ id, name, note, sample }) => {
             const answer = measured[id];
-            const real = 2 * Math.sqrt(openArea(sample) / Math.PI);
+            const real = 2 * Math.sqrt(sampleArea(sample) / Math.PI);
             return (
               <li key={id} className="border-line border-b" data-plate={id}>
                 <Radio id={id} className={cx("min-h-9 px-1 py-1", id === plate && "bg-kraft-pale font-semibold")}>

@@ -2,7 +2,7 @@ import { holeWays, pads } from "../../../catalogue/holeWays.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { type ToolRow, tools } from "../../../catalogue/tools.ts";
 import { type Camera, holeAt, type Making, withHole } from "../../../core/camera/container/index.ts";
-import { suitedTools, type Tip } from "../../../core/make/steps/index.ts";
+import { type ConicalTip, suitedTools } from "../../../core/make/steps/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -12,7 +12,7 @@ import type { Wanted } from "../cutOrder.ts";
 const RADIANS = Math.PI / 180;
 const MOST_TOOLS = 8;
 
-type ToolTip = Tip & { readonly row: ToolRow };
+type ToolTip = ConicalTip & { readonly row: ToolRow };
 
 const TIPS: readonly ToolTip[] = tools.map((row) => ({
   id: row.id,

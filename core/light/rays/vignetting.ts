@@ -23,7 +23,7 @@ export interface Aperture {
  * @source PHYSICS section 2; circular segments, elementary geometry
  * @example openArea({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 3) // 0
  */
-export function openArea(aperture: Aperture, slope: number): number {
+export function vignetting(aperture: Aperture, slope: number): number {
   const a = aperture.diameter / 2;
   const shift = aperture.plateThickness * slope;
   if (shift >= 2 * a) return 0;
@@ -46,11 +46,11 @@ export function openArea(aperture: Aperture, slope: number): number {
 
 /**
  * How far a slanting ray is from being shut out, 1 on the axis, 0 where the last of the hole is hidden, negative beyond:
- * the limits of {@link openArea} as a number that varies smoothly.
+ * the limits of {@link vignetting} as a number that varies smoothly.
  *
  * @param slope tan α, ≥ 0
  */
-export function openMargin(aperture: Aperture, slope: number): number {
+export function vignettingMargin(aperture: Aperture, slope: number): number {
   const { diameter, plateThickness, openingDiameter, wall } = aperture;
   const plate = 1 - (plateThickness * slope) / diameter;
   if (openingDiameter === null) return plate;

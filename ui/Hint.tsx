@@ -2,7 +2,7 @@ import { Tooltip } from "radix-ui";
 import type { ReactNode } from "react";
 
 /** A word about a control, for whoever rests on it with pointer or keyboard. */
-export function Tip({ words, children }: { readonly words: string; readonly children: ReactNode }) {
+export function Hint({ words, children }: { readonly words: string; readonly children: ReactNode }) {
   return (
     <Tooltip.Provider delayDuration={400}>
       <Tooltip.Root>

@@ -1,7 +1,7 @@
 import { findRoot } from "../../basis/numeric/index.ts";
 
 /** How a medium's speed falls off at long times (Schwarzschild effect). */
-export type LongTimeRule =
+export type ReciprocityRule =
   | { readonly kind: "none" }
   /** t′ = t^p for t > 1 s, else t; p ≥ 1, 1.2 to 1.4 for film. */
   | { readonly kind: "power"; readonly exponent: number }
@@ -11,7 +11,7 @@ export type LongTimeRule =
   | { readonly kind: "table"; readonly entries: readonly (readonly [metered: number, corrected: number])[] };
 
 /** A corrected time and whether it lies past what the medium's maker measured. */
-export interface LongTime {
+export interface ReciprocityTime {
   readonly seconds: number;
   readonly pastTable: boolean;
 }
@@ -25,7 +25,7 @@ export interface LongTime {
  * @source PHYSICS section 3; K. Schwarzschild's exponent
  * @example correctedTime(10, { kind: "power", exponent: 1.3 }).seconds // 19.95…
  */
-export function correctedTime(seconds: number, rule: LongTimeRule): LongTime {
+export function correctedTime(seconds: number, rule: ReciprocityRule): ReciprocityTime {
   switch (rule.kind) {
     case "none":
       return { seconds, pastTable: false };
@@ -41,7 +41,7 @@ export function correctedTime(seconds: number, rule: LongTimeRule): LongTime {
 }
 
 /** The metered time whose corrected time is `seconds`: the inverse of {@link correctedTime}, to 1e-12 of itself. */
-export function meteredTime(seconds: number, rule: LongTimeRule): number {
+export function meteredTime(seconds: number, rule: ReciprocityRule): number {
   switch (rule.kind) {
     case "none":
       return seconds;
@@ -63,7 +63,7 @@ export function meteredTime(seconds: number, rule: LongTimeRule): number {
   }
 }
 
-function fromTable(seconds: number, entries: readonly (readonly [number, number])[]): LongTime {
+function fromTable(seconds: number, entries: readonly (readonly [number, number])[]): ReciprocityTime {
   const first = entries[0];
   const last = entries.at(-1);
   if (first === undefined || last === undefined || seconds <= first[0]) return { seconds, pastTable: false };
