@@ -1,9 +1,14 @@
 const base = require("./jest.config.cjs");
+const { slowness } = require("./scripts/machine-speed.cjs");
+
+const slow = slowness();
 
 module.exports = {
   ...base,
   roots: ["<rootDir>/e2e"],
-  testTimeout: 60_000,
+  testTimeout: 120_000 * slow,
+  // For waits inside tests (e2e/support/patience).
+  globals: { SLOWNESS: slow },
   // Every file has a server and a browser of its own, and mostly waits: two at a time, also on one core.
   maxWorkers: 2,
 };

@@ -8,6 +8,7 @@ import { currentNotices, onNotices } from "../ui/notify.ts";
 import { ConnectionNotice } from "./ConnectionNotice.tsx";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
+import { useReady } from "./useReady.ts";
 
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
 const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
@@ -32,6 +33,7 @@ export function Shell({
   const [toasts, setToasts] = useState(false);
   if (told && !toasts) setToasts(true);
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
+  useReady();
   useEffect(() => {
     void askToPersist();
   }, []);

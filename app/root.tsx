@@ -9,6 +9,7 @@ import { Ruler } from "./Ruler.tsx";
 import { ready } from "./ready.ts";
 import { Shell } from "./Shell.tsx";
 import { tokensCss } from "./tokensCss.ts";
+import { useReady } from "./useReady.ts";
 
 export const meta: Route.MetaFunction = () => [
   { title: "Still Box" },
@@ -76,6 +77,7 @@ export default function Root({ loaderData }: Route.ComponentProps) {
 
 /** Only where the frame itself fails: every page has its own, inside the frame. */
 export function ErrorBoundary() {
+  useReady();
   return (
     <>
       <Ruler current={null} />

@@ -1,8 +1,9 @@
-import { mkdtemp, writeFile } from "node:fs/promises";
-import { tmpdir } from "node:os";
+import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import { decode, encode } from "fast-png";
 import { type Maker, stage } from "./support/maker.ts";
+import { PATIENCE } from "./support/patience.ts";
+import { temporaryFolder } from "./support/temporary.ts";
 
 const { at } = stage(true);
 const atTheBench = (id: string): Promise<Maker> => at(`/cameras/${id}`);
@@ -23,7 +24,7 @@ describe("what the Bench works out beside the design", () => {
     const maker = await atTheBench("thistle-cocoa-tin");
     const { page } = maker;
     await page.evaluate(() => document.querySelector("[data-finder]")?.scrollIntoView());
-    await page.waitForSelector("[data-found]", { timeout: 8000 });
+    await page.waitForSelector("[data-found]", { timeout: 2 * PATIENCE });
     expect(
       Number(await page.$eval("[data-finder-examined]", (e) => (e as HTMLElement).dataset.finderExamined)),
     ).toBeGreaterThanOrEqual(5000);
@@ -54,8 +55,8 @@ describe("what the Bench works out beside the design", () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     const { page } = maker;
     await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
-    await page.waitForSelector("[data-preview-width]", { timeout: 8000 });
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    await page.waitForSelector("[data-preview-width]", { timeout: 2 * PATIENCE });
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
     expect(await page.$eval("[data-preview-width]", (c) => (c as HTMLElement).dataset.previewWidth)).toBe("1600");
     const look = () =>
       page.$eval("[data-preview-width]", (canvas) => {
@@ -73,7 +74,7 @@ describe("what the Bench works out beside the design", () => {
     expect(positive + negative).toBeCloseTo(255, 0);
     await maker.press("Twice");
     await page.waitForSelector('[data-preview="coarse"]');
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
     expect(await look()).toBeLessThan(negative - 3);
     await maker.press("Save as PNG");
     const { name, bytes } = await maker.saved();
@@ -88,7 +89,7 @@ describe("what the Bench works out beside the design", () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     const { page } = maker;
     await page.evaluate(() => document.querySelector("[data-curve-section]")?.scrollIntoView());
-    await page.waitForSelector("[data-conclusion]", { timeout: 15_000 });
+    await page.waitForSelector("[data-conclusion]", { timeout: 2 * PATIENCE });
     expect(await maker.text("[data-conclusion]")).toMatch(/From 0\.\d+ mm to 0\.\d+ mm you can’t see the difference/);
     const computed = await maker.text('[data-rule="computed"] td:nth-child(2)');
     const slider = await maker.control("Contrast to care for");
@@ -144,8 +145,8 @@ describe("what the Bench works out beside the design", () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     const { page } = maker;
     await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
-    const folder = await mkdtemp(join(tmpdir(), "still-box-photo-"));
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
+    const folder = temporaryFolder();
     // The left half bright, the right half dark.
     const data = Uint8Array.from({ length: 120 * 90 }, (_, i) => (i % 120 < 60 ? 230 : 20));
     await writeFile(join(folder, "plot.png"), encode({ width: 120, height: 90, data, channels: 1, depth: 8 }));
@@ -155,7 +156,7 @@ describe("what the Bench works out beside the design", () => {
     await maker.give("Photograph for the preview", join(folder, "plot.png"));
     await maker.sees("p", /Hung up before the camera, 60° from side to side/);
     await page.waitForSelector('[data-preview="coarse"]');
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 30_000 });
+    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
     const [left, right] = await page.$eval("[data-preview-width]", (canvas) => {
       const { width, height } = canvas as HTMLCanvasElement;
       const context = (canvas as HTMLCanvasElement).getContext("2d");

@@ -1,5 +1,4 @@
-import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { encode as encodeJpeg } from "jpeg-js";
 import { scanPlate } from "../core/make/flatbed/index.ts";
@@ -7,13 +6,14 @@ import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { scanToTiff } from "../workers/writeScan.ts";
 import { stage } from "./support/maker.ts";
+import { temporaryFolder } from "./support/temporary.ts";
 
 const { at, address } = stage(true);
 
 /** A scan as a file on disk, for the picker. */
 function scanFile(name: string, more: object = {}): string {
   const picture = scanPlate({ ...ROUND, diameter: 0.31, ...more }, CLEAN, chance(8));
-  const path = join(mkdtempSync(join(tmpdir(), "still-box-scan-")), name);
+  const path = join(temporaryFolder(), name);
   writeFileSync(path, scanToTiff({ ...picture, encoding: "linear" }, 4800));
   return path;
 }
@@ -28,7 +28,7 @@ function twoHoles(left: number, right: number): string {
       samples.set(from.subarray(y * a.width, (y + 1) * a.width), (2 * y + i) * a.width);
     }
   }
-  const path = join(mkdtempSync(join(tmpdir(), "still-box-scan-")), "two.tif");
+  const path = join(temporaryFolder(), "two.tif");
   writeFileSync(path, scanToTiff({ ...a, width: 2 * a.width, samples, encoding: "linear" }, 4800));
   return path;
 }
@@ -164,7 +164,7 @@ describe("The hole", () => {
     const { samples, width, height } = scanPlate({ ...ROUND, diameter: 0.31 }, { ...CLEAN, bits: 8 }, chance(8));
     const data = new Uint8Array(4 * samples.length);
     for (const [i, value] of samples.entries()) data.set([value, value, value, 255], 4 * i);
-    const path = join(mkdtempSync(join(tmpdir(), "still-box-scan-")), "plate.jpg");
+    const path = join(temporaryFolder(), "plate.jpg");
     writeFileSync(path, encodeJpeg({ width, height, data }, 95).data);
     await maker.give("Picture of a hole", path);
     await maker.sees('[data-figure="Diameter"]', /58\.\d px/);

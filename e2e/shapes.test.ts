@@ -21,7 +21,7 @@ describe("every shape on the Bench", () => {
     ["thistle-map-tube", "view", /15.2° × 11.4°/],
     ["thistle-folded-boxes", "folded", /58 mm to 106 mm/],
     ["thistle-bean-carton", "roll", /37/],
-    ["thistle-feed-drum", "drum", /8/],
+    ["thistle-feed-drum", "chambers", /8/],
     ["thistle-canister-one", "set", /7 of 9/],
   ] as const)("%s shows its own readings, a drawing and a cut sheet", async (id, reading, figure) => {
     const maker = await atTheBench(id);
@@ -115,6 +115,10 @@ describe("two fingers on the drawing", () => {
   test("spread apart they enlarge it about their middle, drawn together they show it whole", async () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     const { page } = maker;
+    // A device with a touch screen says so from the start.
+    await page.setViewport({ width: 1280, height: 800, hasTouch: true });
+    await maker.reload();
+    await page.waitForSelector("[data-drawing] svg");
     const drawn = () =>
       page.$eval("[data-drawing]", (figure) => ({
         zoom: Number((figure as HTMLElement).dataset.zoom),

@@ -1,13 +1,13 @@
-import { mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { strToU8, unzipSync, zipSync } from "fflate";
 import { stage } from "./support/maker.ts";
+import { temporaryFolder } from "./support/temporary.ts";
 
 const FILES = "Camera file or archive to open";
 
 function onDisk(name: string, content: string | Uint8Array): string {
-  const path = join(mkdtempSync(join(tmpdir(), "still-box-file-")), name);
+  const path = join(temporaryFolder(), name);
   writeFileSync(path, content);
   return path;
 }

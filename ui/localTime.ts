@@ -6,13 +6,20 @@ export function isoWithOffset(date: Date): string {
   return `${local}${offset < 0 ? "-" : "+"}${two(offset / 60)}:${two(offset % 60)}`;
 }
 
+const WRITTEN = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "short",
+  year: "numeric",
+  hour: "2-digit",
+  minute: "2-digit",
+  timeZone: "UTC",
+});
+
 /** An ISO time as the maker reads it, in the offset it was written with: `13 Jun 2026, 16:20`. */
 export function readableTime(iso: string): string {
-  const match = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}:\d{2})/.exec(iso);
-  if (!match) return iso;
-  const [, year, month, day, clock] = match;
-  const names = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
-  return `${Number(day)} ${names[Number(month) - 1] ?? ""} ${year}, ${clock}`;
+  // The clock on the wall where it was written: read as if it were UTC, and written as such.
+  const wall = Date.parse(iso.replace(/(?:Z|[+-]\d{2}:\d{2})$/, "Z"));
+  return Number.isFinite(wall) ? WRITTEN.format(wall) : iso;
 }
 
 /** The day of an instant as the maker reads it, in this place: `13 Jun 2026`. */

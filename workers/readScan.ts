@@ -1,3 +1,4 @@
+import ExifReader from "exifreader";
 import { decode as decodePng } from "fast-png";
 import { decode as decodeJpegJs } from "jpeg-js";
 import UTIF from "utif2";
@@ -143,7 +144,7 @@ function tiffEncoding(page: UTIF.IFD): GreyPicture["encoding"] {
   return "t301" in page ? "srgb" : null;
 }
 
-/** Resolution of a TIFF, or of the Exif part of a JPEG, which is one; in dots per inch. */
+/** Resolution of a TIFF in dots per inch. */
 function tiffDpi(page: UTIF.IFD): number | null {
   const x = one(page, "t282");
   const unit = "t296" in page ? one(page, "t296") : 2;
@@ -170,8 +171,9 @@ async function readJpeg(
   jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
 ): Promise<Result<Scan>> {
   const { width, height, data } = await jpeg(bytes);
-  const { dpi, encoding } = jpegWords(bytes);
-  return success({ picture: { ...greyOf(new Uint8Array(data), { width, height, channels: 4 }, 255), encoding }, dpi });
+  const encoding = jpegEncoding(bytes);
+  const picture = { ...greyOf(new Uint8Array(data), { width, height, channels: 4 }, 255), encoding };
+  return success({ picture, dpi: jpegDpi(bytes) });
 }
 
 async function jpegInPlainCode(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
@@ -185,36 +187,48 @@ function meant(dpi: number): number | null {
   return dpi >= LEAST_DPI ? dpi : null;
 }
 
+/** Resolution that a JPEG states in its JFIF or Exif part, dots per inch, or `null`. */
+function jpegDpi(bytes: Uint8Array<ArrayBuffer>): number | null {
+  const { jfif, exif } = readTags(bytes);
+  const density = jfif?.XResolution?.value ?? 0;
+  const unit = jfif?.["Resolution Unit"]?.value ?? 0;
+  if (density > 0 && (unit === 1 || unit === 2)) {
+    const dpi = meant(unit === 2 ? density * 2.54 : density);
+    if (dpi !== null) return dpi;
+  }
+  const stated = exif?.XResolution?.value ?? 0;
+  const perUnit = typeof stated === "number" ? stated : stated[0] / stated[1];
+  const exifUnit = exif?.ResolutionUnit?.value ?? 2;
+  return !(perUnit > 0) || exifUnit === 1 ? null : meant(exifUnit === 3 ? perUnit * 2.54 : perUnit);
+}
+
+/** JFIF and Exif tags of a picture; none where it has none that can be read. */
+function readTags(bytes: Uint8Array<ArrayBuffer>): ExifReader.ExpandedTags {
+  try {
+    return ExifReader.load(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength), {
+      expanded: true,
+    });
+  } catch {
+    return {};
+  }
+}
+
 /**
- * What a JPEG says of itself: resolution in its JFIF or Exif part, its numbers in its ICC profile.
+ * The colour profile of a JPEG; a long one comes in several parts.
  *
- * @source ITU-T T.871 (2011), 10.1 (JFIF); Exif 2.32, 4.5.4 (APP1); ICC.1:2022, annex B.4 (APP2; from memory)
+ * @source ICC.1:2022, annex B.4 (APP2; from memory)
  */
-function jpegWords(bytes: Uint8Array): { readonly dpi: number | null; readonly encoding: GreyPicture["encoding"] } {
-  let dpi: number | null = null;
+function jpegEncoding(bytes: Uint8Array): GreyPicture["encoding"] {
   let profile: readonly number[] = [];
   for (let at = 2; at + 18 < bytes.length && bytes[at] === 0xff && bytes[at + 1] !== 0xda; ) {
     const length = (bytes[at + 2] as number) * 256 + (bytes[at + 3] as number);
     const part = bytes.subarray(at + 4, at + 2 + length);
-    if (bytes[at + 1] === 0xe0 && startsWith(part, letters("JFIF"))) dpi = jfifDpi(part) ?? dpi;
-    if (bytes[at + 1] === 0xe1 && startsWith(part, letters("Exif"))) dpi ??= exifDpi(part.slice(6));
-    // Longer profiles come in several such parts.
-    if (bytes[at + 1] === 0xe2 && startsWith(part, letters("ICC_PROFILE")))
+    if (bytes[at + 1] === 0xe2 && startsWith(part, letters("ICC_PROFILE"))) {
       profile = [...profile, ...part.subarray(14)];
+    }
     at += 2 + length;
   }
-  return { dpi, encoding: profile.length === 0 ? null : iccEncoding(Uint8Array.from(profile)) };
-}
-
-function jfifDpi(part: Uint8Array): number | null {
-  const unit = part[7];
-  const density = (part[8] as number) * 256 + (part[9] as number);
-  return unit === 0 || density === 0 ? null : meant(unit === 2 ? density * 2.54 : density);
-}
-
-function exifDpi(tiff: Uint8Array<ArrayBuffer>): number | null {
-  const [page] = UTIF.decode(tiff.buffer);
-  return page === undefined ? null : tiffDpi(page);
+  return profile.length === 0 ? null : iccEncoding(Uint8Array.from(profile));
 }
 
 function letters(word: string): readonly number[] {

@@ -5,8 +5,7 @@ import {
   type Rows,
   renderExposure,
 } from "../bench/preview/index.ts";
-import type { Camera } from "../camera/container/index.ts";
-import { solveRequest } from "../camera/container/index.ts";
+import { type Camera, solveRequest } from "../camera/container/index.ts";
 import { opticalModel } from "../light/solve/index.ts";
 import { PAPER_LIGHT } from "./cameras.ts";
 

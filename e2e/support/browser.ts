@@ -1,8 +1,9 @@
-import { mkdtemp, readdir, readFile } from "node:fs/promises";
-import { tmpdir } from "node:os";
+import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import flags from "../../scripts/chromium-flags.json";
+import { PATIENCE } from "./patience.ts";
+import { temporaryFolder } from "./temporary.ts";
 
 /** Debian's Chromium (or the one named by CHROMIUM), with a profile of its own. */
 export function launch(): Promise<Browser> {
@@ -11,7 +12,7 @@ export function launch(): Promise<Browser> {
 
 /** Lets a page save files, and hands over the next one saved. */
 export async function catchDownloads(page: Page): Promise<() => Promise<{ name: string; bytes: Buffer }>> {
-  const folder = await mkdtemp(join(tmpdir(), "still-box-"));
+  const folder = temporaryFolder();
   const session = await page.createCDPSession();
   await session.send("Browser.setDownloadBehavior", {
     behavior: "allow",
@@ -20,7 +21,8 @@ export async function catchDownloads(page: Page): Promise<() => Promise<{ name: 
   });
   const taken = new Set<string>();
   return async () => {
-    for (let attempt = 0; attempt < 200; attempt++) {
+    const given = Date.now() + PATIENCE;
+    while (Date.now() < given) {
       const name = (await readdir(folder)).find((file) => !taken.has(file) && !file.endsWith(".crdownload"));
       if (name !== undefined) {
         taken.add(name);

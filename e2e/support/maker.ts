@@ -1,5 +1,6 @@
 import type { Browser, BrowserContext, ElementHandle, KeyInput, Page } from "puppeteer-core";
 import { catchDownloads, launch } from "./browser.ts";
+import { PATIENCE } from "./patience.ts";
 import { startServer, type TestServer } from "./server.ts";
 
 /** Someone at the app: goes to places, types, presses, reads what stands there. */
@@ -36,12 +37,18 @@ export class Maker {
   }
 
   async goTo(path: string): Promise<this> {
-    await this.page.goto(this.address + path, { waitUntil: "networkidle0" });
-    return this;
+    await this.page.goto(this.address + path, { waitUntil: "domcontentloaded" });
+    return this.there();
   }
 
   async reload(): Promise<this> {
-    await this.page.reload({ waitUntil: "networkidle0" });
+    await this.page.reload({ waitUntil: "domcontentloaded" });
+    return this.there();
+  }
+
+  /** Waits until the page can be used: its frame is alive and nothing is on its way. */
+  private async there(): Promise<this> {
+    await this.page.waitForSelector("html[data-ready]", { timeout: PATIENCE });
     return this;
   }
 
@@ -70,10 +77,10 @@ export class Maker {
   /** Opens the list of this label and takes an option by its id. */
   async choose(label: string, value: string): Promise<this> {
     await this.press(label);
-    const option = await this.page.waitForSelector(`[data-option="${value}"]`, { timeout: 8000 });
+    const option = await this.page.waitForSelector(`[data-option="${value}"]`, { timeout: PATIENCE });
     await option?.focus();
     await this.page.keyboard.press("Enter");
-    await this.page.waitForFunction(() => document.querySelector("[data-option]") === null, { timeout: 8000 });
+    await this.page.waitForFunction(() => document.querySelector("[data-option]") === null, { timeout: PATIENCE });
     return this;
   }
 
@@ -94,7 +101,7 @@ export class Maker {
   async control(name: string): Promise<ElementHandle<Element>> {
     // A tab in the background draws no frames, and waiting counts frames.
     await this.page.bringToFront();
-    const found = await this.page.waitForFunction(findControl, { timeout: 8000 }, name).catch(() => null);
+    const found = await this.page.waitForFunction(findControl, { timeout: PATIENCE }, name).catch(() => null);
     const element = found?.asElement() as ElementHandle<Element> | null | undefined;
     if (!element) throw new Error(`nothing is called “${name}” at ${this.page.url()}`);
     return element;
@@ -102,7 +109,7 @@ export class Maker {
 
   /** The text of the first element that matches, once it is there. */
   async text(selector: string): Promise<string> {
-    const found = await this.page.waitForSelector(selector, { timeout: 8000 });
+    const found = await this.page.waitForSelector(selector, { timeout: PATIENCE });
     return (await found?.evaluate((element) => (element as HTMLElement).innerText)) ?? "";
   }
 
@@ -125,7 +132,7 @@ export class Maker {
     await this.page.bringToFront();
     await this.page.waitForFunction(
       (query, want) => document.querySelector<HTMLInputElement>(query)?.value === want,
-      { timeout: 8000 },
+      { timeout: PATIENCE },
       `[name="${name}"], [aria-label="${name}"]`,
       text,
     );
@@ -141,7 +148,7 @@ export class Maker {
         [...document.querySelectorAll<HTMLElement>(query)].some((element) =>
           [element.innerText, element.textContent].some((text) => new RegExp(source, flags).test(text ?? "")),
         ),
-      { timeout: 8000 },
+      { timeout: PATIENCE },
       selector,
       words.source,
       words.flags,
@@ -154,8 +161,7 @@ export class Maker {
   }
 
   async settled(): Promise<this> {
-    await this.page.waitForSelector('[data-save="saved"]', { timeout: 8000 });
-    await new Promise((resolve) => setTimeout(resolve, 60));
+    await this.page.waitForSelector('[data-save="saved"]', { timeout: PATIENCE });
     return this;
   }
 
@@ -215,11 +221,6 @@ export function stage(demo: boolean): {
   return {
     address: () => server.address,
     arrive,
-    at: async (path) => {
-      const maker = await arrive();
-      await maker.goTo("/");
-      await maker.sees("main li", /Hat box/);
-      return maker.goTo(path);
-    },
+    at: async (path) => (await arrive()).goTo(path),
   };
 }

@@ -1,7 +1,7 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { temporaryFolder } from "./temporary.ts";
 
 /** A printed size is true within this, mm. */
 export const PRINT_TOLERANCE = 0.2;
@@ -17,7 +17,7 @@ interface Picture {
 
 /** A page of a PDF drawn by poppler. */
 export function rendered(pdf: Buffer, page: number, dpi = DPI): Picture {
-  const folder = mkdtempSync(join(tmpdir(), "still-box-print-"));
+  const folder = temporaryFolder();
   writeFileSync(join(folder, "sheet.pdf"), pdf);
   execFileSync(
     "pdftoppm",

@@ -1,5 +1,6 @@
 import { type ChildProcess, spawn } from "node:child_process";
 import { createServer } from "node:net";
+import { PATIENCE } from "./patience.ts";
 
 /** A running production server of its own. */
 export interface TestServer {
@@ -19,7 +20,8 @@ export async function startServer(demo: boolean): Promise<TestServer> {
     },
   );
   const address = `http://localhost:${port}`;
-  for (let attempt = 0; attempt < 100; attempt++) {
+  const given = Date.now() + PATIENCE;
+  while (Date.now() < given) {
     try {
       if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop: () => void child.kill() };
     } catch {

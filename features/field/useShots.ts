@@ -3,7 +3,7 @@ import type { Exposure } from "../../core/document/index.ts";
 import { exposureIds, getExposures, useLive } from "../../storage/index.ts";
 
 /** Shots are read so many at a time. */
-export const PAGE = 50;
+const PAGE = 50;
 
 /** Part of the log: the order of all its shots, and the shots of the part that is looked at. */
 export interface LogPart {

@@ -3,7 +3,7 @@ import { type CameraChange, changesBetween, withChanges } from "../../core/docum
 import type { CameraEdit, StorageFailure } from "../../storage/index.ts";
 
 /** Stored at the latest this long after the first edit that is not, ms. */
-export const STORE_AFTER_MS = 250;
+const STORE_AFTER_MS = 250;
 /** Edits under the same words that follow each other within this time are one stroke, one step of undo, ms. */
 const SAME_STROKE_MS = 1000;
 

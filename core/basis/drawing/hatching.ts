@@ -1,5 +1,4 @@
-import type { LineMark, Point, Rectangle } from "./scene.ts";
-import { line } from "./scene.ts";
+import { type LineMark, line, type Point, type Rectangle } from "./scene.ts";
 
 /** 45° hatching of an upright strip of wall, lines `step` apart along its longer side. */
 export function hatchedStrip({ x, y, width, height }: Rectangle, step: number): readonly LineMark[] {

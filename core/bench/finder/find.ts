@@ -1,8 +1,9 @@
 import type { Camera, DesignLight } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { fresnelScale, type Optimum, scaledResolution, schools, toFrequency } from "../../light/hole/index.ts";
+import type { Bare } from "./families.ts";
 import type { Found, Layout, Merits, Wish } from "./layout.ts";
-import { type Bare, bareLayouts, rulesOf, type Stock } from "./layouts.ts";
+import { bareLayouts, rulesOf, type Stock } from "./layouts.ts";
 import { geometryOf, meritsOf, paperOf, scoreOf } from "./merits.ts";
 
 /** What the finder is asked. */

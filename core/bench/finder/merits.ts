@@ -9,8 +9,8 @@ import {
   surfacePoint,
 } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
+import type { Bare } from "./families.ts";
 import type { Layout, Merits, Wish } from "./layout.ts";
-import type { Bare } from "./layouts.ts";
 
 const DEGREES = 180 / Math.PI;
 

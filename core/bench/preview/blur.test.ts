@@ -1,6 +1,5 @@
 import FFT from "fft.js";
-import type { Camera } from "../../camera/container/index.ts";
-import { withField } from "../../camera/container/index.ts";
+import { type Camera, withField } from "../../camera/container/index.ts";
 import { contrast } from "../../light/hole/index.ts";
 import { illumination, rayTo } from "../../light/rays/index.ts";
 import { testCamera } from "../../testing/cameras.ts";

@@ -1,5 +1,4 @@
-import type { Hit } from "./scene.ts";
-import { GREY, lit } from "./scene.ts";
+import { GREY, type Hit, lit } from "./scene.ts";
 import { scenes } from "./scenes/index.ts";
 import { cloud, speckle } from "./texture.ts";
 

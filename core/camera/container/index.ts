@@ -1,6 +1,5 @@
 export type { DesignFault, LengthWords } from "../fields/designFault.ts";
 export {
-  DESIGN_FIELDS,
   type DesignField,
   type FieldRecord,
   type FieldValues,
@@ -22,7 +21,7 @@ export type {
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-export { EYES, HOLE_GAP, PLATE_SIZE } from "./customs.ts";
+export { EYES, PLATE_SIZE } from "./customs.ts";
 export { designFaults } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,

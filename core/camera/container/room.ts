@@ -1,6 +1,6 @@
 import type { CameraKind } from "../kinds/registry.ts";
-import type { Room, Stand } from "../lies/lie.ts";
 import { lieOf } from "../lies/lieOf.ts";
+import type { Room, Stand } from "../lies/room.ts";
 import { shapeOf } from "../shapes/shapeOf.ts";
 import type { Camera } from "./camera.ts";
 import { cameraKind } from "./cameraKind.ts";

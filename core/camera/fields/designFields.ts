@@ -60,7 +60,7 @@ const FIELDS: Readonly<Record<DesignField, FieldRecord>> = {
   "container.height": { label: "Height inside", quantity: "length", undo: "height" },
   "container.depth": { label: "Depth inside", quantity: "length", undo: "depth", asked: "Hole to sheet" },
   "container.diameter": { label: "Diameter inside", quantity: "length", undo: "diameter" },
-  "container.wall": { label: "Wall", quantity: "length", undo: "wall", digits: 2, asked: "How thick" },
+  "container.wall": { label: "Wall", quantity: "length", undo: "wall", digits: 2 },
   "folded.sheet": { label: "Side of the square card", quantity: "length", undo: "square card" },
   "folded.paper": { label: "Card, how thick", quantity: "length", undo: "card" },
   "folded.clearance": { label: "Air between the boxes", quantity: "length", undo: "air between the boxes" },
@@ -142,9 +142,6 @@ export type FieldValues = Readonly<Partial<Record<DesignField, number>>>;
 export function fieldRecord(field: DesignField): FieldRecord {
   return FIELDS[field];
 }
-
-/** Every field there is. */
-export const DESIGN_FIELDS: readonly DesignField[] = Object.keys(FIELDS) as readonly DesignField[];
 
 /**
  * Whether a name is that of a field: for names that come from outside.

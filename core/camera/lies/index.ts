@@ -1,2 +1,3 @@
-export type { Lie, Room, Stand } from "./lie.ts";
+export type { Lie } from "./lie.ts";
 export { lieOf, sheetOnWall } from "./lieOf.ts";
+export type { Room } from "./room.ts";

@@ -1,17 +1,7 @@
 import type { ChamberFilm } from "../container/camera.ts";
 import type { LengthWords } from "../fields/designFault.ts";
 import type { Body, ShapeFacts } from "../shapes/shape.ts";
-
-/** The largest sheet a wall takes, mm. */
-export interface Room {
-  readonly width: number;
-  readonly height: number;
-  /** The longest diagonal, where the back is a disc. */
-  readonly diagonal?: number;
-}
-
-/** How a sheet stands, as far as the room for it depends on that. */
-export type Stand = Pick<ChamberFilm, "tiltX" | "tiltY" | "radius" | "distance" | "x">;
+import type { Room, Stand } from "./room.ts";
 
 /** One way for a sheet to lie in a container. */
 export interface Lie {

@@ -2,7 +2,7 @@ import type { Container, ContainerOf, DrumContainer, FoldedContainer } from "../
 import type { DesignFault, LengthWords } from "../fields/designFault.ts";
 import type { DesignField, FieldValues } from "../fields/designFields.ts";
 import type { ShapeName } from "../kinds/kind.ts";
-import type { Stand } from "../lies/lie.ts";
+import type { Stand } from "../lies/room.ts";
 
 /** The outline of an inside from above. */
 export type Plan = "rectangle" | "round" | "sector";

@@ -1,7 +1,9 @@
 import { ideal } from "../../testing/cameras.ts";
 import { fresnelSum } from "../../testing/fresnelSum.ts";
-import { bandContrast, bandResolution, glow, lightBand, meanWavelength, ONE_LINE, resolutionCurve } from "./band.ts";
+import { bandContrast, bandResolution } from "./bandContrast.ts";
 import { contrast, obliqueContrast, optimum, scaledContrast } from "./index.ts";
+import { glow, lightBand, meanWavelength, ONE_LINE } from "./lightBand.ts";
+import { resolutionCurve } from "./resolutionCurve.ts";
 
 const PAPER = [
   [360, 0.35],

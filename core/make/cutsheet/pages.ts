@@ -1,9 +1,5 @@
 import {
-  arcPoints,
-  type CircleMark,
-  type LineMark,
   label,
-  line,
   type Mark,
   moved,
   type Point,
@@ -14,8 +10,9 @@ import {
 } from "../../basis/drawing/index.ts";
 import { checkRulers, uprightRuler } from "./checkRulers.ts";
 import { nest } from "./nest.ts";
-import { FOOT, OVERLAP, type Paper, PRINTER_MARGIN, SIDE } from "./paper.ts";
+import { FOOT, type Paper, PRINTER_MARGIN, SIDE } from "./paper.ts";
 import type { Part } from "./part.ts";
+import { type Placed, type TilePlace, tile } from "./tile.ts";
 
 /** What stands at the foot of every page. */
 export interface PageTitle {
@@ -36,21 +33,6 @@ export interface PrintScale {
 }
 
 export const TRUE_SCALE: PrintScale = { across: 1, up: 1 };
-
-/** Which tile of how many a page is. */
-interface TilePlace {
-  readonly columns: number;
-  readonly rows: number;
-  readonly column: number;
-  readonly row: number;
-}
-
-interface Placed {
-  readonly page: number;
-  readonly map?: TilePlace;
-  readonly marks: readonly Mark[];
-  readonly caption: string;
-}
 
 const GAP = 8;
 
@@ -105,141 +87,6 @@ export function layOut(
       },
     };
   });
-}
-
-/** Overlapping tiles of a part larger than a page, each cut off at its window and marked where the next one starts. */
-function tile(part: Part, area: { width: number; height: number }, firstPage: number): readonly Placed[] {
-  const strideX = area.width - OVERLAP;
-  const strideY = area.height - OVERLAP;
-  const columns = Math.max(1, Math.ceil((part.width - OVERLAP) / strideX));
-  const rows = Math.max(1, Math.ceil((part.height - OVERLAP) / strideY));
-  const name = (column: number, row: number): string => `${String.fromCharCode(65 + row)}${column + 1}`;
-  return Array.from({ length: columns * rows }, (_, index) => {
-    const column = index % columns;
-    const row = Math.floor(index / columns);
-    const window = { x: column * strideX, y: row * strideY, width: area.width, height: area.height };
-    const marks = moved(clipped(part.marks, window), -window.x, -window.y);
-    return {
-      page: firstPage + index,
-      caption: `${part.name}, tile ${name(column, row)} of ${columns * rows}`,
-      map: { columns, rows, column, row },
-      marks: [
-        ...marks,
-        ...joins(area, { left: column > 0, right: column + 1 < columns, top: row > 0, bottom: row + 1 < rows }),
-        ...neighbourNames(area, column, row, columns, rows, name),
-      ],
-    };
-  });
-}
-
-interface Sides {
-  readonly left: boolean;
-  readonly right: boolean;
-  readonly top: boolean;
-  readonly bottom: boolean;
-}
-
-/** The line on which two pages meet, in the middle of their overlap, with a cross at each end to lay on each other. */
-function joins({ width, height }: { width: number; height: number }, sides: Sides): readonly Mark[] {
-  const half = OVERLAP / 2;
-  const upright = (x: number): readonly Mark[] => [
-    line("guide", { x, y: 0 }, { x, y: height }),
-    ...[15, height / 2, height - 15].flatMap((y) => cross({ x, y })),
-  ];
-  const level = (y: number): readonly Mark[] => [
-    line("guide", { x: 0, y }, { x: width, y }),
-    ...[15, width / 2, width - 15].flatMap((x) => cross({ x, y })),
-  ];
-  return [
-    ...(sides.left ? upright(half) : []),
-    ...(sides.right ? upright(width - half) : []),
-    ...(sides.top ? level(half) : []),
-    ...(sides.bottom ? level(height - half) : []),
-  ];
-}
-
-function cross({ x, y }: Point): readonly Mark[] {
-  return [line("cut", { x: x - 3, y }, { x: x + 3, y }), line("cut", { x, y: y - 3 }, { x, y: y + 3 })];
-}
-
-function neighbourNames(
-  { width, height }: { width: number; height: number },
-  column: number,
-  row: number,
-  columns: number,
-  rows: number,
-  name: (column: number, row: number) => string,
-): readonly Mark[] {
-  const small = (text: string, at: Point, turn = 0): Mark => label(text, at, 2.8, { layer: "stamp", turn });
-  return [
-    small(name(column, row), { x: width / 2, y: height - OVERLAP - 4 }),
-    ...(column + 1 < columns ? [small(`to ${name(column + 1, row)}`, { x: width - 8, y: height / 3 }, 90)] : []),
-    ...(column > 0 ? [small(`to ${name(column - 1, row)}`, { x: 8, y: height / 3 }, 90)] : []),
-    ...(row + 1 < rows ? [small(`to ${name(column, row + 1)}`, { x: width / 3, y: height - 8 })] : []),
-    ...(row > 0 ? [small(`to ${name(column, row - 1)}`, { x: width / 3, y: 8 })] : []),
-  ];
-}
-
-/** Marks cut off at a window; labels are kept where their anchor is inside. */
-function clipped(
-  marks: readonly Mark[],
-  window: { x: number; y: number; width: number; height: number },
-): readonly Mark[] {
-  const inside = ({ x, y }: Point): boolean =>
-    x >= window.x && x <= window.x + window.width && y >= window.y && y <= window.y + window.height;
-  return marks.flatMap((mark): Mark[] => {
-    if (mark.kind === "label") return inside(mark.at) ? [mark] : [];
-    if (mark.kind === "circle" && circleInside(mark.centre, mark.radius, window)) return [mark];
-    const points = runOf(mark);
-    return points.slice(1).flatMap((to, i): Mark[] => {
-      const piece = clipPiece(points[i] as Point, to, window);
-      return piece === null ? [] : [line(mark.layer, ...piece)];
-    });
-  });
-}
-
-/** The points a mark runs through, its end closed where it is. */
-function runOf(mark: LineMark | CircleMark): readonly Point[] {
-  if (mark.kind === "circle") return arcPoints(mark.centre, mark.radius, 0, 2 * Math.PI, 0.01);
-  return mark.closed ? [...mark.points, mark.points[0] as Point] : mark.points;
-}
-
-/** A circle that a window's edge cuts becomes a run of chords, which can be cut. */
-function circleInside(
-  { x, y }: Point,
-  radius: number,
-  window: { x: number; y: number; width: number; height: number },
-): boolean {
-  return (
-    x - radius >= window.x &&
-    x + radius <= window.x + window.width &&
-    y - radius >= window.y &&
-    y + radius <= window.y + window.height
-  );
-}
-
-/** Liang–Barsky: the part of a straight piece inside a window. */
-function clipPiece(
-  from: Point,
-  to: Point,
-  window: { x: number; y: number; width: number; height: number },
-): readonly [Point, Point] | null {
-  const [dx, dy] = [to.x - from.x, to.y - from.y];
-  let [start, end] = [0, 1];
-  const edges = [
-    [-dx, from.x - window.x],
-    [dx, window.x + window.width - from.x],
-    [-dy, from.y - window.y],
-    [dy, window.y + window.height - from.y],
-  ] as const;
-  for (const [p, q] of edges) {
-    if (p === 0 && q < 0) return null;
-    if (p < 0) start = Math.max(start, q / p);
-    if (p > 0) end = Math.min(end, q / p);
-  }
-  if (start >= end) return null;
-  const at = (share: number): Point => ({ x: from.x + share * dx, y: from.y + share * dy });
-  return [at(start), at(end)];
 }
 
 /** Beside the check rulers, mm from the paper's left edge; and the largest size of the map. */

@@ -16,8 +16,7 @@ import { foldedParts } from "./foldedParts.ts";
 import { shutterPart, tabParts, tripodPart } from "./holderParts.ts";
 import { dividerPart, drumParts, maskPart } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
-import type { Part } from "./part.ts";
-import { note as text } from "./part.ts";
+import { type Part, note as text } from "./part.ts";
 
 const TEXT = 3.2;
 const CROSS = 5;

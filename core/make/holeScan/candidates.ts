@@ -1,6 +1,7 @@
+import type { LevelMap } from "./levelMap.ts";
 import { followingLevel, halfLevel, type Levels, levelsOf } from "./levels.ts";
 import type { GreyPicture, PixelPoint } from "./picture.ts";
-import { type LevelMap, type Spot, spotsOf } from "./spots.ts";
+import { type Spot, spotsOf } from "./spots.ts";
 
 /** A patch that may be a hole. */
 export interface Candidate extends PixelPoint {

@@ -1,5 +1,5 @@
+import { evenLevel, type LevelMap } from "./levelMap.ts";
 import type { GreyPicture } from "./picture.ts";
-import { evenLevel, type LevelMap } from "./spots.ts";
 
 /** How dark and how bright a picture is, speckle aside, and its noise; in its own numbers. */
 export interface Levels {

@@ -1,13 +1,13 @@
-import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import { useDrag } from "@use-gesture/react";
+import type { KeyboardEvent } from "react";
 import type { Handle, Pull } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 
 /** A dragged size stops at a usual one within this many pixels. */
 const SNAP_PIXELS = 6;
 
+/** What was when the handle was taken: the drawing's scale, the sizes it pulls. */
 interface Grip {
-  readonly x: number;
-  readonly y: number;
   readonly pixel: number;
   readonly across: number;
   readonly up: number;
@@ -32,38 +32,21 @@ export function DrawingHandle({
   readonly onHold: (holding: boolean) => void;
   readonly onMove: (field: DesignField, value: number, hole: number | undefined) => void;
 }) {
-  const grip = useRef<Grip | null>(null);
   const { across, up, at, name } = handle;
   const fieldOf = across ?? up;
-  const start = (event: PointerEvent<SVGGElement>): void => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    grip.current = {
-      x: event.clientX,
-      y: event.clientY,
-      pixel,
-      across: across ? sizeOf(across.field) : 0,
-      up: up ? sizeOf(up.field) : 0,
-    };
-    onHold(true);
-  };
-  const drag = (event: PointerEvent<SVGGElement>): void => {
-    const from = grip.current;
-    if (from === null) return;
-    const snap = event.altKey ? 0 : SNAP_PIXELS * from.pixel;
-    if (across && event.clientX !== from.x) {
-      const pulled = from.across + (event.clientX - from.x) * from.pixel * across.perMm;
-      onMove(across.field, snapped(pulled, across, snap), handle.hole);
+  const bind = useDrag(({ first, last, movement: [right, down], altKey, memo }): Grip => {
+    const grip: Grip =
+      (memo as Grip | undefined) ??
+      ({ pixel, across: across ? sizeOf(across.field) : 0, up: up ? sizeOf(up.field) : 0 } satisfies Grip);
+    if (first) onHold(true);
+    const snap = altKey ? 0 : SNAP_PIXELS * grip.pixel;
+    if (across && right !== 0) {
+      onMove(across.field, snapped(grip.across + right * grip.pixel * across.perMm, across, snap), handle.hole);
     }
-    if (up && event.clientY !== from.y) {
-      const pulled = from.up + (from.y - event.clientY) * from.pixel * up.perMm;
-      onMove(up.field, snapped(pulled, up, snap), handle.hole);
-    }
-  };
-  const end = (): void => {
-    if (grip.current === null) return;
-    grip.current = null;
-    onHold(false);
-  };
+    if (up && down !== 0) onMove(up.field, snapped(grip.up - down * grip.pixel * up.perMm, up, snap), handle.hole);
+    if (last) onHold(false);
+    return grip;
+  });
   const key = (event: KeyboardEvent): void => {
     const ways: Readonly<Record<string, readonly [Pull | null, number]>> = {
       ArrowRight: [across, 1],
@@ -92,10 +75,7 @@ export function DrawingHandle({
         .join(" by ")}
       data-handle={handle.id}
       className="cursor-grab touch-none outline-none active:cursor-grabbing [&:focus-visible>circle:last-child]:[stroke-width:3.5px]"
-      onPointerDown={start}
-      onPointerMove={drag}
-      onPointerUp={end}
-      onPointerCancel={end}
+      {...bind()}
       onKeyDown={key}
     >
       <circle cx={x} cy={y} r={22} fill="transparent" />

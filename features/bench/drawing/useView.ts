@@ -1,4 +1,5 @@
-import { type RefObject, useEffect, useRef, useState } from "react";
+import { useGesture } from "@use-gesture/react";
+import { type RefObject, useState } from "react";
 import { type View, WHOLE_VIEW } from "../../../core/bench/benchDrawing/index.ts";
 
 const MOST = 12;
@@ -15,53 +16,34 @@ export interface ViewControl {
 /** Keeps the view of the drawing in `frame`. A drag that starts on a handle or a figure is not a pan. */
 export function useView(frame: RefObject<HTMLDivElement | null>): ViewControl {
   const [view, setView] = useState<View>(WHOLE_VIEW);
-  const fingers = useRef(new Map<number, { x: number; y: number }>());
-  useEffect(() => {
-    const element = frame.current;
-    if (element === null) return;
-    const place = (event: { clientX: number; clientY: number }): { x: number; y: number } => {
-      const box = element.getBoundingClientRect();
-      return { x: event.clientX - box.left, y: event.clientY - box.top };
-    };
-    const wheel = (event: WheelEvent): void => {
-      // Without Ctrl the wheel scrolls the page, as it does everywhere.
-      if (!event.ctrlKey && !event.metaKey) return;
-      event.preventDefault();
-      const at = place(event);
-      setView((now) => zoomed(now, Math.exp(-event.deltaY / 300), at));
-    };
-    const down = (event: PointerEvent): void => {
-      if (event.target instanceof Element && event.target.closest("[data-handle],[data-field],input,button")) return;
-      fingers.current.set(event.pointerId, place(event));
-    };
-    const move = (event: PointerEvent): void => {
-      const before = fingers.current.get(event.pointerId);
-      if (before === undefined) return;
-      const now = place(event);
-      const other = [...fingers.current].find(([id]) => id !== event.pointerId)?.[1];
-      fingers.current.set(event.pointerId, now);
-      if (other === undefined) {
-        setView((old) => panned(old, before.x - now.x, before.y - now.y));
-        return;
-      }
-      const span = (a: { x: number; y: number }): number => Math.hypot(a.x - other.x, a.y - other.y) || 1;
-      const middle = { x: (now.x + other.x) / 2, y: (now.y + other.y) / 2 };
-      setView((old) => zoomed(old, span(now) / span(before), middle));
-    };
-    const up = (event: PointerEvent): void => void fingers.current.delete(event.pointerId);
-    element.addEventListener("wheel", wheel, { passive: false });
-    element.addEventListener("pointerdown", down);
-    window.addEventListener("pointermove", move);
-    window.addEventListener("pointerup", up);
-    window.addEventListener("pointercancel", up);
-    return () => {
-      element.removeEventListener("wheel", wheel);
-      element.removeEventListener("pointerdown", down);
-      window.removeEventListener("pointermove", move);
-      window.removeEventListener("pointerup", up);
-      window.removeEventListener("pointercancel", up);
-    };
-  }, [frame]);
+  const place = ([x, y]: readonly [number, number]): { x: number; y: number } => {
+    const box = frame.current?.getBoundingClientRect();
+    return { x: x - (box?.left ?? 0), y: y - (box?.top ?? 0) };
+  };
+  useGesture(
+    {
+      // Without Ctrl the wheel scrolls the page, as it does everywhere; with it, it is a pinch.
+      onPinch: ({ offset: [zoom], origin }) => {
+        const at = place(origin);
+        setView((now) => zoomed(now, zoom / now.zoom, at));
+      },
+      onDrag: ({ first, delta: [right, down], event, pinching, cancel }) => {
+        const held =
+          event.target instanceof Element && event.target.closest("[data-handle],[data-field],input,button") !== null;
+        if (pinching || (first && held)) cancel();
+        else setView((now) => panned(now, -right, -down));
+      },
+    },
+    {
+      target: frame,
+      eventOptions: { passive: false },
+      pinch: {
+        from: () => [view.zoom, 0],
+        scaleBounds: { min: 1, max: MOST },
+        modifierKey: ["ctrlKey", "metaKey"],
+      },
+    },
+  );
   const middle = (): { x: number; y: number } => {
     const box = frame.current?.getBoundingClientRect();
     return { x: (box?.width ?? 0) / 2, y: (box?.height ?? 0) / 2 };

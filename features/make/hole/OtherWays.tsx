@@ -4,7 +4,7 @@ import { byGauge, byProjection, byReticle, type Sized } from "../../../core/make
 import { Button } from "../../../ui/Button.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
+import { TabPage, TabPages } from "../../../ui/TabPages.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 
 const WAYS = [
@@ -55,19 +55,16 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
   const sized = sizedBy(way, entries);
   return (
     <div className="grid gap-3">
-      <Segments label="Way to measure" value={way} options={WAYS} onChoose={setWay} />
-      {way === "projection" && (
-        <>
+      <TabPages label="Way to measure" value={way} pages={WAYS} onTurn={setWay}>
+        <TabPage id="projection">
           <p className="text-[0.93rem] text-quiet">
             Put the plate beside a clear ruler in an enlarger or slide projector; measure both on the wall.
           </p>
           {length("On the clear ruler", "ruler")}
           {length("The same length on the wall", "projected")}
           {length("The hole on the wall", "hole", "Read to half a millimetre.")}
-        </>
-      )}
-      {way === "reticle" && (
-        <>
+        </TabPage>
+        <TabPage id="reticle">
           <p className="text-[0.93rem] text-quiet">
             Under a loupe or microscope with a scale: ×25 with 0.05 mm, or ×8 with 0.1 mm divisions.
           </p>
@@ -82,15 +79,13 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
             take={set("divisions")}
           />
           {length("One division", "value")}
-        </>
-      )}
-      {way === "gauge" && (
-        <>
+        </TabPage>
+        <TabPage id="gauge">
           <p className="text-[0.93rem] text-quiet">Try wires or drill shanks of known size, with no force at all.</p>
           {length("Thickest that passes", "passes")}
           {length("Thinnest that does not", "stops")}
-        </>
-      )}
+        </TabPage>
+      </TabPages>
       {sized === "order" && <p role="alert">What passes must be thinner than what does not.</p>}
       {sized !== null && sized !== "order" && (
         <p className="flex flex-wrap items-center gap-3">

@@ -98,7 +98,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
             <Radios
               label="Kind of camera"
               value={typed.kind}
-              className="grid gap-px bg-line sm:grid-cols-2"
+              className="grid gap-px bg-line sm:grid-cols-2 sm:[&>:last-child:nth-child(odd)]:col-span-2"
               onChoose={chooseKind}
             >
               {kinds.map(({ id, name }) => (

@@ -20,7 +20,7 @@ export async function makeCamera(sent: unknown): Promise<NewCameraAnswer | null>
 }
 
 /** Whether what was sent is a filled-in form: texts by name, a kind, a medium and a plate that there are. */
-export function isForm(sent: unknown): sent is NewCameraForm {
+function isForm(sent: unknown): sent is NewCameraForm {
   if (!isRecord(sent)) return false;
   const { name, kind, sizes, material, insideBlack, format, medium, plate } = sent;
   return (

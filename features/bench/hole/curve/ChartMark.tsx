@@ -1,6 +1,10 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from "react";
+import { useDrag } from "@use-gesture/react";
+import { type KeyboardEvent, useEffect, useRef } from "react";
 import type { ChartScale } from "../../../../ui/Chart.tsx";
 import { cx } from "../../../../ui/cx.ts";
+
+/** A press that does not move is none. */
+const DRAG = { filterTaps: true } as const;
 
 /** A mark on a chart that can be taken hold of: a hole's diameter, moved along the axis by hand or by arrow keys. */
 export function ChartMark({
@@ -23,20 +27,19 @@ export function ChartMark({
   readonly filled: boolean;
   readonly onMove: (value: number) => void;
 }) {
-  const held = useRef(false);
+  const mark = useRef<HTMLDivElement>(null);
   // The chart follows in an idle moment: the next key counts from where the last one led.
   const now = useRef(value);
   useEffect(() => {
     now.current = value;
   }, [value]);
   const [x, y] = scale.toPixel(value, at);
-  const drag = (event: PointerEvent<HTMLDivElement>): void => {
-    if (!held.current) return;
-    const box = event.currentTarget.parentElement?.getBoundingClientRect();
-    if (box === undefined) return;
-    const [moved] = scale.fromPixel(event.clientX - box.left, event.clientY - box.top);
+  const bind = useDrag(({ xy: [pageX, pageY], tap }) => {
+    const box = mark.current?.parentElement?.getBoundingClientRect();
+    if (tap || box === undefined) return;
+    const [moved] = scale.fromPixel(pageX - box.left, pageY - box.top);
     if (moved > 0) onMove(Math.round(moved * 1000) / 1000);
-  };
+  }, DRAG);
   const key = (event: KeyboardEvent): void => {
     const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
     if (way === undefined) return;
@@ -48,6 +51,7 @@ export function ChartMark({
   };
   return (
     <div
+      ref={mark}
       role="slider"
       tabIndex={0}
       aria-label={name}
@@ -56,17 +60,7 @@ export function ChartMark({
       data-chart-mark={filled ? "measured" : "drawn"}
       className="absolute size-8 -translate-x-1/2 -translate-y-1/2 cursor-ew-resize touch-none rounded-full"
       style={{ left: x, top: y }}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        held.current = true;
-      }}
-      onPointerMove={drag}
-      onPointerUp={() => {
-        held.current = false;
-      }}
-      onPointerCancel={() => {
-        held.current = false;
-      }}
+      {...bind()}
       onKeyDown={key}
     >
       <span className={cx("absolute inset-2 rounded-full border-2 border-action", filled ? "bg-action" : "bg-card")} />
