@@ -22,7 +22,7 @@ export interface QuantityRules {
 }
 
 /** How long a taken figure stands for the value that is still on its way (a page may draw its entries a little later). */
-const ON_ITS_WAY_MS = 1000;
+const ON_ITS_WAY_MS = 10_000;
 
 /** The state of a number entry: what was typed stays typed, also when it can't be used. */
 export function useQuantity({ value, show, read, take }: QuantityRules): Quantity {

@@ -171,3 +171,14 @@ describe("numbers with at most one sign behind them", () => {
     expect(!read.ok && read.error.length).toBeGreaterThan(10);
   });
 });
+
+describe("inches by sixteenths", () => {
+  test("within 0.02 mm of a sixteenth it is written as one, beyond that as a decimal", () => {
+    const sixteenth = 25.4 / 16;
+    for (const off of [0.0199, -0.0199]) expect(formatLength(38 * sixteenth + off, "in")).toBe("2 3/8 in");
+    for (const off of [0.0201, -0.0201]) expect(formatLength(38 * sixteenth + off, "in")).toMatch(/^2\.37\d in$/);
+    // A fine figure is a decimal all the same, and nothing is no fraction.
+    expect(formatLength(38 * sixteenth, "in", 2)).toBe("2.375 in");
+    expect(formatLength(0.001, "in")).toBe("0 in");
+  });
+});

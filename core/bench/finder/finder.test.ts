@@ -13,6 +13,7 @@ import { parseCamera } from "../../document/index.ts";
 import { solve } from "../../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { type FinderAnswer, find, layoutSketch, layoutWords, reasons, type Wish, withLayout } from "./index.ts";
+import { scoreOf } from "./merits.ts";
 
 const NONE: Wish = { wide: 0, sharp: 0, fast: 0, even: 0, whole: 0, cheap: 0 };
 const ALL: Wish = { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0.5, whole: 0.7, cheap: 0.1 };
@@ -101,5 +102,28 @@ describe("wishes", () => {
     expect(made.container).toMatchObject({ width: 70, height: 118, depth: 165 });
     expect(made.measurements).toEqual([]);
     expect(made.chambers[0].film.distance).toBe(165);
+  });
+});
+
+describe("how layouts are weighed", () => {
+  const MERITS = { view: 80, fNumber: 200, seconds: 20, corner: 1, pairs: 300, paper: 10_000 };
+  const WISH: Wish = { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0, whole: 0.7, cheap: 0.1 };
+
+  test("a dark corner costs four tenths of all, besides its own merit", () => {
+    const light = scoreOf({ ...MERITS, corner: 4 }, 1, WISH);
+    // Four stops down is as bad as evenness can be: what is left is the price of the dark.
+    expect(scoreOf({ ...MERITS, corner: null }, 1, WISH)).toBeCloseTo(0.6 * light, 12);
+    expect(scoreOf({ ...MERITS, corner: 2 }, 1, WISH)).toBeGreaterThan(light);
+  });
+
+  test("ties go to the plate that is there and the hole in the middle", () => {
+    // A tube so long that plate and height of the hole hardly matter.
+    const tube = withField(testCamera("lid-can", { plateThickness: 0.05 }), "container.height", 1200);
+    const under = found(tube, { ...NONE, sharp: 1 }, 500).found.filter(({ layout }) => layout.face === "lid");
+    expect(under.length).toBeGreaterThan(5);
+    for (const { layout } of under) {
+      expect(layout.plateThickness).toBe(0.05);
+      expect(layout.holes).toEqual([{ x: 0, y: 0 }]);
+    }
   });
 });

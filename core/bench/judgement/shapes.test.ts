@@ -1,6 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { subjects } from "../../../catalogue/subjects.ts";
-import { type Camera, withContainer, withField } from "../../camera/container/index.ts";
+import { type Camera, fieldValue, withContainer, withField } from "../../camera/container/index.ts";
 import { nearEnough } from "../../camera/framing/index.ts";
 import { ideal, testCamera } from "../../testing/cameras.ts";
 import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
@@ -85,4 +85,15 @@ test("a small picture in a container that takes a larger sheet says so", () => {
   const verdict = of(small, "picture-small");
   expect(verdict.title).toMatch(/only \d+ line pairs/);
   expect(verdict.fix.apply(small).chambers[0].film.width).toBeGreaterThan(100);
+});
+
+test("a leaning box whose hole came out small is made as deep as brings the sheet’s middle to the distance it suits", () => {
+  const small = withField(testCamera("slanted-box", thin), "hole.measured", 0.25);
+  const verdict = of(small, "hole-outside-band");
+  const suits = Number(/best at ([\d.]+) mm/.exec(verdict.sentence)?.[1]);
+  const better = mended(small, "hole-outside-band");
+  // In full millimetres; the farthest corner still touches the back, so the box is deeper than that.
+  expect(Math.abs(better.chambers[0].film.distance - suits)).toBeLessThan(0.51);
+  expect(fieldValue(better, "container.depth")).toBeGreaterThan(suits + 20);
+  expect(verdicts(better).map(({ id }) => id)).not.toContain("hole-outside-band");
 });

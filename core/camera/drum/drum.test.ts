@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import type { DrumSetting } from "./crossLight.ts";
 import { baffleFor, crossLight } from "./index.ts";
 
 const DRUM = { radius: 160, sectors: 4, gap: 2, tierHeight: 120, baffle: null } as const;
@@ -37,5 +38,56 @@ describe("light that creeps round a vane", () => {
     expect(baffleFor(2.5, 2.4, 10)).toBeNull();
     const strip = baffleFor(1, 2.3, 15);
     expect(crossLight({ ...DRUM, baffle: strip }, APERTURE, 100).share).toBe(0);
+  });
+});
+
+describe("the way stray light takes, ray by ray", () => {
+  /** Whether a level ray at `slope` from the hole crosses the vane's line outside the vane's edge, inside the wall. */
+  function passes({ radius, sectors, gap }: DrumSetting, slope: number): boolean {
+    const angle = Math.PI / sectors;
+    // From (0, −R) along (slope, 1): it meets r·(sin, −cos) where slope·(R − r·cos) = r·sin.
+    const meets = (slope * radius) / (Math.sin(angle) + slope * Math.cos(angle));
+    return meets > radius - gap && meets < radius;
+  }
+
+  test.each([
+    [4, 2],
+    [4, 12],
+    [6, 5],
+    [3, 20],
+  ] as const)(
+    "%i sectors, %i mm of air: the flattest and the steepest ray are those that just pass",
+    (sectors, gap) => {
+      const drum = { ...DRUM, sectors, gap, tierHeight: 1e6 };
+      const slopes = Array.from({ length: 40_000 }, (_, i) => (i + 1) / 4000).filter((slope) => passes(drum, slope));
+      const { from, to } = crossLight(drum, { ...APERTURE, plateThickness: 0 }, 100);
+      expect(from).toBeCloseTo(Math.min(...slopes), 2);
+      expect(to).toBeCloseTo(Math.max(...slopes), 2);
+    },
+  );
+
+  test("its strength is that of a chord as long as 2R·cos α: (z/2R)²/cos α at the steepest", () => {
+    const { to, share } = crossLight({ ...DRUM, tierHeight: 1e6 }, { ...APERTURE, plateThickness: 0 }, 100);
+    const cos = 1 / Math.hypot(1, to);
+    expect(2 * cos).toBeGreaterThan(0.3);
+    expect(share).toBeCloseTo((100 / 320) ** 2 / cos, 6);
+  });
+
+  test("a low tier lets it through above, from the slope of half a tier over the air on", () => {
+    const low = crossLight({ ...DRUM, tierHeight: 3, gap: 2 }, { ...APERTURE, plateThickness: 0 }, 100);
+    expect(low.from).toBeCloseTo(0.75, 12);
+    expect(crossLight(DRUM, APERTURE, 100).from).toBeGreaterThan(1);
+  });
+
+  test("strips stop what is steeper than they are, and only that", () => {
+    const open = crossLight(DRUM, { ...APERTURE, plateThickness: 0 }, 100);
+    const half = (open.from + open.to) / 2;
+    const cut = crossLight(
+      { ...DRUM, baffle: { aside: half * 10, height: 10 } },
+      { ...APERTURE, plateThickness: 0 },
+      100,
+    );
+    expect(cut.share).toBeGreaterThan(0);
+    expect(cut.share).toBeLessThan(open.share);
   });
 });

@@ -59,3 +59,11 @@ test("coverage: stops as solved with the hole opposite the sheet; none for what 
   expect(rows[1]?.stops).toBeNull();
   expect(rows[2]?.stops?.edgeHorizontal).toBeLessThan(0.2);
 });
+
+test("a sheet is trimmed while half of it is kept, and not a hair below that", () => {
+  const square = format(100, 100);
+  expect(sheetFit(square, { width: 100, height: 50 })).toMatchObject({ fit: "trimmed", used: 0.5 });
+  expect(sheetFit(square, { width: 100, height: 49.99 })).toMatchObject({ fit: "no", used: 0 });
+  expect(sheetFit(square, { width: 71, height: 71 }).used).toBeCloseTo(0.5041, 9);
+  expect(sheetFit(square, { width: 70, height: 71 }).fit).toBe("no");
+});

@@ -141,3 +141,13 @@ function pupilSum(
   }
   return sum / all;
 }
+
+test.each([0.1, 0.2, 0.32, 0.45])(
+  "at κ = %f the curve’s top is the optimum’s, between its rows too: a row is 0.02 apart",
+  (contrast) => {
+    const { best } = resolutionCurve([{ wavelengthNm: 550, share: 1 }], contrast);
+    const { constant, resolution: n } = optimum(contrast, 0.95);
+    expect(Math.abs(best[0] - constant)).toBeLessThan(0.004);
+    expect(Math.abs(best[1] / n - 1)).toBeLessThan(2e-4);
+  },
+);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { MaxRectsPacker } from "maxrects-packer";
 import { type Mark, scaled } from "../../basis/drawing/index.ts";
-import { cameraBody, withChamber } from "../../camera/container/index.ts";
+import { cameraBody, withChamber, withContainer } from "../../camera/container/index.ts";
 import { testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { billOfMaterials, cutParts, layOut, PAPERS, type Paper, type Part } from "./index.ts";
@@ -286,17 +286,18 @@ describe("bill of materials", () => {
   test("for 25 cameras everything is 25 times as much; a drum counts its vanes, discs and sheets", () => {
     for (const id of ["black-tape", "card", "plate", "sheet", "paint"])
       expect(amount(id, 25)).toBeCloseTo(25 * amount(id), 6);
-    const drum = testCamera("drum");
+    const drum = withContainer(testCamera("drum"), { baffle: { aside: 12, height: 20 } });
     const parts = cutParts(cutOrderFor(drum));
     const { container } = drum;
     if (container.shape !== "drum") throw new Error("not a drum");
     const [vane, disc] = [partOf(parts, "vane"), partOf(parts, "disc")];
     const vanes = (container.tiers * container.sectors) / 2;
-    const baffle = parts.find(({ id }) => id === "baffle");
+    const baffle = partOf(parts, "baffle");
+    expect(baffle.name).toContain(`${2 * container.tiers} in all`);
     const whole =
       vanes * vane.width * vane.height +
       (container.tiers + 1) * disc.width ** 2 +
-      (baffle ? 2 * container.tiers * baffle.width * baffle.height : 0);
+      2 * container.tiers * baffle.width * baffle.height;
     expect(amount("card", 1, drum)).toBeCloseTo(1.15 * whole, 6);
     expect(amount("sheet", 1, drum)).toBe(drum.chambers.length);
   });

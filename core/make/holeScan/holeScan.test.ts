@@ -3,7 +3,11 @@ import schema from "../../document/schemas/hole-answer.schema.json";
 import { chance } from "../../testing/chance.ts";
 import { CLEAN, ROUND } from "../../testing/scans.ts";
 import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../flatbed/index.ts";
+import { type Candidate, findCandidates } from "./candidates.ts";
+import { fieldRound } from "./field.ts";
 import { type HoleOutline, type HoleRefusal, holeAnswer, measureHole, refusalWords } from "./index.ts";
+import { levelsOf } from "./levels.ts";
+import type { GreyPicture } from "./picture.ts";
 
 const PIXEL = 25.4 / 4800;
 
@@ -222,4 +226,39 @@ test("an answer in mm adds what the scanner’s scale may be wrong by", () => {
     "uncertainty",
     "warnings",
   ]);
+});
+
+describe("levels", () => {
+  /** A picture of one grey with Gaussian grain (Box and Muller). */
+  function grain(sigma: number, seed: number, at = 30_000): GreyPicture {
+    const random = chance(seed);
+    const samples = Uint16Array.from({ length: 300 * 200 }, () => {
+      const normal = Math.sqrt(-2 * Math.log(random() + 1e-12)) * Math.cos(2 * Math.PI * random());
+      return at + sigma * normal;
+    });
+    return { width: 300, height: 200, samples, most: 65_535, encoding: "linear" };
+  }
+
+  test.each([100, 600, 3000])("noise of %i is found to 5 %", (sigma) => {
+    for (const seed of [1, 2, 3]) expect(levelsOf(grain(sigma, seed)).noise / sigma).toBeCloseTo(1, 1);
+    const mean = [1, 2, 3, 4, 5, 6].reduce((sum, seed) => sum + levelsOf(grain(sigma, seed)).noise, 0) / 6;
+    expect(Math.abs(mean / sigma - 1)).toBeLessThan(0.02);
+  });
+
+  test("what is left in doubt of a measured level is a half per cent and the noise over the root of its pixels", () => {
+    const field = (noise: number) => {
+      const picture = { ...scanPlate({ ...ROUND, diameter: 0.5 }, { ...CLEAN, noise }, chance(4)), encoding: null };
+      const found = findCandidates(picture, PIXEL);
+      if ("reason" in found) throw new Error(found.reason);
+      return fieldRound(picture, found.candidates[0] as Candidate, (value) => value, 3, null);
+    };
+    const [still, grainy] = [field(0), field(0.08)];
+    if (still === null || grainy === null) throw new Error("no field");
+    expect(still.lightFrom).toBe("inside");
+    expect(still.unsure).toBeCloseTo(0.005, 4);
+    // The hole less three pixels of rim: a disc of 44.2 px.
+    const pixels = Math.PI * (0.25 / PIXEL - 3) ** 2;
+    expect((grainy.unsure - 0.005) / (0.08 / Math.sqrt(pixels))).toBeGreaterThan(0.7);
+    expect((grainy.unsure - 0.005) / (0.08 / Math.sqrt(pixels))).toBeLessThan(1.4);
+  });
 });
