@@ -41,6 +41,9 @@ export interface Archive extends Readonly<Partial<Record<KeptCollection, readonl
 /**
  * Reads an archive's `archive.json`. Every camera, exposure and record is checked before anything is returned, and no
  * identifier may stand twice in its collection.
+ *
+ * @returns the archive, or every fault with its path
+ * @example parseArchive({ format: "still-box/archive", version: 1 }).ok // true
  */
 export function parseArchive(data: unknown): Result<Archive, readonly Fault[]> {
   const migrated = migrate(data, ARCHIVE_FORMAT);

@@ -11,6 +11,7 @@ export interface CameraChange {
  * (another length, or entries that are names) counts as one value; {@link withChanges} merges it entry by entry.
  * Because an edit is kept as the values it changed, edits made in two windows at once can both be kept.
  *
+ * @returns changes in the order of the document; empty where the two are the same
  * @example changesBetween({ a: 1, b: 2 }, { a: 5, b: 2 }) // [{ path: ["a"], before: 1, after: 5 }]
  */
 export function changesBetween(before: unknown, after: unknown, path: readonly string[] = []): readonly CameraChange[] {
@@ -30,6 +31,7 @@ export function changesBetween(before: unknown, after: unknown, path: readonly s
  * A document with changes applied (or, with `undo`, taken back); everything else in it stays as it is. A list that has
  * changed otherwise in the meantime keeps what the other change brought and loses what it took.
  *
+ * @returns a new document; what is not changed is shared with the old one
  * @example withChanges({ a: 1, b: 2 }, [{ path: ["a"], before: 1, after: 5 }], "redo") // { a: 5, b: 2 }
  * @example withChanges({ l: ["a", "x"] }, [{ path: ["l"], before: ["a"], after: ["a", "b"] }], "redo") // { l: ["a", "x", "b"] }
  */

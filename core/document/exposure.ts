@@ -26,7 +26,12 @@ export interface Exposure {
   readonly note?: string;
 }
 
-/** Checks one exposure; unknown fields are kept. */
+/**
+ * Checks one exposure; unknown fields are kept.
+ *
+ * @returns the shot, or every fault with its path
+ * @example parseExposure({ id: "a" }).ok // false
+ */
 export function parseExposure(data: unknown): Result<Exposure, readonly Fault[]> {
   const faults = schemaFaults(exposureSchema, data);
   return faults.length > 0 ? failure(faults) : success(data as Exposure);

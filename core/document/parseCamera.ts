@@ -13,6 +13,7 @@ export const CAMERA_FORMAT: VersionedFormat = { format: "still-box/camera", curr
  *
  * @param data parsed JSON
  * @returns the camera with every unknown field kept, or every fault with its JSON Pointer
+ * @example parseCamera(box).ok // true
  */
 export function parseCamera(data: unknown): Result<Camera, readonly Fault[]> {
   const migrated = migrate(data, CAMERA_FORMAT);

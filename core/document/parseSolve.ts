@@ -8,6 +8,7 @@ import { solveSchema } from "./generated/validators.js";
  *
  * @param data parsed JSON
  * @returns the request, or every fault with its JSON Pointer
+ * @example parseSolve({ hole: { diameter: "0.3" } }).ok // false
  */
 export function parseSolve(data: unknown): Result<SolveRequest, readonly Fault[]> {
   const faults = schemaFaults(solveSchema, data);

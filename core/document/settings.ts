@@ -6,6 +6,7 @@ import { settingsSchema } from "./generated/validators.js";
 /**
  * Checks settings, all or some of them; unknown ones are kept.
  *
+ * @returns the settings, or every fault with its path
  * @example parseSettings({ unit: "furlong" }) // a fault at /unit
  */
 export function parseSettings<T extends object>(data: T): Result<T, readonly Fault[]> {

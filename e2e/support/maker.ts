@@ -155,7 +155,10 @@ export class Maker {
     );
     await seen.catch(async () => {
       const there = (await this.texts(selector)).join(" | ").slice(0, 600);
-      throw new Error(`${selector} does not say ${words} at ${this.page.url()}; it says: ${there}`);
+      const main = (await this.texts("main")).join(" | ").slice(0, 900);
+      throw new Error(
+        `${selector} does not say ${words} at ${this.page.url()}; it says: ${there}\nThe page says: ${main}\nComplaints: ${this.complaints.join(" | ")}`,
+      );
     });
     return this;
   }

@@ -16,6 +16,7 @@ export interface Grid {
  * @param level value of the line
  * @returns pieces of the line, one for each cell it crosses
  * @source W. E. Lorensen, H. E. Cline, Marching cubes, SIGGRAPH 1987, in two dimensions
+ * @example contour({ columns: 2, rows: 2, values: [0, 1, 0, 1] }, 0.5) // one upright line through the middle
  */
 export function contour(grid: Grid, level: number): readonly LineMark[] {
   const pieces: LineMark[] = [];

@@ -48,14 +48,35 @@ export interface Scene {
   readonly marks: readonly Mark[];
 }
 
+/**
+ * A stroke through points.
+ *
+ * @param points mm
+ * @returns an open line mark
+ * @example line("cut", { x: 0, y: 0 }, { x: 9, y: 0 }).points.length // 2
+ */
 export function line(layer: Layer, ...points: readonly Point[]): LineMark {
   return { kind: "line", layer, points };
 }
 
+/**
+ * A closed outline through points.
+ *
+ * @param points mm; the last is joined to the first
+ * @returns a closed line mark
+ * @example outline("cut", [{ x: 0, y: 0 }, { x: 9, y: 0 }, { x: 9, y: 9 }]).points.length // 3
+ */
 export function outline(layer: Layer, points: readonly Point[]): LineMark {
   return { kind: "line", layer, points, closed: true };
 }
 
+/**
+ * The outline of a rectangle.
+ *
+ * @param rectangle upper left corner and size, mm
+ * @returns a closed line mark of four corners
+ * @example rectangle("cut", { x: 0, y: 0, width: 9, height: 4 }).points.length // 4
+ */
 export function rectangle(layer: Layer, { x, y, width, height }: Rectangle): LineMark {
   return outline(layer, [
     { x, y },
@@ -65,6 +86,15 @@ export function rectangle(layer: Layer, { x, y, width, height }: Rectangle): Lin
   ]);
 }
 
+/**
+ * Words at a point.
+ *
+ * @param at where they stand, mm
+ * @param size height of letters, mm
+ * @param more anchor, turn (degrees), layer, the field whose figure they are
+ * @returns a label mark
+ * @example label("TOP", { x: 5, y: 5 }, 3).text // "TOP"
+ */
 export function label(
   text: string,
   at: Point,
@@ -80,6 +110,8 @@ export function label(
  * @param centre, radius mm
  * @param from, to angles in radians, clockwise from 3 o'clock as y points down
  * @param tolerance mm, > 0
+ * @returns both ends included; mm
+ * @example arcPoints({ x: 0, y: 0 }, 1, 0, 0, 0.1)[0].x // 1
  */
 export function arcPoints(centre: Point, radius: number, from: number, to: number, tolerance = 0.02): readonly Point[] {
   const step = 2 * Math.acos(Math.max(-1, 1 - tolerance / Math.max(radius, tolerance)));
@@ -90,7 +122,12 @@ export function arcPoints(centre: Point, radius: number, from: number, to: numbe
   });
 }
 
-/** The same marks moved by (dx, dy). */
+/**
+ * The same marks moved by (dx, dy).
+ *
+ * @returns new marks; the given ones stay as they are
+ * @example moved([line("cut", { x: 0, y: 0 })], 5, 7)[0].points[0].y // 7
+ */
 export function moved(marks: readonly Mark[], dx: number, dy: number): readonly Mark[] {
   const shift = ({ x, y }: Point): Point => ({ x: x + dx, y: y + dy });
   return marks.map((mark) => {
@@ -99,7 +136,11 @@ export function moved(marks: readonly Mark[], dx: number, dy: number): readonly 
   });
 }
 
-/** The same marks turned a quarter clockwise about the origin: (x, y) → (−y, x). */
+/**
+ * The same marks turned a quarter clockwise about the origin: (x, y) → (−y, x).
+ *
+ * @returns new marks; labels turn along
+ */
 export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
   const turn = ({ x, y }: Point): Point => ({ x: -y, y: x });
   return marks.map((mark) => {
@@ -113,6 +154,8 @@ export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
  * The same marks grown from the origin, type included. Circles grown unevenly become ellipses, drawn in short pieces.
  *
  * @param across, up factors > 0 for x and y
+ * @returns new marks
+ * @example scaled([line("cut", { x: 2, y: 3 })], 2)[0].points[0].y // 6
  */
 export function scaled(marks: readonly Mark[], across: number, up: number = across): readonly Mark[] {
   const grow = ({ x, y }: Point): Point => ({ x: x * across, y: y * up });

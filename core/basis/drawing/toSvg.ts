@@ -6,6 +6,7 @@ import { INK, LAYERS, type Layer, TYPE } from "./tokens.ts";
  *
  * @param scene drawing in mm
  * @param title what a reader of the file is told it is
+ * @returns a whole SVG document as text
  */
 export function sceneToSvg(scene: Scene, title: string): string {
   const { x, y, width, height } = scene.bounds;
@@ -38,6 +39,8 @@ function layerGroup(layer: Layer, marks: readonly Mark[]): string {
  *
  * @param mark line or circle, mm
  * @param scale units of the path for a millimetre: 1 for print, pixels per mm for the screen
+ * @returns the `d` of a path element
+ * @example pathOf(line("cut", { x: 0, y: 0 }, { x: 9, y: 4 }), 1) // "M0 0L9 4"
  */
 export function pathOf(mark: Exclude<Mark, LabelMark>, scale = 1): string {
   if (mark.kind === "line") {

@@ -10,7 +10,7 @@ export interface QuadratureRule {
  * @param count number of nodes, integer ≥ 1
  * @returns nodes (ascending) and weights, accurate to about 1e-15
  * @source NIST Digital Library of Mathematical Functions, 3.5(v) and 18.9 (recurrence of Pₙ)
- * @example gaussLegendre(2).nodes // [−0.5773502691896258, 0.5773502691896258]
+ * @example gaussLegendre(2).nodes // [-0.5773502691896258, 0.5773502691896258]
  */
 export function gaussLegendre(count: number): QuadratureRule {
   const nodes: number[] = [];

@@ -6,6 +6,7 @@ const HEADER_END = 33;
  *
  * @param png a PNG without pHYs
  * @param pitch pixel pitch, mm
+ * @returns a new file; the picture in it is untouched
  * @source PNG specification (Third Edition), 11.3.4.3 pHYs; CRC-32 of its annex D
  */
 export function withPhysicalSize(png: Uint8Array, pitch: number): Uint8Array<ArrayBuffer> {
@@ -18,7 +19,11 @@ export function withPhysicalSize(png: Uint8Array, pitch: number): Uint8Array<Arr
   return withChunk(png, "pHYs", data);
 }
 
-/** A PNG whose numbers are sRGB (perceptual intent): the chunk sRGB. @source PNG specification, 11.3.2.5 */
+/**
+ * A PNG whose numbers are sRGB (perceptual intent): the chunk sRGB. @source PNG specification, 11.3.2.5
+ *
+ * @returns a new file
+ */
 export function withSrgb(png: Uint8Array): Uint8Array<ArrayBuffer> {
   return withChunk(png, "sRGB", new Uint8Array(1));
 }

@@ -44,13 +44,19 @@ export function parseLength(text: string, unit: LengthUnit): Result<number> {
  * @param mm length, finite
  * @param unit to show it in
  * @param digits decimals in millimetres, 0 to 3 (inches show one or two more)
+ * @returns text with its unit
  * @example formatLength(60.325, "in") // "2 3/8 in"
  */
 export function formatLength(mm: number, unit: LengthUnit, digits = 1): string {
   return `${formatLengthNumber(mm, unit, digits)} ${unit}`;
 }
 
-/** {@link formatLength} without its unit. */
+/**
+ * {@link formatLength} without its unit.
+ *
+ * @returns text
+ * @example formatLengthNumber(60.325, "in") // "2 3/8"
+ */
 export function formatLengthNumber(mm: number, unit: LengthUnit, digits = 1): string {
   if (unit === "mm") return trimZeros(mm.toFixed(digits));
   const inches = mm / MM_PER_INCH;

@@ -6,7 +6,7 @@ import { type Result, success } from "./result.ts";
  *
  * @param sign what may stand behind the number, such as `°`, `mm` or `dpi`
  * @returns the number, or a sentence that says what can be read
- * @example plainNumber("−12.5°", "°") // -12.5
+ * @example plainNumber("−12.5°", "°") // { ok: true, value: -12.5 }
  */
 export function plainNumber(text: string, sign = ""): Result<number> {
   const trimmed = text.trim().replace("−", "-");

@@ -48,6 +48,7 @@ function secondsIn(unit: string): number {
  * A time for reading: `1/60 s`, `4.5 s`, `14 s`, `2 min 30 s`, `1 h 20 min`, `182 days`.
  *
  * @param seconds ≥ 0, finite
+ * @returns text in the largest units that say it
  * @example formatTime(150) // "2 min 30 s"
  */
 export function formatTime(seconds: number): string {

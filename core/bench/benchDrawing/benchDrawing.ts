@@ -46,6 +46,7 @@ const FIGURE = 12;
  * @param viewport area in CSS pixels; the scale fills it
  * @param sizes of catalogued sheets, to snap to
  * @param figure writes a length as it stands on a dimension line
+ * @returns the scene, what can be held in it, and where its views stand; mm
  */
 export function benchDrawing(
   camera: Camera,

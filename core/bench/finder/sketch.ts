@@ -6,7 +6,11 @@ import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
 import type { Layout } from "./layout.ts";
 
-/** A layout from above, small: walls, sheet, cones. */
+/**
+ * A layout from above, small: walls, sheet, cones.
+ *
+ * @returns a scene, mm
+ */
 export function layoutSketch({ inside, film, holes, kind }: Layout): Scene {
   const surface = surfaceOf(film);
   const { across, depth } = inside;

@@ -5,6 +5,8 @@ import type { Layout } from "./layout.ts";
 /**
  * A camera made over into a layout. Its container keeps its sizes; where the hole moves to another face, they change
  * their names (depth becomes width, and so on). What was measured stays only if the hole's face and number stay.
+ *
+ * @returns a camera that can be built where the layout can; pure
  */
 export function withLayout(camera: Camera, layout: Layout): Camera {
   const { film, holes } = camera.chambers[0];

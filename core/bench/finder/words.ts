@@ -9,13 +9,22 @@ const FACES: Readonly<Record<Layout["face"], string>> = {
   lid: "hole in the lid",
 };
 
-/** A layout in a few words: how the sheet lies, where the hole goes, how many. */
+/**
+ * A layout in a few words: how the sheet lies, where the hole goes, how many.
+ *
+ * @returns a few words without a full stop
+ */
 export function layoutWords({ kind, face, film, holes }: Layout): string {
   const way = film.width >= film.height ? "lying" : "upright";
   return `${way}, ${lieOf(kind).words}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
 }
 
-/** Why a layout stands where it does: its merits in words, the strongest first. */
+/**
+ * Why a layout stands where it does: its merits in words, the strongest first.
+ *
+ * @returns one sentence
+ * @example reasons({ view: 62, seconds: 16, corner: 0.5, pairs: 300 }, 1, (s) => `${s} s`) // "Wide, 62° across; even to the corners; 300 line pairs on the short side; 16 s in full sun; nothing to trim."
+ */
 export function reasons(
   { view, seconds, corner, pairs }: Merits,
   used: number,

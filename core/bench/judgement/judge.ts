@@ -20,7 +20,11 @@ const JUDGES: readonly Judge[] = [
 ];
 const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
 
-/** All verdicts on a design, worst first. */
+/**
+ * All verdicts on a design, worst first.
+ *
+ * @returns verdicts with their fixes; empty where nothing is to be said
+ */
 export function judge(judged: Case): readonly Verdict[] {
   return JUDGES.flatMap((each) => each(judged)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
 }

@@ -35,6 +35,7 @@ const LOWEST = -20;
  * Exposure → density → what the eye sees. The negative lies emulsion up, so it is upside down and mirrored; the positive
  * is its scan inverted and turned the right way round, as most makers do it.
  *
+ * @returns densities and the bytes shown
  * @source density curve: PHYSICS section 9; reflectance 10^−D; sRGB: IEC 61966-2-1
  */
 export function develop(exposed: Exposed, { density, iso, flash, width, height, rows }: Development): Developed {
@@ -64,7 +65,11 @@ export function develop(exposed: Exposed, { density, iso, flash, width, height, 
   return { width, rows, negative, positive, burnt: burnt / all, blank: blank / all };
 }
 
-/** Rows of the exposure that some rows of the finer picture are drawn from. */
+/**
+ * Rows of the exposure that some rows of the finer picture are drawn from.
+ *
+ * @returns first and last row, both included
+ */
 export function rowsFor(drawn: number, height: number, rows: Rows): Rows {
   const at = (row: number): number => ((row + 0.5) * drawn) / height - 0.5;
   return { from: Math.max(0, Math.floor(at(rows.from)) - 1), to: Math.min(drawn, Math.floor(at(rows.to - 1)) + 3) };

@@ -27,6 +27,7 @@ export interface Kernel {
  * @param pitch pixel pitch, mm
  * @param reach how many pixels to either side
  * @param soft whether pixels stand for their whole square (where the grid is too coarse for the finest detail)
+ * @returns weights that add to 1
  */
 export function kernelAt(
   pupil: ObliquePupil,
@@ -114,7 +115,11 @@ function box(turns: number): number {
   return turns === 0 ? 1 : Math.sin(Math.PI * turns) / (Math.PI * turns);
 }
 
-/** Half the width that holds nearly all of the light of a point, mm: the hole's shadow and three rings. */
+/**
+ * Half the width that holds nearly all of the light of a point, mm: the hole's shadow and three rings.
+ *
+ * @returns mm, > 0
+ */
 export function spread(
   diameter: number,
   distance: number,

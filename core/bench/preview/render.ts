@@ -43,7 +43,11 @@ const MARGIN = REACH + 8;
 const TILE = 160;
 const ROWS_AT_ONCE = 128;
 
-/** Pixels that an order is drawn with: as many as asked, or as few as hold all that the hole draws. */
+/**
+ * Pixels that an order is drawn with: as many as asked, or as few as hold all that the hole draws.
+ *
+ * @returns pixels along the longer side, a whole number
+ */
 export function drawnPixels({ models, lines, pixels }: PreviewOrder): {
   readonly width: number;
   readonly height: number;
@@ -63,6 +67,7 @@ export function drawnPixels({ models, lines, pixels }: PreviewOrder): {
  *
  * @param order camera, scene, light, size
  * @param part rows to draw, of {@link drawnPixels}; all when left out
+ * @returns a generator that yields between rows and returns lx·s, row by row from the top
  * @source PHYSICS section 9; illuminance of a small hole E = πL/(4N²)
  */
 export function* renderExposure(order: PreviewOrder, part?: Rows): Generator<number, Exposed, void> {
@@ -144,7 +149,11 @@ function tileKernel(
   return kernelAt(pupil, sight.projection, lines, pitch, REACH, soft);
 }
 
-/** How a sheet place sees the hole: distance, foreshortening, and the sheet's directions across the ray. */
+/**
+ * How a sheet place sees the hole: distance, foreshortening, and the sheet's directions across the ray.
+ *
+ * @returns `null` where the place does not see the hole
+ */
 export function sightAt(
   { place, surface }: OpticalModel,
   s: number,

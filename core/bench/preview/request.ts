@@ -36,7 +36,11 @@ const LINES = 3;
 const BLUE_ONLY = 440;
 const LIKE_THE_EYE = 550;
 
-/** The order for {@link renderExposure} that a request stands for. */
+/**
+ * The order for {@link renderExposure} that a request stands for.
+ *
+ * @returns what the renderer needs, in mm and radians
+ */
 export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels }: PreviewRequest): PreviewOrder {
   const { holes, divider = null } = camera.chambers[0];
   const models = holes.map((_, hole) => opticalModel(solveRequest(camera, medium, hole)));

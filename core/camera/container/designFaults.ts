@@ -31,6 +31,7 @@ const HAIR = 1e-6;
  * @param camera design with finite numbers
  * @param words how to write a length
  * @returns faults, empty when the camera can be built
+ * @example designFaults(box, inMm) // []
  */
 export function designFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
   const sizes = sizeFaults(camera, words);

@@ -24,6 +24,8 @@ export const DEFAULT_CONTRAST = 0.2;
  * @param value millimetres (tilts in degrees, tiers, sectors and clicks counted); `null` only where a field may be empty:
  *   `hole.openingDiameter` (nothing cuts), `hole.measured` (not measured), `chamber.divider` (none)
  * @param hole number of the hole that the `hole.…` fields mean
+ * @returns the design, seated; not yet settled
+ * @example withField(box, "container.depth", 80).chambers[0].film.distance // 80
  */
 export function withField(camera: Camera, field: DesignField, value: number | null, hole = 0): Camera {
   return seated(changed(camera, field, value, hole));
@@ -71,7 +73,12 @@ function changed(camera: Camera, field: DesignField, value: number | null, hole:
   }
 }
 
-/** The value of a field as {@link withField} takes it. */
+/**
+ * The value of a field as {@link withField} takes it.
+ *
+ * @returns mm, degrees or a count; `null` where the field is empty, 0 where the design has no such size
+ * @example fieldValue(box, "container.depth") // 70
+ */
 export function fieldValue(camera: Camera, field: DesignField, hole = 0): number | null {
   const { container } = camera;
   const { film, holes, roll, divider } = camera.chambers[0];
@@ -96,7 +103,12 @@ function withSheetSize(camera: Camera, width: number, height: number): Camera {
   return withFilm(camera, { width, height, y, trim: whole });
 }
 
-/** A sheet from the catalogue, put where it belongs: centred on a box's back, standing on a can's bottom, the hole opposite. */
+/**
+ * A sheet from the catalogue, put where it belongs: centred on a box's back, standing on a can's bottom, the hole opposite.
+ *
+ * @returns the design, seated
+ * @example withSheet(box, { width: 90, height: 60, format: null, trimmed: false }).chambers[0].film.y // 0
+ */
 export function withSheet(
   camera: Camera,
   sheet: { readonly width: number; readonly height: number; readonly format: string | null; readonly trimmed: boolean },
@@ -115,14 +127,24 @@ export function withSheet(
   return seated(onWall ? withEachHole(placed, { y }) : placed);
 }
 
-/** A design with its hole opposite the sheet's middle; on a can the sheet turns, so only its height changes. */
+/**
+ * A design with its hole opposite the sheet's middle; on a can the sheet turns, so only its height changes.
+ *
+ * @returns the design
+ * @example withHoleOpposite(withFilm(box, { y: 5 })).chambers[0].holes[0].y // 5
+ */
 export function withHoleOpposite(camera: Camera, hole = 0): Camera {
   const { film } = camera.chambers[0];
   const onWall = sheetOnWall(cameraKind(camera));
   return withHole(camera, { x: onWall ? (holeAt(camera, hole).x ?? 0) : (film.x ?? 0), y: film.y ?? 0 }, hole);
 }
 
-/** A design with one more hole like the first, a quarter of the sheet to its right. */
+/**
+ * A design with one more hole like the first, a quarter of the sheet to its right.
+ *
+ * @returns the design
+ * @example withHoleAdded(box).chambers[0].holes.length // 2
+ */
 export function withHoleAdded(camera: Camera): Camera {
   const { holes, film } = camera.chambers[0];
   const { across } = cameraBody(camera);
@@ -133,7 +155,12 @@ export function withHoleAdded(camera: Camera): Camera {
   return withChamber(camera, { holes: [...holes, { ...holes[0], x }] });
 }
 
-/** A design without one of its holes; the last one stays. What was measured of the others stays with them. */
+/**
+ * A design without one of its holes; the last one stays. What was measured of the others stays with them.
+ *
+ * @returns the design
+ * @example withoutHole(pair, 0).chambers[0].holes.length // 1
+ */
 export function withoutHole(camera: Camera, hole: number): Camera {
   const [first, ...others] = camera.chambers[0].holes.filter((_, index) => index !== hole);
   if (first === undefined) return camera;
@@ -143,7 +170,11 @@ export function withoutHole(camera: Camera, hole: number): Camera {
   return { ...withChamber(camera, { holes: [first, ...others] }), measurements };
 }
 
-/** A design whose holes follow their rule: what every edit of a design ends with. */
+/**
+ * A design whose holes follow their rule: what every edit of a design ends with.
+ *
+ * @returns the same design where every hole follows already
+ */
 export function settled(camera: Camera, light: DesignLight, ideal: Optimum): Camera {
   const rule = camera.chambers[0].aim?.rule ?? "own";
   return camera.chambers[0].holes.reduce<Camera>((now, spec, index) => {
@@ -154,7 +185,11 @@ export function settled(camera: Camera, light: DesignLight, ideal: Optimum): Cam
   }, camera);
 }
 
-/** The diameter the chosen rule asks for, mm; for `own` what was typed. */
+/**
+ * The diameter the chosen rule asks for, mm; for `own` what was typed.
+ *
+ * @returns mm, > 0
+ */
 export function targetDiameter(camera: Camera, light: DesignLight, ideal: Optimum, hole = 0): number {
   const { diameter } = holeAt(camera, hole);
   const { setting } = opticalModel(solveRequest(camera, light, hole));
@@ -168,15 +203,32 @@ export function targetDiameter(camera: Camera, light: DesignLight, ideal: Optimu
   return school.compute(setting);
 }
 
+/**
+ * A design whose hole is wanted otherwise: rule, contrast, subject’s distance.
+ *
+ * @returns the design; its hole does not follow before {@link settled}
+ * @example withAim(box, { contrast: 0.1 }).chambers[0].aim.contrast // 0.1
+ */
 export function withAim(camera: Camera, aim: Partial<Aim>): Camera {
   return withChamber(camera, { aim: { ...camera.chambers[0].aim, ...aim } });
 }
 
+/**
+ * A change to the sheet of every chamber, mm.
+ *
+ * @returns the design, not seated
+ * @example withFilm(box, { width: 90 }).chambers[0].film.width // 90
+ */
 export function withFilm(camera: Camera, film: Partial<ChamberFilm>): Camera {
   return withChamber(camera, { film: { ...camera.chambers[0].film, ...film } });
 }
 
-/** A change to one hole of the sheet. */
+/**
+ * A change to one hole of the sheet.
+ *
+ * @returns the design; the same where there is no such hole
+ * @example withHole(box, { y: 4 }).chambers[0].holes[0].y // 4
+ */
 export function withHole(camera: Camera, hole: Partial<HoleSpec>, at = 0): Camera {
   const { holes } = camera.chambers[0];
   const [first, ...others] = holes.map((spec, index) => (index === at ? { ...spec, ...hole } : spec));
@@ -206,11 +258,22 @@ type ContainerChange = Partial<
   readonly plateSide?: "inside" | "outside";
 };
 
+/**
+ * A design with something of its container changed. Sizes are mm; nothing else follows: see {@link withField}.
+ *
+ * @returns the design
+ * @example withContainer(box, { wall: 2 }).container.wall // 2
+ */
 export function withContainer(camera: Camera, container: ContainerChange): Camera {
   return { ...camera, container: { ...camera.container, ...container } as Container };
 }
 
-/** A change to the first chamber and to those that are like it. */
+/**
+ * A change to the first chamber and to those that are like it.
+ *
+ * @returns the design
+ * @example withChamber(drum, { divider: 5 }).chambers.length // 8
+ */
 export function withChamber(camera: Camera, chamber: Partial<Chamber>): Camera {
   const [first, ...others] = camera.chambers.map((each) => ({ ...each, ...chamber }));
   return first === undefined ? camera : { ...camera, chambers: [first, ...others] };

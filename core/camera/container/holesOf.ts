@@ -2,18 +2,32 @@ import type { HoleSpec, SolveRequest } from "../../light/solve/index.ts";
 import type { Camera, DesignLight, Measurement } from "./camera.ts";
 import { combined } from "./combined.ts";
 
-/** A hole of the first chamber by its number, counted from 0; the first one where there are not so many. */
+/**
+ * A hole of the first chamber by its number, counted from 0; the first one where there are not so many.
+ *
+ * @returns the hole as the file has it, mm
+ * @example holeAt(pair, 1).x // 55
+ */
 export function holeAt(camera: Camera, hole = 0): HoleSpec {
   const { holes } = camera.chambers[0];
   return holes[hole] ?? holes[0];
 }
 
-/** The measurements of a hole of the first chamber, oldest first. Chambers of a drum look through one hole. */
+/**
+ * The measurements of a hole of the first chamber, oldest first. Chambers of a drum look through one hole.
+ *
+ * @returns oldest first; empty where there are none
+ * @example measurementsOf(box) // []
+ */
 export function measurementsOf(camera: Camera, of = 0): readonly Measurement[] {
   return (camera.measurements ?? []).filter(({ chamber = 0, hole = 0 }) => chamber === 0 && hole === of);
 }
 
-/** A hole's diameter as measured, mm, or `null`: the newest value, or all that state a ± combined with it. */
+/**
+ * A hole's diameter as measured, mm, or `null`: the newest value, or all that state a ± combined with it.
+ *
+ * @example measuredDiameter(box) // null
+ */
 export function measuredDiameter(camera: Camera, of = 0): number | null {
   const own = measurementsOf(camera, of);
   const newest = own.at(-1);
@@ -24,6 +38,9 @@ export function measuredDiameter(camera: Camera, of = 0): number | null {
 /**
  * What `solve` is asked about one picture of a camera: where two holes share a sheet, each has its own half of it.
  * Else the same as {@link solveRequest}.
+ *
+ * @returns a request of `POST /api/solve`
+ * @example pictureRequest(pair, paper).film.width // 127
  */
 export function pictureRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
   const request = solveRequest(camera, light, hole);
@@ -37,7 +54,12 @@ export function pictureRequest(camera: Camera, light: DesignLight, hole = 0): So
   return { ...request, film: { ...request.film, width: half, x: (film.x ?? 0) + (side * half) / 2 } };
 }
 
-/** What `solve` is asked about a camera: one of its holes (as measured, where it was) and its first sheet. */
+/**
+ * What `solve` is asked about a camera: one of its holes (as measured, where it was) and its first sheet.
+ *
+ * @returns a request of `POST /api/solve`
+ * @example solveRequest(pair, paper).film.width // 254
+ */
 export function solveRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
   const { film, aim } = camera.chambers[0];
   const spec = holeAt(camera, hole);

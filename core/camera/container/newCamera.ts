@@ -31,6 +31,8 @@ export interface NewCamera {
 /**
  * A camera from a maker's measures: sheet where its kind puts it, hole opposite its middle.
  * The diameter is left to the default rule ({@link settled} works it out) unless the hole is bought with the box.
+ *
+ * @returns a design that is seated, its holes `"best"` until it is settled
  */
 export function newCamera(said: NewCamera): Camera {
   const kind = kindRecord(said.kind);

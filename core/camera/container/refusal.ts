@@ -13,6 +13,8 @@ import { designFaults } from "./designFaults.ts";
  *
  * @param next design with the change made and its hole settled
  * @param field that was set, or `null` for a change of something else (rule, paper, sheet)
+ * @returns a sentence that says what is possible, or `null`
+ * @example refusal(withField(box, "film.tiltX", 0), "film.tiltX", inMm) // null
  */
 export function refusal(next: Camera, field: DesignField | null, words: LengthWords): string | null {
   const fault = designFaults(next, words).find((each) => each.field === field);

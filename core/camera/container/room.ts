@@ -10,7 +10,8 @@ import type { Container } from "./containers.ts";
  * The room for a sheet in a container: the far wall of a box; round the wall of a can less the gap at the hole; half
  * round for a sheet that lies only across the far wall; as far as walls, front or vanes let a leaning or bowed one go.
  *
- * @example sheetRoom({ shape: "cylinder", diameter: 66.6, height: 168, wall: 0.1 }, curledCan.id).width // 199.2…
+ * @returns mm
+ * @example sheetRoom({ shape: "cylinder", diameter: 66.6, height: 168, wall: 0.1 }, "curled-can").width // 199.2…
  */
 export function sheetRoom(container: Container, kind: CameraKind, stand: Stand = { distance: 0 }): Room {
   const shape = shapeOf(container);
@@ -18,7 +19,12 @@ export function sheetRoom(container: Container, kind: CameraKind, stand: Stand =
   return lie.room(shape.body(lie.onWall, stand.distance), shape, stand);
 }
 
-/** {@link sheetRoom} for a design as it stands. */
+/**
+ * {@link sheetRoom} for a design as it stands.
+ *
+ * @returns mm
+ * @example cameraRoom(box).width // 165
+ */
 export function cameraRoom(camera: Camera): Room {
   return sheetRoom(camera.container, cameraKind(camera), camera.chambers[0].film);
 }

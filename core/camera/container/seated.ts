@@ -8,6 +8,9 @@ import { cameraKind } from "./cameraKind.ts";
  * A design with its sheet where its kind puts it: flat on the back, on the wall, leaning so that its farthest corner
  * touches the back. A bowed sheet keeps its own radius; one that slides (folded box) or stands between vanes (drum)
  * keeps its distance.
+ *
+ * @returns the same object where nothing had to move
+ * @example seated(box) === box // true
  */
 export function seated(camera: Camera): Camera {
   const [first, ...others] = camera.chambers.map((chamber) => {

@@ -3,7 +3,11 @@ import type { Camera, CameraVersion } from "./camera.ts";
 /** At most this many versions are kept with a design; the oldest goes first. */
 const MOST = 40;
 
-/** A design with its present state kept under a name, to go back to. */
+/**
+ * A design with its present state kept under a name, to go back to.
+ *
+ * @returns the design
+ */
 export function withVersion(
   camera: Camera,
   kept: { readonly id: string; readonly name: string; readonly at: string },
@@ -13,7 +17,11 @@ export function withVersion(
   return { ...camera, versions: [...(camera.versions ?? []), version].slice(-MOST) };
 }
 
-/** A design as it was in a version; its name, notes and versions stay as they are. */
+/**
+ * A design as it was in a version; its name, notes and versions stay as they are.
+ *
+ * @returns the design; the same where there is no such version
+ */
 export function atVersion(camera: Camera, id: string): Camera {
   const version = camera.versions?.find((each) => each.id === id);
   if (version === undefined) return camera;
@@ -21,7 +29,11 @@ export function atVersion(camera: Camera, id: string): Camera {
   return { ...camera, container, chambers, measurements };
 }
 
-/** A design without one of its versions. */
+/**
+ * A design without one of its versions.
+ *
+ * @returns the design
+ */
 export function withoutVersion(camera: Camera, id: string): Camera {
   return { ...camera, versions: (camera.versions ?? []).filter((each) => each.id !== id) };
 }

@@ -33,6 +33,7 @@ const STEPS = 64;
  * @param distance z of the sheet, to compare with
  * @returns slopes and the largest relative illumination there (on a surface that faces the ray)
  * @source elementary geometry on the ray model of PHYSICS section 2
+ * @example crossLight({ radius: 160, sectors: 4, gap: 0, tierHeight: 120, baffle: null }, { diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 100).share // 0
  */
 export function crossLight(drum: DrumSetting, aperture: Aperture, distance: number): CrossLight {
   if (drum.gap <= 0) return { from: 0, to: 0, share: 0 };
@@ -73,6 +74,7 @@ function strongest(drum: DrumSetting, aperture: Aperture, distance: number, from
  * @param own tan α of the sheet's worst corner, > 0
  * @param stray tan α of the flattest stray ray, > own
  * @returns how far aside and how high; `null` where no strip can do both
+ * @example baffleFor(1, 2.25, 15).height // 10
  */
 export function baffleFor(
   own: number,

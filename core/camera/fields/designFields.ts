@@ -137,6 +137,7 @@ export type FieldValues = Readonly<Partial<Record<DesignField, number>>>;
 /**
  * How a field is called, written and undone.
  *
+ * @returns its record
  * @example fieldRecord("film.tiltX").quantity // "angle"
  */
 export function fieldRecord(field: DesignField): FieldRecord {
@@ -146,6 +147,7 @@ export function fieldRecord(field: DesignField): FieldRecord {
 /**
  * Whether a name is that of a field: for names that come from outside.
  *
+ * @returns whether it may be used as one
  * @example isDesignField("film.colour") // false
  */
 export function isDesignField(name: string): name is DesignField {

@@ -22,7 +22,12 @@ export function nearEnough(subject: number, distance: number, sheetHeight: numbe
   return (subject * distance) / (share * sheetHeight);
 }
 
-/** Size on the sheet of a thing `size` large at `away`, mm. */
+/**
+ * Size on the sheet of a thing `size` large at `away`, mm.
+ *
+ * @returns mm, for a flat sheet: size·z/away
+ * @example onSheet(1800, 3000, 60) // 36
+ */
 export function onSheet(size: number, away: number, distance: number): number {
   return (size * distance) / away;
 }

@@ -54,7 +54,12 @@ const REGISTRY: { readonly [Id in CameraKind]: KindOf<Id> } = {
 /** Every kind, in the order they are offered. */
 export const kinds: readonly KindRecord[] = Object.values(REGISTRY);
 
-/** The record of a kind. */
+/**
+ * The record of a kind.
+ *
+ * @returns all that is particular to it
+ * @example kindRecord("drum").noun // "drum"
+ */
 export function kindRecord(id: CameraKind): KindRecord {
   return REGISTRY[id];
 }
@@ -62,6 +67,7 @@ export function kindRecord(id: CameraKind): KindRecord {
 /**
  * Whether a name is that of a kind: for names that come from outside.
  *
+ * @returns whether it may be used as one
  * @example isCameraKind("shoe") // false
  */
 export function isCameraKind(name: string): name is CameraKind {

@@ -15,12 +15,22 @@ const LIES: Readonly<Record<SheetLies, Lie>> = {
   "on the far wall": farWall,
 };
 
-/** How the sheet of a kind of camera lies. */
+/**
+ * How the sheet of a kind of camera lies.
+ *
+ * @returns all that is particular to it
+ * @example lieOf("curled-can").onWall // true
+ */
 export function lieOf(kind: CameraKind): Lie {
   return LIES[kindRecord(kind).lies];
 }
 
-/** Whether the sheet of this kind runs along the inside of a round wall. */
+/**
+ * Whether the sheet of this kind runs along the inside of a round wall.
+ *
+ * @returns true for cans and canisters
+ * @example sheetOnWall("flat-box") // false
+ */
 export function sheetOnWall(kind: CameraKind): boolean {
   return lieOf(kind).onWall;
 }

@@ -15,7 +15,12 @@ export const cylinderShape: Shape<"cylinder"> = {
   facts,
 };
 
-/** The rim a cap or a collar of tape goes round, mm: measured, or the inner diameter with its walls. */
+/**
+ * The rim a cap or a collar of tape goes round, mm: measured, or the inner diameter with its walls.
+ *
+ * @returns mm
+ * @example rimDiameter({ diameter: 66, wall: 0.5 }, null) // 67
+ */
 export function rimDiameter(
   { diameter, wall }: { readonly diameter: number; readonly wall: number },
   measured: number | null,

@@ -50,7 +50,12 @@ function facts(container: DrumContainer): ShapeFacts {
   };
 }
 
-/** Names of a drum's chambers: tier by letter from the top (T, M…, B), position by number: T1 … B4. */
+/**
+ * Names of a drum's chambers: tier by letter from the top (T, M…, B), position by number: T1 … B4.
+ *
+ * @returns tier by tier from the top
+ * @example chamberLabels(2, 2) // ["T1", "T2", "B1", "B2"]
+ */
 export function chamberLabels(tiers: number, sectors: number): readonly string[] {
   const names = Array.from({ length: Math.round(tiers) }, (_, tier) =>
     tier === 0 && tiers > 1 ? "T" : tier === Math.round(tiers) - 1 ? "B" : `M${tiers > 3 ? tier : ""}`,

@@ -46,7 +46,12 @@ function facts(container: FoldedContainer): ShapeFacts {
   };
 }
 
-/** Side of the base of an open box folded from a square of side S: S√2/4. PHYSICS section 7. */
+/**
+ * Side of the base of an open box folded from a square of side S: S√2/4. PHYSICS section 7.
+ *
+ * @returns mm
+ * @example foldedBase(330) // 116.67…
+ */
 export function foldedBase(sheet: number): number {
   return (sheet * Math.SQRT2) / 4;
 }
@@ -78,6 +83,7 @@ export interface FoldedSizes {
  * The two boxes of a folded camera: the inner one is folded from a square s smaller, s ≥ 2√2·(2·layers·paper + clearance).
  *
  * @param container side of the card, thickness, clearance, overlap, mm
+ * @returns mm
  * @source PHYSICS section 7; the folding itself is elementary geometry
  * @example foldedSizes({ …sheet: 330, paper: 0.25, clearance: 0.5, overlap: 10 }).base // 116.67
  */

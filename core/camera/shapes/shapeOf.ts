@@ -18,6 +18,7 @@ export const SHAPES: { readonly [Name in ShapeName]: Shape<Name> } = {
  * What there is to know of a container by its shape. The one place that asks which shape it is: everywhere else the
  * answers are asked for.
  *
+ * @returns facts and the functions that need the container’s sizes; mm
  * @example shapeOf({ shape: "box", width: 165, height: 118, depth: 70, wall: 1 }).far(false) // "container.depth"
  */
 export function shapeOf(container: Container): ShapeFacts {

@@ -29,6 +29,7 @@ const HAIR = 1e-6;
  *
  * @param format nominal size, mm
  * @param room largest sheet the container takes, mm
+ * @returns size as it stands in the camera and the share used
  * @example sheetFit({ …fourByFive }, { width: 165, height: 120 }) // { fit: "whole", width: 127, height: 101.6, used: 1 }
  */
 export function sheetFit(format: SheetFormat, room: Room): SheetFit {
@@ -73,6 +74,7 @@ function cut(size: number, room: number): number {
  * @param camera design; its hole, plate and opening are used as they are
  * @param light of the medium
  * @param formats catalogue rows
+ * @returns a row for every format, in their order; `stops` is `null` for what does not go in
  */
 export function coverage(camera: Camera, light: DesignLight, formats: readonly SheetFormat[]): readonly Coverage[] {
   const room = cameraRoom(camera);

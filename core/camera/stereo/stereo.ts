@@ -30,7 +30,7 @@ const COMFORT = 30;
  * @param setting base, distance, sheet width > 0; steepest > 0
  * @returns lengths in mm
  * @source PHYSICS section 5: X = min(W/2, z·tan α_max − B/2), divider h = z·X/(X + B/2)
- * @example stereo({ base: 65, distance: 90, sheetWidth: 254, steepest: Infinity }).divider // 71.6
+ * @example stereo({ base: 65, distance: 90, sheetWidth: 254, steepest: Infinity }).divider // 71.66…
  */
 export function stereo({ base, distance, sheetWidth, steepest }: StereoSetting, comfort: number = COMFORT): Stereo {
   const past = Math.max(0, Math.min(sheetWidth / 2, distance * steepest - base / 2));
@@ -42,7 +42,12 @@ export function stereo({ base, distance, sheetWidth, steepest }: StereoSetting, 
   };
 }
 
-/** Parallax on the film between a near and a far thing, mm: B·z·(1/u_near − 1/u_far); `null` is far away. */
+/**
+ * Parallax on the film between a near and a far thing, mm: B·z·(1/u_near − 1/u_far); `null` is far away.
+ *
+ * @returns mm, ≥ 0
+ * @example parallax(65, 60, 2000, null) // 1.95
+ */
 export function parallax(base: number, distance: number, near: number, far: number | null): number {
   return base * distance * (1 / near - (far === null ? 0 : 1 / far));
 }

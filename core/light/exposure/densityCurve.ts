@@ -10,7 +10,12 @@ export const MID_DENSITY: number = 0.6;
 /** Meter constant K of ISO 2720:1974, cd·s/m². */
 const METER_K = 12.5;
 
-/** Exposure that a meter gives mid-grey on a sheet of speed S: πK/(4S), lx·s. About 9.8/S. */
+/**
+ * Exposure that a meter gives mid-grey on a sheet of speed S: πK/(4S), lx·s. About 9.8/S.
+ *
+ * @returns lx·s, > 0
+ * @example midExposure(6) // 1.63…
+ */
 export function midExposure(iso: number): number {
   return (Math.PI * METER_K) / (4 * iso);
 }
@@ -19,8 +24,9 @@ export function midExposure(iso: number): number {
  * Slope g of the curve D = Dmin + ΔD/(1 + (H₅₀/H)^g) from the ISO range R of a paper: between 0.04 and 90 % of ΔD above
  * Dmin its logarithmic exposure spans R/100.
  *
+ * @returns g, > 0
  * @source ISO 6846 (paper range); PHYSICS section 9
- * @example curveSlope({ least: 0, most: 2, range: 110 }) // 2.404
+ * @example curveSlope({ least: 0, most: 2, range: 110 }) // 2.404…
  */
 export function curveSlope({ least, most, range }: DensityRange): number {
   const span = most - least;

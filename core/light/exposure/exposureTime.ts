@@ -44,7 +44,9 @@ export function timeFromMeter(reading: MeterReading, n: number, iso: number): nu
 /**
  * EV₁₀₀ at which a time and f-number expose a medium of speed `iso`: log₂(N²/t · 100/S).
  *
+ * @returns EV₁₀₀
  * @source ISO 2720:1974
+ * @example lightFromTime(1, 16, 100) // 8
  */
 export function lightFromTime(seconds: number, n: number, iso: number): number {
   return Math.log2(((n * n) / seconds) * (100 / iso));

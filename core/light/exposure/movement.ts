@@ -17,7 +17,12 @@ export const USUAL_BRIGHTNESS: number = 1 / 4;
 /** Covering nearly all of the time, it looks as if it had stood. */
 const STOOD = 0.9;
 
-/** Share q of the exposure that a point is covered: W/(v·t), at most 1. */
+/**
+ * Share q of the exposure that a point is covered: W/(v·t), at most 1.
+ *
+ * @returns 0 to 1
+ * @example coveredShare({ width: 500, speed: 1000 }, 5) // 0.1
+ */
 export function coveredShare({ width, speed }: Passer, seconds: number): number {
   return Math.min(1, width / (speed * seconds));
 }
@@ -41,7 +46,12 @@ export function movement(
   return { share, stops, word };
 }
 
-/** Speed of its picture on the sheet, mm/s: v·z/u. */
+/**
+ * Speed of its picture on the sheet, mm/s: v·z/u.
+ *
+ * @returns mm/s
+ * @example imageSpeed(1000, 60, 6000) // 10
+ */
 export function imageSpeed(speed: number, distance: number, away: number): number {
   return (speed * distance) / away;
 }

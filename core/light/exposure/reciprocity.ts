@@ -40,7 +40,12 @@ export function correctedTime(seconds: number, rule: ReciprocityRule): Reciproci
   }
 }
 
-/** The metered time whose corrected time is `seconds`: the inverse of {@link correctedTime}, to 1e-12 of itself. */
+/**
+ * The metered time whose corrected time is `seconds`: the inverse of {@link correctedTime}, to 1e-12 of itself.
+ *
+ * @returns seconds, > 0
+ * @example meteredTime(5, { kind: "none" }) // 5
+ */
 export function meteredTime(seconds: number, rule: ReciprocityRule): number {
   switch (rule.kind) {
     case "none":

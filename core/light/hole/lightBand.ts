@@ -18,6 +18,7 @@ const STEP_NM = 10;
  * @param sensitivity relative, linear (not its logarithm), as points (nm, value) joined by straight lines; 0 outside
  * @param kelvin colour temperature of the light: 5500 for daylight, 2856 for a lamp (CIE illuminant A)
  * @returns lines in order of wavelength, shares adding to 1; faint ends are left out
+ * @example lightBand([[400, 1], [500, 1]], 5500).length // 11
  */
 export function lightBand(sensitivity: readonly (readonly [number, number])[], kelvin: number): readonly BandLine[] {
   const first = sensitivity[0]?.[0] ?? 0;
@@ -40,7 +41,12 @@ function between(points: readonly (readonly [number, number])[], at: number): nu
   ];
   return y0 + ((y1 - y0) * (at - x0)) / (x1 - x0);
 }
-/** Wavelength in the middle of a band by energy, nm. */
+/**
+ * Wavelength in the middle of a band by energy, nm.
+ *
+ * @returns nm
+ * @example meanWavelength([{ wavelengthNm: 400, share: 0.5 }, { wavelengthNm: 500, share: 0.5 }]) // 450
+ */
 export function meanWavelength(band: readonly BandLine[]): number {
   const sum = band.reduce((total, { share }) => total + share, 0);
   return band.reduce((total, { wavelengthNm, share }) => total + wavelengthNm * share, 0) / sum;

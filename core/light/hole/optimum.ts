@@ -26,7 +26,7 @@ const JUMP = 0.97;
  * @returns constants and scaled resolution, accurate to about 1e-9
  * @source maximum of the resolution defined by {@link scaledContrast}; Petzval's, the Airy, Rayleigh's and the one-zone
  *   constants are its values at κ ≈ 0.32, 0.18, 0.078 and 0.064
- * @example optimum(0.2, 0.95).constant // 1.5235…
+ * @example optimum(0.2, 0.95).constant // 1.523…
  */
 export function optimum(contrast: number, share: number): Optimum {
   const coarse = coarseResolutions(contrast);

@@ -16,6 +16,7 @@ const ROWS = 116;
  * d = c·√(λ̄z′), ν = n/((1 + z/u)·√(λ̄z′)).
  *
  * @param contrast κ in [0.06, 0.45]
+ * @returns points in order of c, the best of them by a parabola, its bands
  */
 export function resolutionCurve(band: readonly BandLine[], contrast: number): ResolutionCurve {
   const points = Array.from({ length: ROWS }, (_, row) => {

@@ -10,7 +10,7 @@ import { scaledContrast } from "./scaledContrast.ts";
  * @param contrast κ in (0, 1)
  * @param c hole constant, > 0
  * @returns n in (0, c), accurate to about 1e-12
- * @example scaledResolution(0.2, 1.5235) // 0.7…
+ * @example scaledResolution(0.2, 1.5235) // 0.898…
  */
 export function scaledResolution(contrast: number, c: number): number {
   const excess = (n: number): number => scaledContrast(n, c) - contrast;

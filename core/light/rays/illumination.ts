@@ -22,6 +22,7 @@ export interface Ray {
 /**
  * The ray from a hole at `hole` (axis +z) to the sheet point (s, t).
  *
+ * @returns distance, cosines and slope of the ray
  * @example rayTo({ x: 0, y: 0, z: 0 }, flatAt60, 60, 0).slope // 1
  */
 export function rayTo(hole: Vector, surface: Surface, s: number, t: number): Ray {
@@ -49,13 +50,19 @@ export function rayTo(hole: Vector, surface: Surface, s: number, t: number): Ray
  * @param ray from {@link rayTo}
  * @returns E ≥ 0 (above 1 where the sheet comes nearer than z); 0 in the dark
  * @source PHYSICS section 2; flat back: the cos⁴ law
+ * @example illumination({ diameter: 0.3, plateThickness: 0, openingDiameter: null, wall: 0 }, 60, { length: 60, cosAxis: 1, cosSheet: 1, slope: 0, inSight: true }) // 1
  */
 export function illumination(aperture: Aperture, distance: number, ray: Ray): number {
   if (!ray.inSight) return 0;
   return vignetting(aperture, ray.slope) * ray.cosAxis * ray.cosSheet * (distance / ray.length) ** 2;
 }
 
-/** Stops lost for a relative illumination: −log₂ E, or `null` in the dark. Negative where the light gains. */
+/**
+ * Stops lost for a relative illumination: −log₂ E, or `null` in the dark. Negative where the light gains.
+ *
+ * @returns stops, or `null`
+ * @example stopsLost(0.25) // 2
+ */
 export function stopsLost(relative: number): number | null {
   return relative > 0 ? -Math.log2(relative) + 0 : null;
 }

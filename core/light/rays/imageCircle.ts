@@ -21,7 +21,12 @@ export function imageCircle(aperture: Aperture, distance: number, stops: number)
   return 2 * distance * findRoot(excess, 0, farthest, 1e-15 * farthest);
 }
 
-/** 2zd/t: beyond it the plate lets nothing through; `null` for a plate without thickness. */
+/**
+ * 2zd/t: beyond it the plate lets nothing through; `null` for a plate without thickness.
+ *
+ * @returns mm, or `null`
+ * @example plateLimit({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 60) // 360
+ */
 export function plateLimit(aperture: Aperture, distance: number): number | null {
   const limit = (2 * distance * aperture.diameter) / aperture.plateThickness;
   return Number.isFinite(limit) ? limit : null;

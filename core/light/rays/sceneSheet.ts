@@ -21,7 +21,7 @@ export interface SheetPlace {
  * @param direction in the scene, |azimuth| < π/2 to reach the inside
  * @returns sheet coordinates, or `null` where the light misses the surface or would strike its back
  * @source FORMAT, “Axes”: D = (cos el·sin az, sin el, −cos el·cos az), light travels along −D
- * @example sceneToSheet(origin, flatAt60, { azimuth: Math.PI / 4, elevation: 0 }) // { s: −60, t: 0 }
+ * @example sceneToSheet({ x: 0, y: 0, z: 0 }, flatAt60, { azimuth: Math.PI / 4, elevation: 0 }) // { s: -60, t: 0 }
  */
 export function sceneToSheet(hole: Vector, surface: Surface, direction: SceneDirection): SheetPlace | null {
   const flat = Math.cos(direction.elevation);

@@ -34,6 +34,7 @@ export interface SheetPoint {
  * The point of a surface with sheet coordinates (s, t).
  *
  * @param s, t millimetres from the sheet's centre, along the curve where it is curved
+ * @returns place and unit normal in camera axes, mm
  * @source FORMAT, “Axes”: e_s = (cos tY, 0, −sin tY), e_t = (−sin tX sin tY, cos tX, −sin tX cos tY), n_f = −e_s × e_t
  * @example surfacePoint({ kind: "flat", x: 0, y: 0, distance: 60, tiltX: 0, tiltY: 0 }, 5, 2).place // (5, 2, 60)
  */

@@ -21,7 +21,7 @@ export interface Aperture {
  * @param slope tan α of the ray to the hole's axis, ≥ 0
  * @returns V in [0, 1]; without an opening (2/π)(acos s − s√(1−s²)), s = t·slope/d
  * @source PHYSICS section 2; circular segments, elementary geometry
- * @example openArea({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 3) // 0
+ * @example vignetting({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 3) // 0
  */
 export function vignetting(aperture: Aperture, slope: number): number {
   const a = aperture.diameter / 2;
@@ -49,6 +49,8 @@ export function vignetting(aperture: Aperture, slope: number): number {
  * the limits of {@link vignetting} as a number that varies smoothly.
  *
  * @param slope tan α, ≥ 0
+ * @returns at most 1
+ * @example vignettingMargin({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }, 1.5) // 0.5
  */
 export function vignettingMargin(aperture: Aperture, slope: number): number {
   const { diameter, plateThickness, openingDiameter, wall } = aperture;
@@ -57,7 +59,12 @@ export function vignettingMargin(aperture: Aperture, slope: number): number {
   return Math.min(plate, 1 - (2 * (plateThickness + wall) * slope) / (openingDiameter + diameter));
 }
 
-/** tan α from which on nothing passes: the plate's d/t or the opening's (D_o + d)/(2(t + w)); infinite where nothing shuts it. */
+/**
+ * tan α from which on nothing passes: the plate's d/t or the opening's (D_o + d)/(2(t + w)); infinite where nothing shuts it.
+ *
+ * @returns tan α, > 0, or infinity
+ * @example steepestSlope({ diameter: 0.3, plateThickness: 0.1, openingDiameter: null, wall: 0 }) // 3
+ */
 export function steepestSlope({ diameter, plateThickness, openingDiameter, wall }: Aperture): number {
   const plate = plateThickness > 0 ? diameter / plateThickness : Number.POSITIVE_INFINITY;
   const far = 2 * (plateThickness + wall);

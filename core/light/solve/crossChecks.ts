@@ -19,7 +19,11 @@ export function crossChecks(request: SolveRequest): readonly Fault[] {
   return holeFaults({ ...request.hole, diameter }, "/hole");
 }
 
-/** Faults of one hole, with paths below `path`. */
+/**
+ * Faults of one hole, with paths below `path`.
+ *
+ * @returns faults with their paths; empty for a sound hole
+ */
 export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
   const { openingDiameter, diameter } = hole;
   if (typeof openingDiameter !== "number" || diameter === "best" || openingDiameter >= diameter) return [];
@@ -31,7 +35,11 @@ export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
   ];
 }
 
-/** Faults of one sheet, with paths below `path`. */
+/**
+ * Faults of one sheet, with paths below `path`.
+ *
+ * @returns faults with their paths; empty for a sound sheet
+ */
 export function filmFaults(film: FilmSpec, path: string): readonly Fault[] {
   if (film.surface !== "cylinder" || film.radius === undefined) return [];
   const faults: Fault[] = [];

@@ -15,6 +15,7 @@ export interface Sight {
  * @param models one for each hole, of one sheet
  * @param divider how far a wall in the sheet's middle stands forward of it, mm; 0: none
  * @param s, t sheet coordinates, mm
+ * @returns light and the margin by which the nearest hole is seen
  * @source PHYSICS sections 2 and 5
  */
 export function sightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): Sight {
@@ -30,7 +31,11 @@ export function sightFrom(models: readonly OpticalModel[], divider: number, s: n
   return { light, margin };
 }
 
-/** The light of {@link sightFrom} alone. */
+/**
+ * The light of {@link sightFrom} alone.
+ *
+ * @returns relative light, ≥ 0
+ */
 export function lightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): number {
   return sightFrom(models, divider, s, t).light;
 }

@@ -17,7 +17,12 @@ export interface OpticalModel {
   readonly contrast: number;
 }
 
-/** Fills in FORMAT's defaults; `"best"` becomes Rayleigh's diameter for the request's light. */
+/**
+ * Fills in FORMAT's defaults; `"best"` becomes Rayleigh's diameter for the request's light.
+ *
+ * @returns hole, sheet and light with every default filled in; mm, radians
+ * @example opticalModel(solveRequest(box, paper)).distance // 70
+ */
 export function opticalModel(request: SolveRequest): OpticalModel {
   const { hole, film } = request;
   const light = request.light ?? {};
@@ -48,7 +53,11 @@ function apertureOf(hole: HoleSpec, setting: Setting): Aperture {
   };
 }
 
-/** A sheet as the ray model has it; angles in radians. */
+/**
+ * A sheet as the ray model has it; angles in radians.
+ *
+ * @returns the surface, mm and radians
+ */
 export function surfaceOf(film: FilmSpec): Surface {
   const { distance, x = 0, y = 0 } = film;
   if (film.surface === "cylinder") {

@@ -62,6 +62,7 @@ const WASTE = 1.15;
  *
  * @param order the camera
  * @param count how many, ≥ 1
+ * @returns rows with amounts for all of them
  */
 export function billOfMaterials(order: CutOrder, count: number): Bill {
   const { camera } = order;

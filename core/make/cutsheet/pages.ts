@@ -43,6 +43,7 @@ const GAP = 8;
  * @param parts at true size, mm
  * @param paper upright
  * @param title for the foot
+ * @returns pages in the order they are printed
  */
 export function layOut(
   parts: readonly Part[],

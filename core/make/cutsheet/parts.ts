@@ -45,7 +45,12 @@ const PARTS: Readonly<Record<PartName, (order: CutOrder) => readonly Part[]>> = 
   cards: cardParts,
 };
 
-/** All parts of a camera, as its kind has them: outside, plate, sheet, inside, shutter and tabs, cap, cards to stick on. */
+/**
+ * All parts of a camera, as its kind has them: outside, plate, sheet, inside, shutter and tabs, cap, cards to stick on.
+ *
+ * @returns parts with their marks at true size, mm
+ * @example cutParts(cutOrderFor(box))[0].id // "face"
+ */
 export function cutParts(order: CutOrder): readonly Part[] {
   return kindRecord(cameraKind(order.camera)).parts.flatMap((name) => PARTS[name](order));
 }

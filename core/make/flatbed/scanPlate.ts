@@ -79,7 +79,11 @@ export function scanPlate(sample: PlateSample, settings: ScanSettings, random: (
   return { width, height, samples, most, encoding: null };
 }
 
-/** Area of the hole without its dust, mm²: ellipse less its burrs, by the outline itself. */
+/**
+ * Area of the hole without its dust, mm²: ellipse less its burrs, by the outline itself.
+ *
+ * @returns mm², > 0
+ */
 export function sampleArea(sample: PlateSample): number {
   const steps = 7200;
   let area = 0;

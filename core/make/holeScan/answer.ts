@@ -24,6 +24,7 @@ const SCALE_DOUBT = 0.003;
  * An outline in pixels as an answer in mm.
  *
  * @param pixel size of a pixel, mm
+ * @returns the answer of `POST /api/hole`, mm
  */
 export function holeAnswer(hole: HoleOutline, pixel: number): HoleAnswer {
   return {
@@ -57,7 +58,12 @@ const WARNINGS: Readonly<Record<HoleWarning, string>> = {
   oval: "The hole is oval, or the plate did not lie flat.",
 };
 
-/** Why no hole was measured, in words that say what to do. */
+/**
+ * Why no hole was measured, in words that say what to do.
+ *
+ * @returns a sentence or two
+ * @example refusalWords({ reason: "not-there" }) // "There is no hole at this place. Point to the middle of a spot."
+ */
 export function refusalWords(refusal: HoleRefusal): string {
   switch (refusal.reason) {
     case "no-contrast":

@@ -31,6 +31,7 @@ const BURR = { share: 0.06, times: 2.5 } as const;
  *
  * @param points in order, at least 8
  * @param even length over which the rim is evened out, in the points' unit; 0 for exact outlines
+ * @returns px, and shares of 1
  * @source ISO 9276-6:2008 (circularity as 4πA/P², Feret diameters; from memory); ellipse by second moments of the area
  * @example outlineShape(circle of 200 points, radius 10, 0) // circularity 1.000, both Feret diameters 20.0
  */

@@ -24,6 +24,7 @@ interface Part {
  * A part of a picture, no more than `most` pixels on its longer side, spread from its darkest to its brightest.
  *
  * @param part cut off at the picture's edges
+ * @returns grey bytes, row by row
  */
 export function pictureView(picture: GreyPicture, part: Part, most: number): PictureView {
   const left = Math.max(0, Math.floor(part.left));

@@ -24,7 +24,11 @@ const MARGIN = 14;
 /** Where a page begins below its title, mm. */
 const TOP = MARGIN + 12;
 
-/** Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels. */
+/**
+ * Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels.
+ *
+ * @returns pages in the order they are printed
+ */
 export function kitPages(order: KitOrder): readonly Page[] {
   const pages = [
     shoppingPage(order),

@@ -15,6 +15,7 @@ const EVEN = Math.sqrt(3);
  * @param projected the same length as projected, mm, > 0
  * @param hole the hole as projected, mm, > 0
  * @param reading half of the smallest step one can read on the wall, mm
+ * @returns diameter and standard uncertainty, mm
  * @source PHYSICS section 8; JCGM 100:2008 for the uncertainty
  * @example byProjection(10, 400, 12, 0.5).diameter // 0.3
  */
@@ -31,6 +32,7 @@ export function byProjection(ruler: number, projected: number, hole: number, rea
  *
  * @param divisions it covers, > 0
  * @param value of a division, mm, > 0
+ * @returns diameter and standard uncertainty, mm
  * @source PHYSICS section 8
  * @example byReticle(6, 0.05) // 0.3 ± 0.0102
  */
@@ -42,7 +44,9 @@ export function byReticle(divisions: number, value: number): Sized {
  * Against wires or drills of known size: between the thickest that passes and the thinnest that does not.
  *
  * @param passes, stops mm, 0 ≤ passes < stops
+ * @returns diameter and standard uncertainty, mm
  * @source JCGM 100:2008, 4.3.7: an even distribution between the two
+ * @example byGauge(0.3, 0.34).diameter // 0.32
  */
 export function byGauge(passes: number, stops: number): Sized {
   return { diameter: (passes + stops) / 2, uncertainty: (stops - passes) / 2 / EVEN };

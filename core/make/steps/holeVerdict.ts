@@ -23,6 +23,7 @@ export interface FoundHole {
  * A hole by all its measurements: the size by which it is reckoned, the shape of the newest one that saw it.
  *
  * @returns `null` where it was not measured
+ * @example foundHole(box) // null
  */
 export function foundHole(camera: Camera, hole = 0): FoundHole | null {
   const own = measurementsOf(camera, hole);
@@ -50,6 +51,7 @@ const NEAR = 0.25;
  * @param best diameter the design asks for, mm
  * @param setting distance and light it asks for
  * @param reach distances at which the sheet can stand, mm; `null` where it stays where it is
+ * @returns what to do, with the measure it needs
  */
 export function holeVerdict(
   hole: FoundHole,

@@ -7,7 +7,12 @@ export interface Proof {
   readonly last: LightTest | null;
 }
 
-/** The state after the newest test; a sheet tells more than a lamp, but either proves. */
+/**
+ * The state after the newest test; a sheet tells more than a lamp, but either proves.
+ *
+ * @returns `untested`, `proved` or `leaks`, with the last test
+ * @example lightProof({ lightTests: [] }).state // "untested"
+ */
 export function lightProof({ lightTests = [] }: Pick<Camera, "lightTests">): Proof {
   const last = lightTests.at(-1) ?? null;
   if (last === null) return { state: "untested", last };

@@ -27,6 +27,7 @@ export const USUAL_TIMES: DarkroomTimes = { atOnce: 3, load: 4, develop: 8, outs
  *
  * @param count people, ≥ 1
  * @returns turns in order of time, each person once a job
+ * @example darkroomTurns(1, { atOnce: 1, load: 4, develop: 8, outside: 20 }).length // 2
  */
 export function darkroomTurns(count: number, { atOnce, load, develop, outside }: DarkroomTimes): readonly Turn[] {
   const groups = Array.from({ length: Math.ceil(count / atOnce) }, (_, i) =>

@@ -10,7 +10,7 @@ const NEAREST = 10;
  * with the hole in its lid takes a false back. Walls, bowed and leaning sheets and film wound between spools stay.
  *
  * @returns nearest and farthest distance from the hole, mm, or `null` where the sheet can't be moved
- * @example sheetReach(box of 70 mm depth) // [10, 70]
+ * @example sheetReach(box) // [10, 70]
  */
 export function sheetReach(camera: Camera): readonly [nearest: number, farthest: number] | null {
   if (kindRecord(cameraKind(camera)).moves === null) return null;
@@ -23,6 +23,8 @@ export function sheetReach(camera: Camera): readonly [nearest: number, farthest:
  * The same camera where the sheet can't be moved.
  *
  * @param distance mm, within {@link sheetReach}
+ * @returns the design
+ * @example withSheetAt(box, 50).chambers[0].film.distance // 50
  */
 export function withSheetAt(camera: Camera, distance: number): Camera {
   const { moves: field } = kindRecord(cameraKind(camera));

@@ -11,8 +11,9 @@ export interface ConicalTip {
  * @param depth h, how far the tip stands out behind the plate, mm, ≥ 0
  * @param tip γ, full angle of the cone, 0 < γ < π
  * @param shaft diameter, mm
+ * @returns mm, ≥ 0
  * @source PHYSICS section 8; elementary geometry
- * @example coneDiameter(1, Math.PI / 15, 0.5) // 0.2102
+ * @example coneDiameter(1, Math.PI / 15, 0.5) // 0.2102…
  */
 export function coneDiameter(depth: number, tip: number, shaft: number): number {
   return Math.min(shaft, 2 * depth * Math.tan(tip / 2));
@@ -41,6 +42,7 @@ export interface Suited<T extends ConicalTip> {
  *
  * @param target diameter wanted, mm
  * @param band diameters that do as well, mm
+ * @returns the fittest first; tools that can’t reach the size are left out
  */
 export function suitedTools<T extends ConicalTip>(
   tools: readonly T[],

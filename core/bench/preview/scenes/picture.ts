@@ -12,7 +12,11 @@ export interface ScenePicture {
   readonly distance: number;
 }
 
-/** A photograph hung before the camera as it was taken; outside of it all is black. Its mean becomes mid-grey. */
+/**
+ * A photograph hung before the camera as it was taken; outside of it all is black. Its mean becomes mid-grey.
+ *
+ * @returns a scene of relative luminance
+ */
 export function pictureScene({ width, height, luminance, across, distance }: ScenePicture): PreviewScene {
   const half = Math.tan((across * Math.PI) / 360);
   const mean = luminance.reduce((sum, value) => sum + value, 0) / Math.max(1, luminance.length);

@@ -40,7 +40,11 @@ function tone(x: number, y: number): number {
   return 0.03 * 2 ** (0.4 * Math.floor((cx + 80) / 13.34));
 }
 
-/** A black and white edge through the axis, leaning by an angle: what ISO 12233 measures contrast from. */
+/**
+ * A black and white edge through the axis, leaning by an angle: what ISO 12233 measures contrast from.
+ *
+ * @returns a scene of 0 and 1
+ */
 export function slantedEdge(angle: number, distance: number = Number.POSITIVE_INFINITY): PreviewScene {
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)];
   return {
