@@ -37,8 +37,18 @@ describe("what the Bench works out beside the design", () => {
       {},
       before,
     );
-    for (const box of (await page.$$("[data-found] [role=checkbox]")).slice(0, 3)) await box.click();
-    expect(await maker.texts("[data-compare] thead th")).toHaveLength(3);
+    for (let count = 1; count <= 3; count++) {
+      // The comparison opens above the list and moves it: a box is pressed where it is, not where it was.
+      await page.$$eval("[data-found] [role=checkbox]", (boxes, at) => (boxes[at] as HTMLElement).click(), count - 1);
+      await page.waitForFunction(
+        (ticked) => document.querySelectorAll("[data-found] [role=checkbox][data-state=checked]").length === ticked,
+        { timeout: PATIENCE },
+        count,
+      );
+    }
+    await page.waitForFunction(() => document.querySelectorAll("[data-compare] thead th").length === 3, {
+      timeout: PATIENCE,
+    });
     const was = await maker.reading("view");
     await maker.press("Make it this");
     await page.waitForFunction(

@@ -133,4 +133,45 @@ describe("Log", () => {
       Note: 'Good; "half" a stop more, next time',
     });
   });
+
+  test("of a log of three thousand shots only those in sight are laid out, and the last one is reached by scrolling", async () => {
+    const maker = await at("/log");
+    await maker.page.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const opening = indexedDB.open("still-box");
+          opening.onerror = () => reject(opening.error);
+          opening.onsuccess = () => {
+            const storing = opening.result.transaction("exposures", "readwrite");
+            for (let i = 0; i < 3000; i++) {
+              const openedMs = Date.UTC(2020, 0, 1) + i * 3_600_000;
+              const openedAt = new Date(openedMs).toISOString();
+              storing
+                .objectStore("exposures")
+                .put({
+                  id: `many-${i}`,
+                  cameraId: "thistle-biscuit-tin",
+                  openedAt,
+                  openedMs,
+                  seconds: 5,
+                  subject: `Row ${i}`,
+                });
+            }
+            storing.oncomplete = () => {
+              opening.result.close();
+              resolve();
+            };
+          };
+        }),
+    );
+    await maker.reload();
+    await maker.sees("h1", /3005 shots/);
+    expect(await maker.page.$$eval("[data-shot]", (all) => all.length)).toBeLessThan(60);
+    await maker.page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+    await maker.page.waitForFunction(() => {
+      window.scrollTo(0, document.body.scrollHeight);
+      return document.querySelector('[data-shot="many-0"]') !== null;
+    });
+    expect(await maker.page.$$eval("[data-shot]", (all) => all.length)).toBeLessThan(60);
+  });
 });

@@ -66,6 +66,23 @@ describe("Shelf with the demonstration cameras", () => {
     await maker.press("File");
     expect(JSON.parse((await maker.saved()).bytes.toString("utf8")).container.lining).toBe("felt");
   });
+
+  test("a newer Still Box in another tab takes the data over: this page says so and stores nothing more", async () => {
+    const maker = await (await arrive()).goTo("/cameras/thistle-biscuit-tin");
+    const other = await maker.secondTab();
+    await other.goTo("/method");
+    await other.page.evaluate(
+      () =>
+        new Promise((resolve, reject) => {
+          const opening = indexedDB.open("still-box", 9999);
+          opening.onsuccess = () => resolve(opening.result.close());
+          opening.onerror = () => reject(opening.error);
+        }),
+    );
+    await maker.sees("[data-connection=outdated]", /newer Still Box[\s\S]*stores nothing more/);
+    await maker.type("Depth inside", "80");
+    await maker.sees("[data-save=failed]", /another tab/i);
+  });
 });
 
 describe("Shelf without demonstration cameras", () => {

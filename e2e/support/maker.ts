@@ -52,6 +52,20 @@ export class Maker {
     return this;
   }
 
+  /** Waits until everything a page fetches when it comes into sight is there. */
+  async quiet(): Promise<this> {
+    await this.page.waitForFunction(
+      () => {
+        const asked = String(performance.getEntriesByType("resource").length);
+        const still = document.readyState === "complete" && document.documentElement.dataset.asked === asked;
+        document.documentElement.dataset.asked = asked;
+        return still;
+      },
+      { timeout: PATIENCE, polling: 200 },
+    );
+    return this;
+  }
+
   /** Presses the button or link of this name. */
   async press(name: string): Promise<this> {
     const target = await this.control(name);

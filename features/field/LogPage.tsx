@@ -6,6 +6,7 @@ import type { Exposure } from "../../core/document/index.ts";
 import { listExposures } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { Choice } from "../../ui/Choice.tsx";
+import { LiveNotice } from "../../ui/LiveNotice.tsx";
 import { notify } from "../../ui/notify.ts";
 import { saveFile } from "../../ui/saveFile.ts";
 import type { LogAction, LogAnswer } from "./logAction.ts";
@@ -28,7 +29,8 @@ export function LogPage({
   readonly loaded: LogPart;
   readonly chosen: string | null;
 }) {
-  const ids = useShotIds(loaded, chosen);
+  const live = useShotIds(loaded, chosen);
+  const ids = live.value;
   const [, setSearch] = useSearchParams();
   const [editing, setEditing] = useState<string | null>(null);
   const fetcher = useFetcher<LogAnswer>();
@@ -82,6 +84,7 @@ export function LogPage({
           </Link>
         </div>
       </div>
+      <LiveNotice live={live} />
       {fetcher.data?.failed && (
         <p role="alert" className="mb-3 border-action border-l-4 bg-card p-3">
           {fetcher.data.failed}

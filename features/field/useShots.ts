@@ -1,6 +1,6 @@
 import { useCallback } from "react";
 import type { Exposure } from "../../core/document/index.ts";
-import { exposureIds, getExposures, useLive } from "../../storage/index.ts";
+import { exposureIds, getExposures, type Live, useLive } from "../../storage/index.ts";
 
 /** Shots are read so many at a time. */
 const PAGE = 50;
@@ -18,9 +18,9 @@ export async function openLog(cameraId: string | null): Promise<LogPart> {
 }
 
 /** Follows the order of the log. */
-export function useShotIds(loaded: LogPart, cameraId: string | null): readonly string[] {
+export function useShotIds(loaded: LogPart, cameraId: string | null): Live<readonly string[]> {
   const query = useCallback(() => exposureIds(cameraId), [cameraId]);
-  return useLive(loaded.ids, query).value;
+  return useLive(loaded.ids, query);
 }
 
 /** The shots between two places of the log, whole pages of them, by their ids; what is not read yet is missing. */

@@ -14,6 +14,7 @@ import {
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { FileDrop } from "../../ui/FileDrop.tsx";
+import { LiveNotice } from "../../ui/LiveNotice.tsx";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
@@ -25,7 +26,8 @@ const WIDEST = 320;
 
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
-  const { cameras, damaged, shots, removed } = useLive(loaded, readShelf).value;
+  const live = useLive(loaded, readShelf);
+  const { cameras, damaged, shots, removed } = live.value;
   const [report, setReport] = useState<ImportReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
@@ -65,6 +67,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
               </Button>
             </div>
           </div>
+          <LiveNotice live={live} />
           {report && <Report report={report} onReport={setReport} />}
           {removed && (
             <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">

@@ -1,0 +1,36 @@
+import { readShot } from "./fieldAction.ts";
+import { readLogAction } from "./logAction.ts";
+
+const SHOT = {
+  cameraId: "shed",
+  number: "none",
+  seconds: "26 s",
+  openedAt: "2026-06-13T16:20:00+01:00",
+  medium: "rc-graded",
+  light: "Full sun",
+  subject: "",
+  note: "",
+  suggestedSeconds: 26,
+  fNumber: 226,
+  iso: 6,
+  ev: 15,
+};
+
+test("a shot that is sent is one with all its entries; anything else is none", () => {
+  expect(readShot(SHOT)).toEqual(SHOT);
+  for (const name of Object.keys(SHOT)) {
+    const { [name as keyof typeof SHOT]: _, ...without } = SHOT;
+    expect(readShot(without)).toBeNull();
+  }
+  expect(readShot({ ...SHOT, iso: "6" })).toBeNull();
+  expect(readShot({ ...SHOT, ev: Number.NaN })).toBeNull();
+  for (const none of [null, 3, "shot", []]) expect(readShot(none)).toBeNull();
+});
+
+test("the log saves and deletes, and nothing else", () => {
+  expect(readLogAction({ type: "delete", id: "a" })).toEqual({ type: "delete", id: "a" });
+  expect(readLogAction({ type: "save", exposure: SHOT })).toEqual({ type: "save", exposure: SHOT });
+  for (const none of [null, "delete", { type: "delete" }, { type: "delete", id: 3 }, { type: "burn", id: "a" }]) {
+    expect(readLogAction(none)).toBeNull();
+  }
+});

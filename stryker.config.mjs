@@ -1,0 +1,17 @@
+// Mutants of the core's light and camera rooms: `npm run mutants -- --mutate "core/light/rays/*.ts"`. Long; not part of bin/test.
+export default {
+  packageManager: "npm",
+  testRunner: "jest",
+  jest: { configFile: "jest.mutants.config.cjs", enableFindRelatedTests: true },
+  coverageAnalysis: "perTest",
+  mutate: ["core/light/**/*.ts", "core/camera/**/*.ts", "!**/*.test.ts", "!**/index.ts"],
+  ignorePatterns: ["build", "docs", "e2e", "bench", ".react-router", ".stryker-tmp", "reports"],
+  // Words are read by people; what is wrong in them no test needs to know.
+  mutator: { excludedMutations: ["StringLiteral"] },
+  reporters: ["clear-text", "progress", "json"],
+  jsonReporter: { fileName: "coverage/mutants.json" },
+  clearTextReporter: { allowColor: false, reportTests: false, logTests: false },
+  concurrency: 2,
+  tempDirName: ".cache/stryker",
+  cleanTempDir: "always",
+};
