@@ -146,16 +146,14 @@ describe("Log", () => {
             for (let i = 0; i < 3000; i++) {
               const openedMs = Date.UTC(2020, 0, 1) + i * 3_600_000;
               const openedAt = new Date(openedMs).toISOString();
-              storing
-                .objectStore("exposures")
-                .put({
-                  id: `many-${i}`,
-                  cameraId: "thistle-biscuit-tin",
-                  openedAt,
-                  openedMs,
-                  seconds: 5,
-                  subject: `Row ${i}`,
-                });
+              storing.objectStore("exposures").put({
+                id: `many-${i}`,
+                cameraId: "thistle-biscuit-tin",
+                openedAt,
+                openedMs,
+                seconds: 5,
+                subject: `Row ${i}`,
+              });
             }
             storing.oncomplete = () => {
               opening.result.close();

@@ -14,18 +14,13 @@ export class Maker {
     readonly complaints: string[],
   ) {}
 
-  /** A new person with an empty browser. */
-  static async arrive(browser: Browser, address: string): Promise<Maker> {
-    const context = await browser.createBrowserContext();
-    return Maker.inContext(context, address);
-  }
-
   /** The same person in another tab. */
   secondTab(): Promise<Maker> {
     return Maker.inContext(this.context, this.address);
   }
 
-  private static async inContext(context: BrowserContext, address: string): Promise<Maker> {
+  /** A person in a browser, empty or not. */
+  static async inContext(context: BrowserContext, address: string): Promise<Maker> {
     const page = await context.newPage();
     await page.setViewport({ width: 1280, height: 800 });
     const complaints: string[] = [];
@@ -69,7 +64,8 @@ export class Maker {
   /** Presses the button or link of this name. */
   async press(name: string): Promise<this> {
     const target = await this.control(name);
-    await target.evaluate((element) => element.scrollIntoView({ block: "center" }));
+    // Parts above are laid out when they come into sight, and move what is below: press it when it stands still.
+    await this.page.waitForFunction(standsStill, { timeout: PATIENCE, polling: "raf" }, target);
     await target.click();
     return this;
   }
@@ -192,6 +188,19 @@ export class Maker {
   }
 }
 
+/** Runs in the page: whether an element is in the middle of it, uncovered, and where it was a frame ago. */
+function standsStill(element: Element): boolean {
+  element.scrollIntoView({ block: "center" });
+  const { left, top, width, height } = element.getBoundingClientRect();
+  const place = [left, top, width, height].join(" ");
+  const { dataset } = element as HTMLElement;
+  const still = dataset.place === place;
+  dataset.place = place;
+  const front = document.elementFromPoint(left + width / 2, top + height / 2);
+  // A label’s hidden control has no size of its own.
+  return still && (width <= 1 || front === null || element.contains(front) || front.contains(element));
+}
+
 /** Runs in the page. */
 function findControl(name: string): Element | null {
   const words = (text: string | null | undefined): string => (text ?? "").replace(/\s+/g, " ").trim();
@@ -208,22 +217,34 @@ function findControl(name: string): Element | null {
   return exact?.[1] ?? null;
 }
 
+/** Closes a browser’s pages and takes out all they stored; what it has learnt of the app’s code stays. */
+async function emptied(context: BrowserContext, address: string): Promise<void> {
+  const blank = await context.newPage();
+  for (const page of await context.pages()) if (page !== blank) await page.close();
+  const session = await blank.createCDPSession();
+  await session.send("Storage.clearDataForOrigin", { origin: address, storageTypes: "all" });
+  await blank.close();
+}
+
 /** Server and browser for the tests of one file. */
 export function stage(demo: boolean): {
   readonly arrive: () => Promise<Maker>;
-  /** A new person who has seen the demonstration's Shelf and goes on to this place. */
+  /** A person with an empty browser who goes straight to this place. */
   readonly at: (path: string) => Promise<Maker>;
   readonly address: () => string;
 } {
   let server: TestServer;
   let browser: Browser;
+  let home: BrowserContext;
   const made: Maker[] = [];
   beforeAll(async () => {
     [server, browser] = await Promise.all([startServer(demo), launch()]);
+    home = await browser.createBrowserContext();
   });
   afterEach(async () => {
     const complaints = made.flatMap((maker) => maker.complaints);
-    await Promise.all(made.splice(0).map((maker) => maker.context.close()));
+    await Promise.all(made.splice(0).map((maker) => (maker.context === home ? null : maker.context.close())));
+    await emptied(home, server.address);
     expect(complaints).toEqual([]);
   });
   afterAll(async () => {
@@ -231,7 +252,9 @@ export function stage(demo: boolean): {
     server?.stop();
   });
   const arrive = async (): Promise<Maker> => {
-    const maker = await Maker.arrive(browser, server.address);
+    // The first of a test shares the browser’s cached code with those before; a second one is somewhere else altogether.
+    const context = made.length === 0 ? home : await browser.createBrowserContext();
+    const maker = await Maker.inContext(context, server.address);
     made.push(maker);
     return maker;
   };
