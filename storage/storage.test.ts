@@ -325,6 +325,22 @@ describe("archive", () => {
     expect(await fault(zip({ "archive.json": json }).subarray(0, 40))).toMatch(/not a zip file/);
   });
 
+  test("an archive that version 1 saved in November 2026 comes in whole, picture by the byte", async () => {
+    const empty = openDb(`november-${count}`);
+    const read = await readArchive(new Uint8Array(readFileSync(join(__dirname, "fixtures/archive-v1-thistle.zip"))));
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    expect((await importArchive(read.value, "keep", empty)).ok).toBe(true);
+    expect((await listCameras(empty)).cameras.map(({ id }) => id)).toEqual(thistleRow.cameras.map(({ id }) => id));
+    expect((await listCameras(empty)).damaged).toEqual([]);
+    expect((await listExposures(null, empty)).map(({ subject }) => subject)).toContain("Bean rows");
+    expect(await readSettings(empty)).toMatchObject({ unit: "in", meterOffset: 1.5 });
+    expect((await empty.pictures.toArray()).map(({ name, bytes }) => [name, [...bytes]])).toEqual([
+      ["bean rows.png", [137, 80, 78, 71, 1, 2, 3]],
+    ]);
+    expect(await empty.table("media").toArray()).toEqual([{ id: "own-paper", name: "Paper from the shed drawer" }]);
+    await empty.delete();
+  });
+
   test("the archive of version 1 as released is still read", async () => {
     const read = await readArchive(new Uint8Array(readFileSync(join(__dirname, "fixtures/archive-v1.zip"))));
     expect(read.ok && read.value.archive.cameras?.map(({ name }) => name)).toEqual([

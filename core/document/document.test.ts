@@ -1,5 +1,9 @@
 import fc from "fast-check";
+import { mediumById } from "../../catalogue/media.ts";
+import { cameraKind, designFaults, pictureRequest, seated } from "../camera/container/index.ts";
+import { solve } from "../light/solve/index.ts";
 import { testCamera } from "../testing/cameras.ts";
+import released from "./fixtures/cameras-v1.json";
 import {
   ARCHIVE_FORMAT,
   CAMERA_FORMAT,
@@ -178,4 +182,26 @@ describe("changes", () => {
     }
     expect(stored.versions).toHaveLength(24);
   });
+});
+
+describe("cameras as version 1 saved them in November 2026", () => {
+  test.each(released.map((row) => [row.camera.name, row] as const))(
+    "%s opens as it was, and reads the same",
+    (_, row) => {
+      const parsed = parseCamera(row.camera);
+      expect(parsed).toEqual({ ok: true, value: row.camera });
+      if (!parsed.ok) return;
+      const camera = parsed.value;
+      expect(cameraKind(camera)).toBe(row.kind);
+      expect(designFaults(camera, String)).toEqual([]);
+      expect(seated(camera)).toEqual(camera);
+      const { fNumber, resolution, view, fullSunSeconds } = solve(
+        pictureRequest(camera, mediumById(camera.chambers[0].film.medium)),
+      );
+      const readings = { fNumber, resolution, across: view.horizontal, fullSunSeconds };
+      for (const [name, value] of Object.entries(row.readings)) {
+        expect(readings[name as keyof typeof readings] / value).toBeCloseTo(1, 9);
+      }
+    },
+  );
 });
