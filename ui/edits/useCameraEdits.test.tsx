@@ -19,13 +19,17 @@ const tick = (id: string) => (camera: Camera) => ({
 /** The action waits here until it is let go. */
 let gate: Promise<void> = Promise.resolve();
 
+/** What the page last drawn holds. */
+const hands: { now: CameraEdits | null } = { now: null };
+
+function Page() {
+  hands.now = useCameraEdits(CAMERA);
+  return <p>{String(fieldValue(hands.now.camera, "container.depth"))}</p>;
+}
+
 /** A page that holds the camera, another one to go to, and the action both send to. */
 function openPage() {
-  const hands: { now: CameraEdits | null } = { now: null };
-  function Page() {
-    hands.now = useCameraEdits(CAMERA);
-    return <p>{String(fieldValue(hands.now.camera, "container.depth"))}</p>;
-  }
+  hands.now = null;
   const router = createMemoryRouter([
     { path: "/", Component: Page },
     { path: "/elsewhere", element: <p>elsewhere</p> },

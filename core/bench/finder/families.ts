@@ -6,8 +6,18 @@ import type { FilmSpec } from "../../light/solve/index.ts";
 import type { Face, Inside, Layout } from "./layout.ts";
 import { type Piece, pieces } from "./pieces.ts";
 
+/** A layout before its hole is chosen. */
+export type Bare = Omit<Layout, "rule" | "diameter" | "plateThickness">;
+
+/** Radii a sheet is bowed to, as shares of the depth. */
+const BOWS = [0.6, 1, 1.4, 2] as const;
+
+/** Where a hole may stand besides the middle, as shares of the sheet's height. */
+const RISES = [0, 0.25, -0.25] as const;
+const WALL_RISES = [0, 0.15, -0.15, 0.3, -0.3] as const;
+
 /** The three ways to look into a box. */
-export function boxFaces(camera: Camera): readonly (readonly [Face, Inside])[] {
+function boxFaces(camera: Camera): readonly (readonly [Face, Inside])[] {
   const { across, high, depth } = cameraBody(camera);
   return [
     ["front", { across, high, depth }],
@@ -15,6 +25,7 @@ export function boxFaces(camera: Camera): readonly (readonly [Face, Inside])[] {
     ["top", { across, high: depth, depth: high }],
   ];
 }
+
 /** Sheets flat on the back of an inside. */
 function flatPieces(
   { across, high, depth }: Inside,
@@ -25,11 +36,13 @@ function flatPieces(
     { surface: "flat", distance: depth, width: piece.width, height: piece.height },
   ]);
 }
-export function flat(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
+
+function flat(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
   return flatPieces(inside, formats).flatMap(([piece, film]) => placed(kind, face, inside, piece, film));
 }
+
 /** Two holes side by side before a wide flat sheet: as far apart as eyes, or each before its own half. */
-export function pairs(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
+function pairs(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
   return flatPieces(inside, formats)
     .filter(([, film]) => film.width >= 2.2 * EYES)
     .flatMap(([{ format, used }, film]) =>
@@ -49,7 +62,8 @@ export function pairs(face: Face, inside: Inside, { kind, formats }: Material): 
       ),
     );
 }
-export function bowed(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
+
+function bowed(face: Face, inside: Inside, { kind, formats }: Material): readonly Bare[] {
   const { across, high, depth } = inside;
   const box = SHAPES.box.from(
     { "container.width": across, "container.height": high, "container.depth": depth },
@@ -68,6 +82,7 @@ export function bowed(face: Face, inside: Inside, { kind, formats }: Material): 
     );
   });
 }
+
 /** Two boxes slid to eleven distances. */
 function slid({ kind, camera, formats }: Material): readonly Bare[] {
   const { reach, body } = shapeOf(camera.container);
@@ -77,6 +92,7 @@ function slid({ kind, camera, formats }: Material): readonly Bare[] {
     flat("front", body(false, distance), { kind, camera, formats }),
   );
 }
+
 /** A sheet with the hole in the middle, higher, lower. */
 function placed(kind: CameraKind, face: Face, inside: Inside, piece: Piece, film: FilmSpec): readonly Bare[] {
   const { format, used } = piece;
@@ -86,8 +102,9 @@ function placed(kind: CameraKind, face: Face, inside: Inside, piece: Piece, film
     .filter((y) => Math.abs(y) <= high / 2 - 5)
     .map((y): Bare => ({ ...base, kind, holes: [{ x: 0, y }] }));
 }
+
 /** Sheets along a round wall, standing on the bottom, the hole at several heights. */
-export function onWall({ kind, camera, formats }: Material): readonly Bare[] {
+function onWall({ kind, camera, formats }: Material): readonly Bare[] {
   const { across: diameter, high: height } = shapeOf(camera.container).body(true, 0);
   return pieces(formats, sheetRoom(camera.container, kind)).flatMap(({ format, used, width, height: up }) => {
     const y = (up - height) / 2;
@@ -107,7 +124,8 @@ export function onWall({ kind, camera, formats }: Material): readonly Bare[] {
       );
   });
 }
-export function underLid({ kind, camera, formats }: Material): readonly Bare[] {
+
+function underLid({ kind, camera, formats }: Material): readonly Bare[] {
   const { across, high, depth } = shapeOf(camera.container).body(false, 0);
   return pieces(formats, sheetRoom(camera.container, kind)).flatMap((piece) =>
     placed(kind, "lid", { across, high, depth }, piece, {
@@ -118,8 +136,9 @@ export function underLid({ kind, camera, formats }: Material): readonly Bare[] {
     }),
   );
 }
+
 /** Sheets between the vanes of a drum at several distances and radii. */
-export function betweenVanes({ kind, camera, formats }: Material): readonly Bare[] {
+function betweenVanes({ kind, camera, formats }: Material): readonly Bare[] {
   const { depth: hub, high } = cameraBody(camera);
   return [0.35, 0.45, 0.5, 0.55, 0.6, 0.65, 0.7, 0.75].flatMap((share) =>
     BOWS.flatMap((bow) => {
@@ -139,12 +158,14 @@ export function betweenVanes({ kind, camera, formats }: Material): readonly Bare
     }),
   );
 }
+
 /** What a family makes its layouts from. */
 export interface Material {
   readonly kind: CameraKind;
   readonly camera: Camera;
   readonly formats: readonly SheetFormat[];
 }
+
 export const FAMILIES: Readonly<Record<FinderFamily, (from: Material) => readonly Bare[]>> = {
   flat: (from) => boxFaces(from.camera).flatMap(([face, inside]) => flat(face, inside, from)),
   pair: (from) => boxFaces(from.camera).flatMap(([face, inside]) => pairs(face, inside, from)),
@@ -155,10 +176,3 @@ export const FAMILIES: Readonly<Record<FinderFamily, (from: Material) => readonl
   "under the lid": underLid,
   "between the vanes": betweenVanes,
 };
-/** Radii a sheet is bowed to, as shares of the depth. */
-export const BOWS = [0.6, 1, 1.4, 2] as const;
-/** Where a hole may stand besides the middle, as shares of the sheet's height. */
-export const RISES = [0, 0.25, -0.25] as const;
-export const WALL_RISES = [0, 0.15, -0.15, 0.3, -0.3] as const;
-/** A layout before its hole is chosen. */
-export type Bare = Omit<Layout, "rule" | "diameter" | "plateThickness">;

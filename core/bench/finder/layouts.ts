@@ -12,6 +12,7 @@ export interface Stock {
 }
 
 const RULES: readonly Layout["rule"][] = ["petzval", "airy", "computed", "rayleigh", "zone"];
+
 /** Every layout of a container but for the hole's size: {@link rulesOf} and plates multiply them. */
 export function bareLayouts(camera: Camera, { formats }: Stock): readonly Bare[] {
   const own = kindRecord(cameraKind(camera));

@@ -1,11 +1,13 @@
 import { type SheetFormat, sheetFit } from "../../camera/sheet/index.ts";
 
+/** A sheet as it would go in, and the share of it that is used. */
 export interface Piece {
   readonly format: SheetFormat;
   readonly width: number;
   readonly height: number;
   readonly used: number;
 }
+
 /** Every sheet both ways round: whole where it goes in, else trimmed to the room. */
 export function pieces(
   formats: readonly SheetFormat[],

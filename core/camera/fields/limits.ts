@@ -5,11 +5,13 @@ import type { DesignField } from "./designFields.ts";
 export const LARGEST = 5000;
 export const LARGEST_HOLE = 10;
 
+/** The fault of a size that must be above 0 and at most `most` mm; none where it is. */
 export function positive(field: DesignField, value: number, most: number, words: LengthWords): readonly DesignFault[] {
   if (!(value > 0)) return [{ field, message: `Must be above 0, such as ${words(most / 50)}.` }];
   return value > most ? [{ field, message: `Can be ${words(most)} at most.` }] : [];
 }
 
+/** The fault of a size that may be 0 and is at most `most` mm; none where it is. */
 export function notNegative(
   field: DesignField,
   value: number,

@@ -1,17 +1,17 @@
 import { once } from "../../basis/numeric/index.ts";
 
-/** One wavelength as a band. */
-export const ONE_LINE: () => readonly BandLine[] = once(() => [{ wavelengthNm: 1, share: 1 }]);
 /** A part of the light that a medium sees: wavelength and share (all shares of a band add to 1). */
 export interface BandLine {
   readonly wavelengthNm: number;
   readonly share: number;
 }
+
 /** Relative energy of a glowing body at a temperature, per wavelength: Planck's law. Source: CODATA c₂ = 1.438777e7 nm·K. */
 export function glow(wavelengthNm: number, kelvin: number): number {
   return wavelengthNm ** -5 / Math.expm1(1.438777e7 / (wavelengthNm * kelvin));
 }
 const STEP_NM = 10;
+
 /**
  * The band of light that counts: energy of the light times sensitivity of the medium, in steps of 10 nm.
  *
@@ -32,6 +32,7 @@ export function lightBand(sensitivity: readonly (readonly [number, number])[], k
     .map(({ wavelengthNm, share }) => ({ wavelengthNm, share: share / sum }))
     .filter(({ share }) => share > 1e-4);
 }
+
 function between(points: readonly (readonly [number, number])[], at: number): number {
   const right = points.findIndex(([nm]) => nm >= at);
   if (right <= 0) return right === 0 && points[0]?.[0] === at ? (points[0]?.[1] ?? 0) : 0;
@@ -41,6 +42,7 @@ function between(points: readonly (readonly [number, number])[], at: number): nu
   ];
   return y0 + ((y1 - y0) * (at - x0)) / (x1 - x0);
 }
+
 /**
  * Wavelength in the middle of a band by energy, nm.
  *
@@ -51,3 +53,6 @@ export function meanWavelength(band: readonly BandLine[]): number {
   const sum = band.reduce((total, { share }) => total + share, 0);
   return band.reduce((total, { wavelengthNm, share }) => total + wavelengthNm * share, 0) / sum;
 }
+
+/** One wavelength as a band. */
+export const ONE_LINE: () => readonly BandLine[] = once(() => [{ wavelengthNm: 1, share: 1 }]);

@@ -11,6 +11,7 @@ export interface ResolutionCurve {
 const LEAST = 0.7;
 const MOST = 3;
 const ROWS = 116;
+
 /**
  * Resolution against the hole's diameter for a band of light (or, with one line, one wavelength), in scaled form:
  * d = c·√(λ̄z′), ν = n/((1 + z/u)·√(λ̄z′)).
@@ -33,6 +34,7 @@ export function resolutionCurve(band: readonly BandLine[], contrast: number): Re
   ];
   return { points, best, band95: reach(0.95), band90: reach(0.9) };
 }
+
 /** Top of the parabola through three points, unless resolution jumps between them. */
 function peak(
   a: readonly [number, number],
@@ -45,6 +47,7 @@ function peak(
   if (h <= 0 || bend >= 0 || Math.abs(lean) > -bend) return b;
   return [b[0] - (h * lean) / bend, b[1] - (lean * lean) / (2 * bend)];
 }
+
 function bandEnd(points: ResolutionCurve["points"], top: number, level: number, way: -1 | 1): number {
   let row = top;
   while (row + way >= 0 && row + way < points.length && (points[row + way]?.[1] ?? 0) >= level) row += way;

@@ -17,11 +17,13 @@ export function clipped(
     });
   });
 }
+
 /** The points a mark runs through, its end closed where it is. */
 function runOf(mark: LineMark | CircleMark): readonly Point[] {
   if (mark.kind === "circle") return arcPoints(mark.centre, mark.radius, 0, 2 * Math.PI, 0.01);
   return mark.closed ? [...mark.points, mark.points[0] as Point] : mark.points;
 }
+
 /** A circle that a window's edge cuts becomes a run of chords, which can be cut. */
 function circleInside(
   { x, y }: Point,
@@ -35,6 +37,7 @@ function circleInside(
     y + radius <= window.y + window.height
   );
 }
+
 /** Liang–Barsky: the part of a straight piece inside a window. */
 function clipPiece(
   from: Point,

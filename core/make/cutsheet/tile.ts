@@ -27,12 +27,14 @@ export function tile(part: Part, area: { width: number; height: number }, firstP
     };
   });
 }
+
 interface Sides {
   readonly left: boolean;
   readonly right: boolean;
   readonly top: boolean;
   readonly bottom: boolean;
 }
+
 /** The line on which two pages meet, in the middle of their overlap, with a cross at each end to lay on each other. */
 function joins({ width, height }: { width: number; height: number }, sides: Sides): readonly Mark[] {
   const half = OVERLAP / 2;
@@ -51,9 +53,11 @@ function joins({ width, height }: { width: number; height: number }, sides: Side
     ...(sides.bottom ? level(height - half) : []),
   ];
 }
+
 function cross({ x, y }: Point): readonly Mark[] {
   return [line("cut", { x: x - 3, y }, { x: x + 3, y }), line("cut", { x, y: y - 3 }, { x, y: y + 3 })];
 }
+
 function neighbourNames(
   { width, height }: { width: number; height: number },
   column: number,
@@ -71,6 +75,7 @@ function neighbourNames(
     ...(row > 0 ? [small(`to ${name(column, row - 1)}`, { x: width / 3, y: 8 })] : []),
   ];
 }
+
 /** Which tile of how many a page is. */
 export interface TilePlace {
   readonly columns: number;

@@ -1,7 +1,8 @@
 import type { LevelMap } from "./levelMap.ts";
 import { followingLevel, halfLevel, type Levels, levelsOf } from "./levels.ts";
 import type { GreyPicture, PixelPoint } from "./picture.ts";
-import { type Spot, spotsOf } from "./spots.ts";
+import type { Spot } from "./spot.ts";
+import { spotsOf } from "./spots.ts";
 
 /** A patch that may be a hole. */
 export interface Candidate extends PixelPoint {

@@ -1,5 +1,6 @@
-import type { Spot } from "./spots.ts";
+import type { Spot } from "./spot.ts";
 
+/** A patch while it is still growing: its pixels, and the sums of their places and squares, px. */
 export type Running = {
   bright: boolean;
   area: number;
@@ -15,6 +16,8 @@ export type Running = {
   atEdge: boolean;
   around: number;
 };
+
+/** A patch without a pixel yet. @param around index of the patch it lies in, −1 at the left edge */
 export function newSpot(bright: boolean, around: number): Running {
   const far = Number.MAX_SAFE_INTEGER;
   return {
@@ -33,6 +36,8 @@ export function newSpot(bright: boolean, around: number): Running {
     atEdge: false,
   };
 }
+
+/** Adds the pixels left … right − 1 of row y to a patch, in a picture of this width and height. */
 export function addRun(spot: Running, left: number, right: number, y: number, width: number, height: number): void {
   const n = right - left;
   const sum = (n * (left + right - 1)) / 2;
@@ -49,6 +54,8 @@ export function addRun(spot: Running, left: number, right: number, y: number, wi
   spot.bottom = Math.max(spot.bottom, y);
   if (left === 0 || right === width || y === 0 || y === height - 1) spot.atEdge = true;
 }
+
+/** Two patches that turn out to be one. */
 export function merge(into: Running, from: Running): void {
   into.area += from.area;
   into.sx += from.sx;
@@ -62,6 +69,8 @@ export function merge(into: Running, from: Running): void {
   into.bottom = Math.max(into.bottom, from.bottom);
   into.atEdge ||= from.atEdge;
 }
+
+/** A patch that is whole: its middle and second moments from its sums, px and px². */
 export function finished(spot: Running, around: number): Spot {
   const { area, bright, left, right, top, bottom, atEdge } = spot;
   const x = spot.sx / area;

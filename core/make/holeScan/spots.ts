@@ -1,27 +1,7 @@
 import type { LevelMap } from "./levelMap.ts";
 import type { GreyPicture } from "./picture.ts";
 import { addRun, finished, merge, newSpot, type Running } from "./runningSpot.ts";
-
-/** A connected patch of pixels that are all above, or all not above, a level. */
-export interface Spot {
-  readonly bright: boolean;
-  /** Pixels in it. */
-  readonly area: number;
-  readonly x: number;
-  readonly y: number;
-  /** Second moments about its middle, px². */
-  readonly xx: number;
-  readonly yy: number;
-  readonly xy: number;
-  readonly left: number;
-  readonly right: number;
-  readonly top: number;
-  readonly bottom: number;
-  /** Whether it reaches the picture's edge. */
-  readonly atEdge: boolean;
-  /** Index of the patch around it, −1 for those at the left edge. */
-  readonly around: number;
-}
+import type { Spot } from "./spot.ts";
 
 /** A picture that falls into more pieces than this is noise. */
 const MOST_RUNS = 6_000_000;
