@@ -4,6 +4,7 @@ import { getCamera, historyState, rememberCamera } from "../../storage/index.ts"
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
 
+export { anotherCamera as shouldRevalidate } from "../anotherCamera.ts";
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -18,17 +19,6 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   return { camera: found.value, history: await historyState(params.id) };
 }
 clientLoader.hydrate = true as const;
-
-/** The camera in hand and its history follow the database by themselves. */
-export function shouldRevalidate({
-  currentParams,
-  nextParams,
-}: {
-  readonly currentParams: { readonly id?: string };
-  readonly nextParams: { readonly id?: string };
-}): boolean {
-  return currentParams.id !== nextParams.id;
-}
 
 export function HydrateFallback() {
   return <p className="p-8 text-quiet">Laying the camera on the bench.</p>;

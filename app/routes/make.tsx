@@ -4,6 +4,7 @@ import { openMake } from "../../features/make/makeData.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/make";
 
+export { anotherCamera as shouldRevalidate } from "../anotherCamera.ts";
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
@@ -13,17 +14,6 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   return opened;
 }
 clientLoader.hydrate = true as const;
-
-/** The camera in hand follows the database by itself. */
-export function shouldRevalidate({
-  currentParams,
-  nextParams,
-}: {
-  readonly currentParams: { readonly id?: string };
-  readonly nextParams: { readonly id?: string };
-}): boolean {
-  return currentParams.id !== nextParams.id;
-}
 
 export function HydrateFallback() {
   return <p className="p-8 text-quiet">Drawing the parts.</p>;

@@ -1,10 +1,11 @@
 import { useMemo, useState } from "react";
 import { Link, NavLink, Outlet, useLocation } from "react-router";
 import { designFaults } from "../../core/camera/container/index.ts";
+import { useLive } from "../../storage/index.ts";
 import { cx } from "../../ui/cx.ts";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import type { MakeData, MakeInHand } from "./makeData.ts";
+import { type MakeData, type MakeInHand, readPrintScale } from "./makeData.ts";
 
 const PAGES = [
   { path: "make", name: "Cut sheets" },
@@ -23,7 +24,8 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
   const home = `/cameras/${encodeURIComponent(camera.id)}`;
   const { pathname } = useLocation();
   const page = PAGES.find(({ path }) => pathname.endsWith(`/${path}`)) ?? PAGES[0];
-  const { today, printScale } = data;
+  const { today } = data;
+  const printScale = useLive(data.printScale, readPrintScale).value;
   const inHand = useMemo<MakeInHand>(
     () => ({ camera, edit, today, printScale, actions }),
     [camera, edit, today, printScale, actions],

@@ -18,6 +18,11 @@ export interface MakeInHand extends Pick<CameraEdits, "camera" | "edit">, Pick<M
   readonly actions: HTMLElement | null;
 }
 
+/** How the maker's printer prints, as it was measured last. */
+export async function readPrintScale(): Promise<PrintScale> {
+  return (await readSettings()).printScale;
+}
+
 /** Reads a camera for Make, or says why there is none. */
 export async function openMake(id: string): Promise<MakeData | StorageFailure> {
   const [found, { printScale }] = await Promise.all([getCamera(id), readSettings()]);
