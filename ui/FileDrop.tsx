@@ -1,5 +1,4 @@
-import type { ReactNode } from "react";
-import { useDropzone } from "react-dropzone";
+import { type DragEvent, type ReactNode, useRef, useState } from "react";
 import { cx } from "./cx.ts";
 
 /** A place to drop files on, and the way to pick them: `children` get a function that opens the browser's own picker. */
@@ -17,24 +16,42 @@ export function FileDrop({
   readonly label?: string | undefined;
   /** What the hidden file entry is called. */
   readonly named: string;
-  /** Kinds of file the picker offers; what is dropped is judged by what is in it. */
   readonly accept: string;
   readonly className: string;
   readonly onFiles: (files: readonly File[]) => void;
   readonly children: (pick: () => void) => ReactNode;
 }) {
-  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
-    onDrop: (files) => onFiles(files),
-    noClick: true,
-    noKeyboard: true,
-    // The browser's classic picker: the newer one can't be reached by every assistive tool.
-    useFsAccessApi: false,
-  });
-  const { role: _, tabIndex: __, ...root } = getRootProps();
+  const [over, setOver] = useState(false);
+  const picker = useRef<HTMLInputElement>(null);
   return (
-    <Place aria-label={label} {...root} className={cx(className, isDragActive && "bg-kraft-pale")}>
-      {children(open)}
-      <input {...getInputProps({ accept, "aria-label": named, tabIndex: -1, className: "sr-only", style: {} })} />
+    <Place
+      aria-label={label}
+      className={cx(className, over && "bg-kraft-pale")}
+      onDragOver={(event: DragEvent) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event: DragEvent) => {
+        event.preventDefault();
+        setOver(false);
+        onFiles([...event.dataTransfer.files]);
+      }}
+    >
+      {children(() => picker.current?.click())}
+      <input
+        ref={picker}
+        type="file"
+        accept={accept}
+        className="sr-only"
+        aria-label={named}
+        tabIndex={-1}
+        onChange={(event) => {
+          // The list empties itself when the entry is cleared for the next choice.
+          onFiles([...(event.target.files ?? [])]);
+          event.target.value = "";
+        }}
+      />
     </Place>
   );
 }
