@@ -89,13 +89,13 @@ describe("Bench", () => {
     await page.mouse.down();
     await page.mouse.move(from.x, from.y - 20, { steps: 4 });
     await page.mouse.up();
-    expect(Number.parseFloat(await maker.value("Hole above the bottom"))).toBeGreaterThan(65);
+    await maker.figure("Hole above the bottom", { over: 65 });
 
     const finger = await centre("sheet-corner");
     await page.touchscreen.touchStart(finger.x, finger.y);
     for (let step = 1; step <= 6; step++) await page.touchscreen.touchMove(finger.x - 5 * step, finger.y);
     await page.touchscreen.touchEnd();
-    expect(Number.parseFloat(await maker.value("Sheet, along"))).toBeLessThan(110);
+    await maker.figure("Sheet, along", { under: 110 });
     await maker.settled();
   });
 

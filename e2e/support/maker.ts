@@ -149,6 +149,22 @@ export class Maker {
     return this;
   }
 
+  /** Waits until the entry of this label holds a figure within these limits: a drawn handle is followed frame by frame. */
+  async figure(label: string, { over = -1e9, under = 1e9 }: { over?: number; under?: number }): Promise<this> {
+    const entry = await this.control(label);
+    await this.page.waitForFunction(
+      (element, low, high) => {
+        const figure = Number.parseFloat((element as HTMLInputElement).value);
+        return figure > low && figure < high;
+      },
+      { timeout: PATIENCE },
+      entry,
+      over,
+      under,
+    );
+    return this;
+  }
+
   /** Waits until the text of a selector matches. */
   async sees(selector: string, words: RegExp): Promise<this> {
     await this.page.bringToFront();
