@@ -5,6 +5,7 @@ import { getCamera, noteUnsaved, storageFailure, strikeUnsaved, useLive } from "
 import { isoWithOffset } from "../localTime.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
 import { EditsInHand, type EditTools, type SaveState } from "./EditsInHand.ts";
+import { latestOnly } from "./latestOnly.ts";
 
 /** A camera in hand: changed at once on the screen, stored a moment later, kept in step with other tabs. */
 export interface CameraEdits {
@@ -70,12 +71,14 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
 
 function toolsFor(id: string, submit: { readonly current: SubmitFunction }): EditTools {
   const note = crypto.randomUUID();
+  const write = latestOnly<Parameters<EditTools["note"]>[0]>((unsaved) =>
+    unsaved === null
+      ? strikeUnsaved(note)
+      : noteUnsaved({ id: note, cameraId: id, ...unsaved, at: isoWithOffset(new Date()) }),
+  );
   return {
     send: (edit) => sent(id, { type: "edit", ...edit }, submit.current),
-    note: (unsaved) =>
-      void (unsaved === null
-        ? strikeUnsaved(note)
-        : noteUnsaved({ id: note, cameraId: id, ...unsaved, at: isoWithOffset(new Date()) })),
+    note: write,
     later: (ms, run) => {
       const timer = setTimeout(run, ms);
       return () => clearTimeout(timer);
