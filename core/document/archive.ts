@@ -1,19 +1,15 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import type { Camera } from "../camera/container/index.ts";
 import type { Fault } from "../light/solve/index.ts";
+import { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
 import type { Exposure } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
-import { archiveSchema } from "./generated/validators.js";
+import { archiveSchema } from "./generated/archive.js";
 import { cameraFaults } from "./parseCamera.ts";
 import { migrate, type VersionedFormat } from "./version.ts";
 
 /** `still-box/archive`, all of a maker's data. */
 export const ARCHIVE_FORMAT: VersionedFormat = { format: "still-box/archive", current: 1, migrations: {} };
-
-/** A record of a collection this version keeps but does not yet open. */
-export interface KeptRecord {
-  readonly id: string;
-}
 
 /** A picture in the archive: where its bytes lie in the zip and their SHA-256. */
 export interface ArchivePicture {
@@ -22,10 +18,6 @@ export interface ArchivePicture {
   readonly name?: string;
   readonly type?: string;
 }
-
-/** The collections beside cameras and exposures, kept whole so that nothing is lost on the way through. */
-export const KEPT_COLLECTIONS = ["media", "sheets", "loads", "processing", "negatives", "sites"] as const;
-export type KeptCollection = (typeof KEPT_COLLECTIONS)[number];
 
 /** `archive.json`. */
 export interface Archive extends Readonly<Partial<Record<KeptCollection, readonly KeptRecord[]>>> {

@@ -1,7 +1,7 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import type { Fault } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
-import { exposureSchema } from "./generated/validators.js";
+import { exposureSchema } from "./generated/exposure.js";
 
 /** One shot in the log. */
 export interface Exposure {

@@ -1,5 +1,5 @@
 import type { Fault } from "../light/solve/index.ts";
-import type { SchemaCheck, SchemaError } from "./generated/validators.js";
+import type { SchemaCheck, SchemaError } from "./generated/check.d.ts";
 
 /** Keywords that only say that a branch failed; the branch's own errors say what is wrong. */
 const ECHOES = new Set(["if", "anyOf", "oneOf", "allOf"]);

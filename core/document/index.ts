@@ -2,12 +2,10 @@ export {
   ARCHIVE_FORMAT,
   type Archive,
   type ArchivePicture,
-  KEPT_COLLECTIONS,
-  type KeptCollection,
-  type KeptRecord,
   parseArchive,
 } from "./archive.ts";
 export { type CameraChange, changesBetween, withChanges } from "./changes.ts";
+export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
 export { type Exposure, parseExposure } from "./exposure.ts";
 export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
 export { parseSolve } from "./parseSolve.ts";

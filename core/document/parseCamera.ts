@@ -2,7 +2,7 @@ import { failure, type Result, success } from "../basis/units/index.ts";
 import type { Camera } from "../camera/container/index.ts";
 import { type Fault, filmFaults, holeFaults } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
-import { cameraSchema } from "./generated/validators.js";
+import { cameraSchema } from "./generated/camera.js";
 import { migrate, type VersionedFormat } from "./version.ts";
 
 /** `still-box/camera`, the design file. */

@@ -1,7 +1,7 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import { crossChecks, type Fault, type SolveRequest } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
-import { solveSchema } from "./generated/validators.js";
+import { solveSchema } from "./generated/solve.js";
 
 /**
  * Checks a request of `POST /api/solve` against its schema and the rules between fields.

@@ -1,7 +1,7 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import type { Fault } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
-import { settingsSchema } from "./generated/validators.js";
+import { settingsSchema } from "./generated/settings.js";
 
 /**
  * Checks settings, all or some of them; unknown ones are kept.
