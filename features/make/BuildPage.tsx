@@ -1,21 +1,21 @@
 import { useMemo } from "react";
 import { Link, useOutletContext } from "react-router";
-import { stepTexts } from "../../catalogue/buildSteps.ts";
 import { makingQuestions } from "../../catalogue/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
-import { type Camera, measuredDiameter } from "../../core/camera/container/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
-import { type BuildStep, buildSteps } from "../../core/make/steps/index.ts";
+import type { BuildStep } from "../../core/make/steps/index.ts";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Radio, Radios } from "../../ui/Radio.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { cutOrder, wantedHole } from "./cutOrder.ts";
+import { cutOrder } from "./cutOrder.ts";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
+import { stepsOf } from "./stepsOf.ts";
 
 /** Where a step is done on another page of Make. */
 const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name: string }>> = {
@@ -32,14 +32,7 @@ export function BuildPage() {
   const order = useMemo(() => cutOrder(camera, words, null), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
   const choices = camera.making?.choices ?? {};
-  const steps = buildSteps({
-    camera,
-    diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
-    words,
-    choices,
-    texts: stepTexts,
-    questions: makingQuestions,
-  });
+  const steps = stepsOf(order);
   const done = camera.making?.done ?? [];
   const open = steps.filter(({ id }) => !done.includes(id));
   const left = open.reduce((sum, { minutes }) => sum + minutes, 0);

@@ -1,22 +1,20 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
-import { stepTexts } from "../../catalogue/buildSteps.ts";
-import { makingQuestions } from "../../catalogue/makingQuestions.ts";
-import { measuredDiameter } from "../../core/camera/container/index.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
 import { kitPages } from "../../core/make/kit/index.ts";
-import { buildSteps, USUAL_TIMES } from "../../core/make/steps/index.ts";
+import { USUAL_TIMES } from "../../core/make/steps/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { CountField } from "../../ui/CountField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { amountWords, cutOrder, linkOf, wantedHole } from "./cutOrder.ts";
+import { amountWords, cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
+import { stepsOf } from "./stepsOf.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** Whole numbers a group is set up with, and what each may be. */
@@ -49,14 +47,7 @@ export function KitPage() {
       cut,
       count,
       paper,
-      steps: buildSteps({
-        camera,
-        diameter: measuredDiameter(camera) ?? wantedHole(camera).target,
-        words,
-        choices: camera.making?.choices ?? {},
-        texts: stepTexts,
-        questions: makingQuestions,
-      }),
+      steps: stepsOf(cut),
       shopping: billOfMaterials(cut, count),
       pack: billOfMaterials(cut, 1),
       amount: (row) => amountWords(row, words),

@@ -3,7 +3,13 @@ import { Link } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
-import { type Camera, cameraKind, designFaults, measuredDiameter } from "../../core/camera/container/index.ts";
+import {
+  type Camera,
+  cameraKind,
+  designFaults,
+  holeDiameter,
+  measuredDiameter,
+} from "../../core/camera/container/index.ts";
 import { kindRecord } from "../../core/camera/kinds/index.ts";
 import { lightProof } from "../../core/make/steps/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
@@ -27,8 +33,8 @@ export function CameraOnShelf({
   const words = useLengthWords();
   const scene = useMemo(() => silhouette(camera, 3 * pixel), [camera, pixel]);
   const [width, height] = [scene.bounds.width / pixel, scene.bounds.height / pixel];
-  const { film, holes } = camera.chambers[0];
-  const diameter = measuredDiameter(camera) ?? holes[0].diameter;
+  const { film } = camera.chambers[0];
+  const diameter = holeDiameter(camera);
   const medium = mediumById(film.medium);
   const kind = kindRecord(cameraKind(camera)).name;
   return (

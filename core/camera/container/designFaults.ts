@@ -9,7 +9,7 @@ import { cameraBody } from "./body.ts";
 import type { Camera } from "./camera.ts";
 import { cameraKind } from "./cameraKind.ts";
 import { HOLE_GAP } from "./customs.ts";
-import { measuredDiameter } from "./holesOf.ts";
+import { holeDiameter, measuredDiameter } from "./holesOf.ts";
 import { rollFaults } from "./rollFaults.ts";
 import { cameraRoom } from "./room.ts";
 
@@ -161,8 +161,8 @@ function onePlaceFaults(camera: Camera, at: number, words: LengthWords): readonl
   const hole = camera.chambers[0].holes[at];
   if (hole === undefined) return [];
   const { across, high, face } = cameraBody(camera);
-  const diameter = measuredDiameter(camera, at) ?? (hole.diameter === "best" ? 0 : hole.diameter);
-  const halfCut = Math.max(hole.openingDiameter ?? 0, diameter) / 2;
+  const diameter = holeDiameter(camera, at);
+  const halfCut = Math.max(hole.openingDiameter ?? 0, diameter === "best" ? 0 : diameter) / 2;
   const tooLarge = `The opening, ${words(2 * halfCut)} wide, is larger than this face. Make it smaller.`;
   const which = camera.chambers[0].holes.length > 1 ? `Hole ${at + 1}: that` : "That";
   const faults: DesignFault[] = [];

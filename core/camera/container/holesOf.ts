@@ -36,6 +36,16 @@ export function measuredDiameter(camera: Camera, of = 0): number | null {
 }
 
 /**
+ * A hole's diameter as far as it is settled: measured, else as the design states it.
+ *
+ * @returns mm, or "best" while the hole is only wanted
+ * @example holeDiameter(withHole(box, { diameter: 0.4 })) // 0.4
+ */
+export function holeDiameter(camera: Camera, hole = 0): HoleSpec["diameter"] {
+  return measuredDiameter(camera, hole) ?? holeAt(camera, hole).diameter;
+}
+
+/**
  * What `solve` is asked about one picture of a camera: where two holes share a sheet, each has its own half of it.
  * Else the same as {@link solveRequest}.
  *
@@ -62,9 +72,8 @@ export function pictureRequest(camera: Camera, light: DesignLight, hole = 0): So
  */
 export function solveRequest(camera: Camera, light: DesignLight, hole = 0): SolveRequest {
   const { film, aim } = camera.chambers[0];
-  const spec = holeAt(camera, hole);
   return {
-    hole: { ...spec, diameter: measuredDiameter(camera, hole) ?? spec.diameter },
+    hole: { ...holeAt(camera, hole), diameter: holeDiameter(camera, hole) },
     film,
     light: {
       wavelength: light.wavelengthNm,

@@ -39,7 +39,7 @@ export {
   withoutHole,
   withSheet,
 } from "./edits.ts";
-export { holeAt, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
+export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { refusal } from "./refusal.ts";
 export type { RollSpec } from "./rollSpec.ts";

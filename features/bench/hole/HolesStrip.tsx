@@ -1,12 +1,13 @@
 import {
   type Camera,
   cameraBody,
-  measuredDiameter,
+  holeDiameter,
   withHoleAdded,
   withoutHole,
 } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
 import type { EditDesign } from "../design/edit.ts";
 
 /** A sheet can have several holes: which one is worked on, one more, one less. A drum and a wall have their one hole. */
@@ -21,12 +22,14 @@ export function HolesStrip({
   readonly onHole: (hole: number) => void;
   readonly onEdit: EditDesign;
 }) {
+  const words = useLengthWords();
   const { holes } = camera.chambers[0];
+  const diameterWords = (diameter: number | "best"): string => (diameter === "best" ? "" : `, ${words(diameter, 3)}`);
   if (cameraBody(camera).face === "wall") return null;
   return (
     <div className="mt-2 flex flex-wrap items-center gap-1.5" data-holes={holes.length}>
       {holes.length > 1 &&
-        holes.map((spec, index) => (
+        holes.map((_, index) => (
           <button
             // Holes are known by their number.
             // biome-ignore lint/suspicious/noArrayIndexKey: see above
@@ -40,8 +43,7 @@ export function HolesStrip({
             onClick={() => onHole(index)}
           >
             Hole {index + 1}
-            {(measuredDiameter(camera, index) ?? spec.diameter) !== "best" &&
-              `, ${Number(measuredDiameter(camera, index) ?? spec.diameter).toFixed(2)} mm`}
+            {diameterWords(holeDiameter(camera, index))}
           </button>
         ))}
       <Button
