@@ -1,5 +1,5 @@
 import { Columns2, Copy, Download, Redo2, Trash2, Undo2 } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { Link } from "react-router";
 import { type Camera, cameraKind } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
@@ -11,7 +11,7 @@ import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { Hint } from "../../../ui/Hint.tsx";
 import type { EditDesign } from "./edit.ts";
 
-/** Name, kind, state of saving, undo and redo, and what can be done with the camera as a whole. */
+/** Name, kind, state of saving, and {@link HeaderTools}. */
 export function BenchHeader({
   camera,
   design,
@@ -26,7 +26,6 @@ export function BenchHeader({
   readonly onExport: () => void;
 }) {
   const [name, setName] = useState<string | null>(null);
-  const { send } = design;
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <div className="min-w-0 grow basis-56">
@@ -51,42 +50,61 @@ export function BenchHeader({
         )}
       </div>
       <SaveMark design={design} />
-      <div className="flex flex-wrap gap-1">
-        <Hint words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
-          <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
-            <Undo2 size={16} aria-hidden /> Undo
-          </Button>
-        </Hint>
-        <Hint words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
-          <Button onClick={() => send({ type: "redo" })} disabled={history.redo === null}>
-            <Redo2 size={16} aria-hidden /> Redo
-          </Button>
-        </Hint>
-        <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
-          <Copy size={15} aria-hidden /> Duplicate
-        </Button>
-        <Link to={`/compare?one=${encodeURIComponent(camera.id)}`} className={buttonClass("quiet")}>
-          <Columns2 size={15} aria-hidden /> Compare
-        </Link>
-        <Button look="quiet" onClick={onExport}>
-          <Download size={15} aria-hidden /> File
-        </Button>
-        <Ask
-          title={`Delete ${camera.name}?`}
-          words="The design and every shot logged with it go. Take a file first if you may want the design again."
-          yes="Delete camera and shots"
-          no="Keep it"
-          onYes={() => send({ type: "delete" })}
-          more={<Button onClick={onExport}>Take a file first</Button>}
-        >
-          <Button look="quiet" aria-label="Delete this camera">
-            <Trash2 size={15} aria-hidden />
-          </Button>
-        </Ask>
-      </div>
+      <HeaderTools id={camera.id} name={camera.name} history={history} send={design.send} onExport={onExport} />
     </div>
   );
 }
+
+/** What can be done with the camera as a whole; not drawn again while only its measures change. */
+const HeaderTools = memo(function HeaderTools({
+  id,
+  name,
+  history,
+  send,
+  onExport,
+}: {
+  readonly id: string;
+  readonly name: string;
+  readonly history: HistoryState;
+  readonly send: CameraEdits["send"];
+  readonly onExport: () => void;
+}) {
+  return (
+    <div className="flex flex-wrap gap-1">
+      <Hint words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
+        <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
+          <Undo2 size={16} aria-hidden /> Undo
+        </Button>
+      </Hint>
+      <Hint words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
+        <Button onClick={() => send({ type: "redo" })} disabled={history.redo === null}>
+          <Redo2 size={16} aria-hidden /> Redo
+        </Button>
+      </Hint>
+      <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
+        <Copy size={15} aria-hidden /> Duplicate
+      </Button>
+      <Link to={`/compare?one=${encodeURIComponent(id)}`} className={buttonClass("quiet")}>
+        <Columns2 size={15} aria-hidden /> Compare
+      </Link>
+      <Button look="quiet" onClick={onExport}>
+        <Download size={15} aria-hidden /> File
+      </Button>
+      <Ask
+        title={`Delete ${name}?`}
+        words="The design and every shot logged with it go. Take a file first if you may want the design again."
+        yes="Delete camera and shots"
+        no="Keep it"
+        onYes={() => send({ type: "delete" })}
+        more={<Button onClick={onExport}>Take a file first</Button>}
+      >
+        <Button look="quiet" aria-label="Delete this camera">
+          <Trash2 size={15} aria-hidden />
+        </Button>
+      </Ask>
+    </div>
+  );
+});
 
 function SaveMark({ design }: { readonly design: CameraEdits }) {
   const { saveState } = design;

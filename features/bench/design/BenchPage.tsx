@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { tinykeys } from "tinykeys";
 import { mediumById } from "../../../catalogue/media.ts";
@@ -33,6 +33,7 @@ import { PreviewPanel } from "../picture/PreviewPanel.tsx";
 import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
+import { Aside } from "./Aside.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
@@ -78,11 +79,13 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
     [attempt],
   );
 
+  const exportThis = useCallback(() => exportCamera(latest.current.camera), []);
+
   usePageCommand({
     undo: () => send({ type: "undo" }),
     redo: () => send({ type: "redo" }),
     duplicate: () => send({ type: "duplicate" }),
-    "export-camera": () => exportCamera(camera),
+    "export-camera": exportThis,
     "keep-version": () => edit("version", (now) => withVersion(now, newVersion(now))),
     "add-hole": () => edit("one more hole", withHoleAdded),
     "show-preview": () => show("[data-preview]"),
@@ -101,13 +104,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
 
   return (
     <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
-      <BenchHeader
-        camera={camera}
-        design={design}
-        history={history}
-        onEdit={edit}
-        onExport={() => exportCamera(camera)}
-      />
+      <BenchHeader camera={camera} design={design} history={history} onEdit={edit} onExport={exportThis} />
       <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
         <div className="min-w-0">
           <Drawing
@@ -134,45 +131,46 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
         </div>
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <div className={ASIDE}>
-          <RollTable camera={later.camera} />
-          <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
-        </div>
+        <Aside now={later}>
+          {(shown) => (
+            <>
+              <RollTable camera={shown.camera} />
+              <Measures camera={shown.camera} hole={hole} setField={setField} onEdit={edit} />
+            </>
+          )}
+        </Aside>
         <div className="grid min-w-0 content-start gap-7">
-          <div className={ASIDE}>
-            <PreviewPanel {...later} />
-          </div>
-          <div className={ASIDE}>
-            <HoleRules {...later} hole={hole} setField={setField} onEdit={edit} />
-          </div>
-          <div className={ASIDE}>
-            <CurveSection {...later} hole={hole} setField={setField} onEdit={edit} />
-          </div>
-          <div className={ASIDE}>
-            <CoverageTable {...later} onEdit={edit} />
-          </div>
+          <Aside now={later}>{(shown) => <PreviewPanel {...shown} />}</Aside>
+          <Aside now={later}>{(shown) => <HoleRules {...shown} hole={hole} setField={setField} onEdit={edit} />}</Aside>
+          <Aside now={later}>
+            {(shown) => <CurveSection {...shown} hole={hole} setField={setField} onEdit={edit} />}
+          </Aside>
+          <Aside now={later}>{(shown) => <CoverageTable {...shown} onEdit={edit} />}</Aside>
         </div>
       </div>
-      <div className={`mt-7 ${ASIDE}`}>
-        <FinderPanel {...later} ideal={ideal} onEdit={edit} />
+      <div className="mt-7">
+        <Aside now={later}>{(shown) => <FinderPanel {...shown} ideal={ideal} onEdit={edit} />}</Aside>
       </div>
       <div className="mt-7">
         <Versions camera={later.camera} onEdit={edit} />
       </div>
-      <p className="mt-8 flex flex-wrap gap-3">
-        <Link to="make" className={buttonClass("action")}>
-          Cut sheet at true size
-        </Link>
-        <Link to={`/field?camera=${encodeURIComponent(camera.id)}`} className={buttonClass()}>
-          Take it to the Field
-        </Link>
-      </p>
+      <NextPlaces id={camera.id} />
     </main>
   );
 }
 
-/** Parts below the fold: kept true at every edit, but laid out only when they come into sight. */
-const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
+const NextPlaces = memo(function NextPlaces({ id }: { readonly id: string }) {
+  return (
+    <p className="mt-8 flex flex-wrap gap-3">
+      <Link to="make" className={buttonClass("action")}>
+        Cut sheet at true size
+      </Link>
+      <Link to={`/field?camera=${encodeURIComponent(id)}`} className={buttonClass()}>
+        Take it to the Field
+      </Link>
+    </p>
+  );
+});
 
 /** Scrolls a part of the page into sight. */
 function show(selector: string): void {

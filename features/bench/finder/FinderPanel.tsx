@@ -20,7 +20,7 @@ import { Panel } from "../../../ui/Panel.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { useInView } from "../../../ui/useInView.ts";
+import { useOnceSeen } from "../../../ui/useOnceSeen.ts";
 import { finderClient } from "../../../workers/finder.client.ts";
 import type { EditDesign } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
@@ -57,7 +57,7 @@ export const FinderPanel = memo(function FinderPanel({
 }) {
   const words = useLengthWords();
   const frame = useRef<HTMLDivElement>(null);
-  const seen = useInView(frame);
+  const seen = useOnceSeen(frame);
   const [wish, setWish] = useState(FIRST);
   const [answer, setAnswer] = useState<(FinderAnswer & { readonly ms: number }) | null>(null);
   const [failed, setFailed] = useState<string | null>(null);

@@ -12,7 +12,7 @@ import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { useInView } from "../../../ui/useInView.ts";
+import { useOnceSeen } from "../../../ui/useOnceSeen.ts";
 import type { Reading } from "../readings/reading.ts";
 import { PreviewCanvas } from "./PreviewCanvas.tsx";
 import { previewWords, walkerWords } from "./previewWords.ts";
@@ -38,7 +38,7 @@ export const PreviewPanel = memo(function PreviewPanel({
   const { medium, result } = reading;
   const words = useLengthWords();
   const frame = useRef<HTMLDivElement>(null);
-  const seen = useInView(frame);
+  const seen = useOnceSeen(frame);
   const [sceneId, setSceneId] = useState("allotment");
   const [own, setOwn] = useState<ScenePicture | null>(null);
   const [refused, setRefused] = useState<string | null>(null);

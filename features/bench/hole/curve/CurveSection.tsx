@@ -1,13 +1,13 @@
 import { type ComponentProps, lazy, memo, Suspense, useRef } from "react";
 import { Panel } from "../../../../ui/Panel.tsx";
-import { useInView } from "../../../../ui/useInView.ts";
+import { useOnceSeen } from "../../../../ui/useOnceSeen.ts";
 
 const CurvePanel = lazy(() => import("./CurvePanel.tsx"));
 
 /** The curve behind the rules; its charts are fetched when they come into sight. */
 export const CurveSection = memo(function CurveSection(props: ComponentProps<typeof CurvePanel>) {
   const frame = useRef<HTMLDivElement>(null);
-  const seen = useInView(frame);
+  const seen = useOnceSeen(frame);
   return (
     <Panel title="The curve behind the rules">
       <div ref={frame} className="min-h-80" data-curve-section>

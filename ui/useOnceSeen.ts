@@ -1,7 +1,7 @@
 import { type RefObject, useEffect, useState } from "react";
 
 /** Whether an element has come near the window; once it has, it stays so. */
-export function useInView(element: RefObject<Element | null>): boolean {
+export function useOnceSeen(element: RefObject<Element | null>): boolean {
   const [seen, setSeen] = useState(false);
   useEffect(() => {
     if (element.current === null || seen) return;
