@@ -33,7 +33,7 @@ import { PreviewPanel } from "../picture/PreviewPanel.tsx";
 import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
-import { Aside } from "./Aside.tsx";
+import { ASIDE, Aside } from "./Aside.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
@@ -131,14 +131,10 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
         </div>
       </div>
       <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <Aside now={later}>
-          {(shown) => (
-            <>
-              <RollTable camera={shown.camera} />
-              <Measures camera={shown.camera} hole={hole} setField={setField} onEdit={edit} />
-            </>
-          )}
-        </Aside>
+        <div className={ASIDE}>
+          <RollTable camera={later.camera} />
+          <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
+        </div>
         <div className="grid min-w-0 content-start gap-7">
           <Aside now={later}>{(shown) => <PreviewPanel {...shown} />}</Aside>
           <Aside now={later}>{(shown) => <HoleRules {...shown} hole={hole} setField={setField} onEdit={edit} />}</Aside>
