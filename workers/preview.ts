@@ -8,7 +8,7 @@ import {
   renderExposure,
   rowsFor,
 } from "../core/bench/preview/index.ts";
-import { midExposure } from "../core/light/exposure/index.ts";
+import { flashDose } from "../core/light/exposure/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
 
 /** A preview, or some rows of one. */
@@ -32,7 +32,7 @@ export const preview: Job<PreviewPart, Developed> = async ({ request, width, hei
     const step = steps.next();
     if (step.done) {
       const { iso, density } = request.medium;
-      const flash = request.flash === null ? 0 : midExposure(iso) * 2 ** -request.flash;
+      const flash = request.flashed ? flashDose(density, iso) : 0;
       return handedOver(develop(step.value, { density, iso, flash, width, height, rows }));
     }
     control.report(step.value);

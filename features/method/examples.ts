@@ -211,8 +211,13 @@ export const entries: readonly MethodEntry[] = [
       { label: "Sheet", unit: "mm", value: 254 },
     ],
     result: (base = 1, distance = 1, sheetWidth = 1) => {
-      const pair = stereo({ base, distance, sheetWidth, steepest: Number.POSITIVE_INFINITY });
-      return `overlap ${mm(2 * pair.past, 0)}, wall ${mm(pair.divider, 1)}, nothing nearer than ${(pair.nearest / 1000).toFixed(2)} m`;
+      const pair = stereo({
+        holes: [-base / 2, base / 2],
+        distance,
+        sheetWidth,
+        steepest: Number.POSITIVE_INFINITY,
+      });
+      return `overlap ${mm(pair.overlap, 0)}, wall ${mm(pair.divider ?? 0, 1)}, nothing nearer than ${(pair.nearest / 1000).toFixed(2)} m`;
     },
   },
   {

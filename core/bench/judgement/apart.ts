@@ -1,8 +1,8 @@
-import { EYES, solveRequest, withChamber, withContainer, withField } from "../../camera/container/index.ts";
+import { EYES, solveRequest, withChamber, withContainer, withField, withHole } from "../../camera/container/index.ts";
 import { baffleFor, crossLight } from "../../camera/drum/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
-import { stereo } from "../../camera/stereo/index.ts";
-import { rayTo, steepestSlope } from "../../light/rays/index.ts";
+import { cameraStereo, type Stereo } from "../../camera/stereo/index.ts";
+import { rayTo } from "../../light/rays/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
@@ -51,36 +51,29 @@ export function chambersApart({ camera, light, words, faults }: Case): readonly 
 }
 
 /** Two holes before one sheet: do the pictures run into each other, and from where on do two eyes join them? */
-export function picturesApart({ camera, light, words, faults, result }: Case): readonly Verdict[] {
-  const { holes, divider = null, film } = camera.chambers[0];
-  if (holes.length !== 2 || faults.length > 0) return [];
-  const base = Math.abs((holes[1]?.x ?? 0) - (holes[0].x ?? 0));
-  if (base === 0) return [];
-  const model = opticalModel(solveRequest(camera, light));
-  const pair = stereo({
-    base,
-    distance: result.focalLength,
-    sheetWidth: film.width,
-    steepest: steepestSlope(model.aperture),
-  });
+export function picturesApart({ camera, light, words, faults }: Case): readonly Verdict[] {
+  const pair = faults.length > 0 ? null : cameraStereo(camera, light);
+  if (pair === null) return [];
+  const { divider = null } = camera.chambers[0];
   const near: Verdict = {
     id: "stereo-near",
     weight: "note",
     title: `Keep everything ${words(Math.round(pair.nearest))} away or more`,
-    sentence: `With holes ${words(base)} apart, nearer things are hard for two eyes to join (thirty times the base, a rule of thumb).`,
+    sentence: `With holes ${words(pair.base)} apart, nearer things are hard for two eyes to join (thirty times the base, a rule of thumb).`,
     fix: {
       label: `Bring the holes ${words(EYES)} apart, as eyes are`,
       apply: (c) => withField(c, "hole.base", EYES),
     },
   };
-  const apart = base === EYES ? [] : [near];
+  const apart = pair.base === EYES ? [] : [near];
+  if (pair.divider === null) return [oneSided(pair, words), ...apart];
   const need = Math.round(pair.divider * 10) / 10;
-  if (pair.past === 0 || (divider !== null && divider >= need - 0.05)) return apart;
+  if (pair.overlap === 0 || (divider !== null && divider >= need - 0.05)) return apart;
   return [
     {
       id: "stereo-overlap",
       weight: "warn",
-      title: `The two pictures overlap by ${words(Math.round(2 * pair.past))}`,
+      title: `The two pictures overlap by ${words(Math.round(pair.overlap))}`,
       sentence:
         divider === null
           ? `Each hole lights the other’s half. A black wall in the middle, standing ${words(need)} forward of the sheet, parts them.`
@@ -89,4 +82,22 @@ export function picturesApart({ camera, light, words, faults, result }: Case): r
     },
     ...apart,
   ];
+}
+
+/** No wall parts two holes that stand on one side of the sheet's middle. */
+function oneSided({ base, overlap }: Stereo, words: Case["words"]): Verdict {
+  return {
+    id: "stereo-one-sided",
+    weight: "warn",
+    title: `The two pictures overlap by ${words(Math.round(overlap))}`,
+    sentence:
+      "Both holes stand on one side of the sheet’s middle, or one on the middle itself: no wall there can part the pictures.",
+    fix: {
+      label: "Put the holes evenly either side of the middle",
+      apply: (c) => {
+        const middle = c.chambers[0].film.x ?? 0;
+        return withHole(withHole(c, { x: middle - base / 2 }, 0), { x: middle + base / 2 }, 1);
+      },
+    },
+  };
 }

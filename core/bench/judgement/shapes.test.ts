@@ -1,6 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { subjects } from "../../../catalogue/subjects.ts";
-import { type Camera, fieldValue, withContainer, withField } from "../../camera/container/index.ts";
+import { type Camera, fieldValue, withContainer, withField, withHoleAdded } from "../../camera/container/index.ts";
 import { nearEnough } from "../../camera/framing/index.ts";
 import { ideal, testCamera } from "../../testing/cameras.ts";
 import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
@@ -24,6 +24,7 @@ describe("each has a sentence with its number, and one press mends it", () => {
   test.each([
     ["cross-light", drum, /Between vane and wall are 2 mm: up to [\d.]+ %/],
     ["stereo-overlap", stereo, /standing \d+\.?\d* mm forward/],
+    ["stereo-one-sided", withHoleAdded(testCamera("flat-box", thin)), /no wall there can part/],
     ["stereo-near", stereo, /nearer things are hard/],
     ["translucent", shines, /two layers/],
     ["one-layer", taped, /leak in the sun/],

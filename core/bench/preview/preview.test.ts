@@ -1,4 +1,4 @@
-import { midExposure } from "../../light/exposure/index.ts";
+import { flashDose, midExposure } from "../../light/exposure/index.ts";
 import { sceneToSheet } from "../../light/rays/index.ts";
 import { testCamera } from "../../testing/cameras.ts";
 import { drawn, exposureAt, orderFor, uniform } from "../../testing/draw.ts";
@@ -114,7 +114,7 @@ describe("what the sheet shows", () => {
     const order = orderFor(box, scenes[0] as PreviewScene, { seconds: 20, blueness: 1 });
     const exposed = drawn(order);
     const plain = develop(exposed, { ...look, flash: 0 });
-    const flashed = develop(exposed, { ...look, flash: midExposure(6) / 8 });
+    const flashed = develop(exposed, { ...look, flash: flashDose(density, 6) });
     const longer = develop(drawn({ ...order, seconds: 320 }), { ...look, flash: 0 });
     expect(flashed.blank).toBeLessThan(plain.blank);
     expect(flashed.burnt - plain.burnt).toBeLessThan(0.03);
@@ -177,7 +177,7 @@ describe("orders and files", () => {
         seconds: 10,
         stops: -1,
         walking: true,
-        flash: null,
+        flashed: false,
         pixels: 320,
       });
       expect(order.scene.id).toBe(id);

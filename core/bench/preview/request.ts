@@ -22,8 +22,8 @@ export interface PreviewRequest {
   /** Light over the scene's own, stops. */
   readonly stops: number;
   readonly walking: boolean;
-  /** Pre-flash, stops below mid-grey's exposure; `null`: none. */
-  readonly flash: number | null;
+  /** Whether the sheet was pre-flashed, just under its first grey. */
+  readonly flashed: boolean;
   /** Pixels on the longer side. */
   readonly pixels: number;
 }

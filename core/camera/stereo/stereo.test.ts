@@ -10,28 +10,58 @@ const { film, holes } = camera.chambers[0];
 const base = (holes[1]?.x ?? 0) - (holes[0].x ?? 0);
 
 describe("two holes before one sheet", () => {
+  const far = Number.POSITIVE_INFINITY;
+  const even = stereo({ holes: [-base / 2, base / 2], distance: 90, sheetWidth: film.width, steepest: far });
+
   test("without plate or wall each picture reaches the far edge; the divider’s height is that of the ray it stops", () => {
-    const pair = stereo({ base, distance: 90, sheetWidth: film.width, steepest: Number.POSITIVE_INFINITY });
-    expect(pair.past).toBe(film.width / 2);
-    expect(pair.overlap).toBe(film.width);
+    expect(even.overlap).toBe(film.width);
     // The ray from a hole at −B/2 to the far edge at W/2 crosses the middle h forward of the sheet.
     const crossing = 90 * (1 - base / 2 / (base / 2 + film.width / 2));
-    expect(pair.divider).toBeCloseTo(crossing, 10);
-    expect(pair.nearest).toBe(30 * base);
+    expect(even.divider).toBeCloseTo(crossing, 10);
+    expect(even.nearest).toBe(30 * base);
   });
 
   test("with that divider no ray of the ray model crosses the middle; a little lower, some do", () => {
-    const pair = stereo({ base, distance: 90, sheetWidth: film.width, steepest: Number.POSITIVE_INFINITY });
     const [left] = models as [(typeof models)[0]];
+    const wall = even.divider ?? Number.NaN;
     for (let s = 2; s < film.width / 2; s += 5) {
-      expect(lightFrom([left], pair.divider + 1e-6, s, 0)).toBe(0);
-      expect(lightFrom([left], pair.divider, -s, 0)).toBeGreaterThan(0);
+      expect(lightFrom([left], wall + 1e-6, s, 0)).toBe(0);
+      expect(lightFrom([left], wall, -s, 0)).toBeGreaterThan(0);
     }
-    expect(lightFrom([left], pair.divider - 1, film.width / 2 - 0.1, 0)).toBeGreaterThan(0);
+    expect(lightFrom([left], wall - 1, film.width / 2 - 0.1, 0)).toBeGreaterThan(0);
   });
 
   test("a plate that ends the light before the middle leaves nothing to part", () => {
-    expect(stereo({ base: 200, distance: 90, sheetWidth: 254, steepest: 1 })).toMatchObject({ past: 0, divider: 0 });
+    expect(stereo({ holes: [-100, 100], distance: 90, sheetWidth: 254, steepest: 1 })).toMatchObject({
+      overlap: 0,
+      divider: 0,
+    });
+  });
+
+  test("holes at −30 and 80 before a 10 in sheet at 90 mm: the nearer one wants 72.8, half the base would say 62.8", () => {
+    const pair = stereo({ holes: [-30, 80], distance: 90, sheetWidth: 254, steepest: far });
+    expect(pair.divider).toBeCloseTo((90 * 127) / (127 + 30), 10);
+    expect(pair.divider).toBeCloseTo(72.8, 1);
+    expect((90 * 127) / (127 + 55)).toBeCloseTo(62.8, 1);
+    expect(stereo({ holes: [80, -30], distance: 90, sheetWidth: 254, steepest: far })).toEqual(pair);
+  });
+
+  test.each([
+    [0, 63.5],
+    [20, 90],
+    [-90, -20],
+  ])("holes at %p and %p: no wall on the middle parts them", (one, other) => {
+    const pair = stereo({ holes: [one, other], distance: 90, sheetWidth: 254, steepest: far });
+    expect(pair.divider).toBeNull();
+    expect(pair.overlap).toBe(254);
+  });
+
+  test("the overlap of uneven holes under a steep limit is what both of them light (counted point by point)", () => {
+    const [holes, steepest] = [[-30, 80] as const, 1.1];
+    const pair = stereo({ holes, distance: 90, sheetWidth: 254, steepest });
+    let both = 0;
+    for (let x = -127; x < 127; x += 0.01) if (holes.every((hole) => Math.abs(x - hole) <= 99)) both += 0.01;
+    expect(pair.overlap).toBeCloseTo(both, 1);
   });
 
   test("parallax is the difference of two projections, near less far (seeded)", () => {

@@ -1,7 +1,7 @@
 /** Two holes before one sheet, both looking the same way; mm. */
 export interface StereoSetting {
-  /** B, between the holes. */
-  readonly base: number;
+  /** Where the holes stand, from the sheet's middle. */
+  readonly holes: readonly [number, number];
   /** z, hole to sheet. */
   readonly distance: number;
   /** W, width of the sheet both pictures share. */
@@ -11,35 +11,43 @@ export interface StereoSetting {
 }
 
 export interface Stereo {
+  /** B, between the holes. */
+  readonly base: number;
   /** Nearest subject that two eyes still join with ease, mm: 30 B. */
   readonly nearest: number;
-  /** X, how far each picture reaches past the sheet's middle. */
-  readonly past: number;
-  /** Width on the sheet that both pictures cover, 2X. */
+  /** Width on the sheet that both pictures cover; 2X where the holes stand evenly. */
   readonly overlap: number;
-  /** How far a wall in the middle must stand forward of the sheet to part the pictures; 0 where they don't meet. */
-  readonly divider: number;
+  /**
+   * How far a wall in the middle must stand forward of the sheet to part the pictures: 0 where they don't meet, `null`
+   * where none parts them because no middle lies between the holes.
+   */
+  readonly divider: number | null;
 }
 
 /** Rule of thumb for comfortable depth: the nearest subject is this many bases away. Common practice, editable. */
 const COMFORT = 30;
 
 /**
- * What two holes on one sheet do.
+ * What two holes on one sheet do. Each hole, a beside the middle, reaches X past it and wants a wall of its own height;
+ * the higher one counts.
  *
- * @param setting base, distance, sheet width > 0; steepest > 0
+ * @param setting places; distance, sheet width > 0; steepest > 0
  * @returns lengths in mm
- * @source PHYSICS section 5: X = min(W/2, z·tan α_max − B/2), divider h = z·X/(X + B/2)
- * @example stereo({ base: 65, distance: 90, sheetWidth: 254, steepest: Infinity }).divider // 71.66…
+ * @source PHYSICS section 5: X = min(W/2, z·tan α_max − a), divider h = z·X/(X + a), a = B/2 where the holes stand evenly
+ * @example stereo({ holes: [-32.5, 32.5], distance: 90, sheetWidth: 254, steepest: Infinity }).divider // 71.66…
  */
-export function stereo({ base, distance, sheetWidth, steepest }: StereoSetting, comfort: number = COMFORT): Stereo {
-  const past = Math.max(0, Math.min(sheetWidth / 2, distance * steepest - base / 2));
-  return {
-    nearest: comfort * base,
-    past,
-    overlap: 2 * past,
-    divider: past === 0 ? 0 : (distance * past) / (past + base / 2),
+export function stereo({ holes, distance, sheetWidth, steepest }: StereoSetting, comfort: number = COMFORT): Stereo {
+  const [left, right] = [Math.min(...holes), Math.max(...holes)];
+  const base = right - left;
+  const [half, reach] = [sheetWidth / 2, distance * steepest];
+  const overlap = Math.max(0, Math.min(half, left + reach) - Math.max(-half, right - reach));
+  const heightFor = (aside: number): number => {
+    const past = Math.max(0, Math.min(half, reach - aside));
+    return past === 0 ? 0 : (distance * past) / (past + aside);
   };
+  const between = left < 0 && right > 0;
+  const wall = between ? Math.max(heightFor(-left), heightFor(right)) : null;
+  return { base, nearest: comfort * base, overlap, divider: overlap === 0 ? 0 : wall };
 }
 
 /**

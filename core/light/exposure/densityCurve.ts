@@ -33,6 +33,11 @@ export function curveSlope({ least, most, range }: DensityRange): number {
   return (Math.log10(9) + Math.log10((span - 0.04) / 0.04)) / (range / 100);
 }
 
+/** H₅₀, the exposure that gives half of the densities there are, lx·s. */
+function halfExposure(curve: DensityRange, iso: number): number {
+  return midExposure(iso) * ((curve.most - curve.least) / MID_DENSITY - 1) ** (1 / curveSlope(curve));
+}
+
 /**
  * The density of a sheet after an exposure.
  *
@@ -44,6 +49,34 @@ export function curveSlope({ least, most, range }: DensityRange): number {
 export function densityCurve(curve: DensityRange, iso: number): (exposure: number) => number {
   const span = curve.most - curve.least;
   const slope = curveSlope(curve);
-  const half = midExposure(iso) * (span / MID_DENSITY - 1) ** (1 / slope);
+  const half = halfExposure(curve, iso);
   return (exposure) => (exposure <= 0 ? curve.least : curve.least + span / (1 + (half / exposure) ** slope));
+}
+
+/**
+ * The exposure that gives a density: the inverse of {@link densityCurve}.
+ *
+ * @param density within the curve's ends, which no exposure reaches
+ * @returns H in lx·s, > 0
+ * @source PHYSICS section 11: H = H₅₀·((D − Dmin)/(Dmax − D))^(1/g)
+ * @example exposureFor({ least: 0.05, most: 2.05, range: 110 }, 6, 0.65) / midExposure(6) // 1
+ */
+export function exposureFor(curve: DensityRange, iso: number, density: number): number {
+  return halfExposure(curve, iso) * ((density - curve.least) / (curve.most - density)) ** (1 / curveSlope(curve));
+}
+
+/** The first grey that shows stands this much above fog (ISO 6846 begins its range there). */
+const FIRST_GREY = 0.04;
+/** Of the dose that shows no grey yet this share is given. PHYSICS section 13. */
+const FLASH_SHARE = 0.8;
+
+/**
+ * The pre-flash of a sheet: eight tenths of the greatest exposure under its first grey, so that the least of an image shows.
+ *
+ * @returns H in lx·s, > 0
+ * @source PHYSICS section 13: the greatest dose that shows no grey yet, times 0.8
+ * @example flashDose({ least: 0.05, most: 2.05, range: 110 }, 6) / midExposure(6) // 0.225…
+ */
+export function flashDose(curve: DensityRange, iso: number): number {
+  return FLASH_SHARE * exposureFor(curve, iso, curve.least + FIRST_GREY);
 }

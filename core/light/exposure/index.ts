@@ -1,4 +1,12 @@
-export { curveSlope, type DensityRange, densityCurve, MID_DENSITY, midExposure } from "./densityCurve.ts";
+export {
+  curveSlope,
+  type DensityRange,
+  densityCurve,
+  exposureFor,
+  flashDose,
+  MID_DENSITY,
+  midExposure,
+} from "./densityCurve.ts";
 export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
 export type { Medium } from "./medium.ts";

@@ -3,6 +3,8 @@ import {
   coveredShare,
   curveSlope,
   densityCurve,
+  exposureFor,
+  flashDose,
   imageSpeed,
   LEAST_SEEN,
   MID_DENSITY,
@@ -50,6 +52,32 @@ describe("density", () => {
       ),
       { seed: 5, numRuns: 100 },
     );
+  });
+});
+
+describe("pre-flash", () => {
+  test.each([60, 90, 110, 160])(
+    "range %p: a tenth more than 1/0.8 of the dose shows, the dose itself doesn’t",
+    (range) => {
+      const paper = { ...PAPER, range };
+      const density = densityCurve(paper, 6);
+      const dose = flashDose(paper, 6);
+      expect(density(dose)).toBeLessThan(PAPER.least + 0.04);
+      expect(density(dose / 0.8)).toBeCloseTo(PAPER.least + 0.04, 12);
+      expect(density((1.1 * dose) / 0.8)).toBeGreaterThan(PAPER.least + 0.04);
+    },
+  );
+
+  test("for range 110 and ΔD = 2 it lies 2.15 stops under mid-grey: 0.8·(0.04/1.96)^(1/g)·(2/0.6 − 1)^(1/g)", () => {
+    const g = curveSlope(PAPER);
+    const sum = 0.8 * ((0.04 / 1.96) * (2 / 0.6 - 1)) ** (1 / g);
+    expect(flashDose(PAPER, 6) / midExposure(6)).toBeCloseTo(sum, 12);
+    expect(-Math.log2(sum)).toBeCloseTo(2.15, 2);
+  });
+
+  test("exposureFor reads the curve back", () => {
+    for (const exposure of [0.01, 0.3, 1.6, 20])
+      expect(exposureFor(PAPER, 6, densityCurve(PAPER, 6)(exposure))).toBeCloseTo(exposure, 9);
   });
 });
 

@@ -1,9 +1,6 @@
 import { type Surface, surfacePoint } from "./surface.ts";
-import { dot, length, subtract, type Vector } from "./vector.ts";
+import { dot, EDGE_ON, length, subtract, type Vector } from "./vector.ts";
 import { type Aperture, vignetting } from "./vignetting.ts";
-
-/** Cosines below this are edge-on: rounding must not let light in from behind a face. */
-const EDGE_ON = 1e-12;
 
 /** The ray from the hole to a point of the sheet. */
 export interface Ray {

@@ -228,6 +228,17 @@ describe("scene ↔ sheet", () => {
     expect(normal.z).toBeLessThan(0);
   });
 
+  test("light parallel to a leaning sheet lands nowhere, at every tilt; a hair steeper it lands far out", () => {
+    for (let tilt = -1.5; tilt <= 1.5; tilt += 0.05) {
+      const surface = flat(60, 0, tilt);
+      const along = { azimuth: Math.sign(tilt || 1) * (Math.PI / 2 - Math.abs(tilt)), elevation: 0 };
+      expect(sceneToSheet(ORIGIN, surface, along)).toBeNull();
+      const steeper = sceneToSheet(ORIGIN, surface, { ...along, azimuth: along.azimuth * 0.999 });
+      expect(Math.abs(steeper?.s ?? Number.POSITIVE_INFINITY)).toBeGreaterThan(60);
+    }
+    expect(sceneToSheet({ x: 33.3, y: 0, z: 33.3 }, can(33.3), { azimuth: Math.PI / 2, elevation: 0 })).toBeNull();
+  });
+
   test("light from behind, or at the back of a sheet, lands nowhere", () => {
     expect(sceneToSheet(ORIGIN, flat(60), { azimuth: 2, elevation: 0 })).toBeNull();
     expect(sceneToSheet(ORIGIN, flat(60, 0, 1.2), { azimuth: 1.3, elevation: 0 })).toBeNull();

@@ -1,5 +1,5 @@
 import { type CylinderSurface, type FlatSurface, flatFrame, type Surface, surfacePoint } from "./surface.ts";
-import { dot, length, subtract, type Vector } from "./vector.ts";
+import { dot, EDGE_ON, length, subtract, type Vector } from "./vector.ts";
 
 /** A direction in the scene, radians: azimuth positive to the right, elevation from the horizontal plane, positive up. */
 export interface SceneDirection {
@@ -19,7 +19,7 @@ export interface SheetPlace {
  * @param hole place of the hole, mm; its axis is +z
  * @param surface flat, leaning or cylindrical sheet
  * @param direction in the scene, |azimuth| < π/2 to reach the inside
- * @returns sheet coordinates, or `null` where the light misses the surface or would strike its back
+ * @returns sheet coordinates, or `null` where the light misses the surface, is parallel to it or would strike its back
  * @source FORMAT, “Axes”: D = (cos el·sin az, sin el, −cos el·cos az), light travels along −D
  * @example sceneToSheet({ x: 0, y: 0, z: 0 }, flatAt60, { azimuth: Math.PI / 4, elevation: 0 }) // { s: -60, t: 0 }
  */
@@ -30,14 +30,14 @@ export function sceneToSheet(hole: Vector, surface: Surface, direction: SceneDir
     y: -Math.sin(direction.elevation),
     z: flat * Math.cos(direction.azimuth),
   };
-  if (light.z <= 0) return null;
+  if (light.z <= EDGE_ON) return null;
   return surface.kind === "flat" ? landOnFlat(hole, surface, light) : landOnCylinder(hole, surface, light);
 }
 
 function landOnFlat(hole: Vector, surface: FlatSurface, light: Vector): SheetPlace | null {
   const { across, up, normal } = flatFrame(surface);
   const towards = dot(light, normal);
-  if (towards >= 0) return null;
+  if (towards >= -EDGE_ON) return null;
   const centre: Vector = { x: surface.x, y: surface.y, z: surface.distance };
   const reach = dot(subtract(centre, hole), normal) / towards;
   if (reach <= 0) return null;
@@ -57,7 +57,8 @@ function landOnCylinder(hole: Vector, surface: CylinderSurface, light: Vector): 
   const b = x * light.x + z * light.z;
   const c = (Math.hypot(x, z) - radius) * (Math.hypot(x, z) + radius);
   const root = b * b - a * c;
-  if (root <= 0) return null;
+  // √root / radius is the cosine between the light and the normal where it lands.
+  if (root <= (EDGE_ON * radius) ** 2) return null;
   const reach = b <= 0 ? (Math.sqrt(root) - b) / a : -c / (b + Math.sqrt(root));
   if (reach <= 0) return null;
   const angle = Math.atan2(x + reach * light.x, z + reach * light.z) - slide / radius;
@@ -73,6 +74,7 @@ function landOnCylinder(hole: Vector, surface: CylinderSurface, light: Vector): 
 export function sheetToScene(hole: Vector, surface: Surface, place: SheetPlace): SceneDirection | null {
   const point = surfacePoint(surface, place.s, place.t);
   const out = subtract(hole, point.place);
-  if (length(out) === 0 || out.z >= 0 || dot(point.normal, out) <= 0) return null;
+  const edge = EDGE_ON * length(out);
+  if (-out.z <= edge || dot(point.normal, out) <= edge) return null;
   return { azimuth: Math.atan2(out.x, -out.z), elevation: Math.atan2(out.y, Math.hypot(out.x, out.z)) };
 }

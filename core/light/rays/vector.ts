@@ -58,3 +58,6 @@ export function length(a: Vector): number {
 export function angleBetween(a: Vector, b: Vector): number {
   return Math.atan2(length(cross(a, b)), dot(a, b));
 }
+
+/** Cosines of at most this are edge-on: rounding must not let light in from behind a face, nor land a parallel ray. */
+export const EDGE_ON = 1e-12;

@@ -24,8 +24,6 @@ const SIDES = [
   { id: "positive", name: "Positive" },
 ] as const;
 const OWN = "own";
-/** A flash this many stops under mid-grey is just under the first grey that shows; common practice. */
-const FLASH_STOPS = 3;
 
 /** The sheet before it is made: this camera's picture of a scene, worked out from the physics. */
 export const PreviewPanel = memo(function PreviewPanel({
@@ -44,7 +42,7 @@ export const PreviewPanel = memo(function PreviewPanel({
   const [refused, setRefused] = useState<string | null>(null);
   const [side, setSide] = useState<"negative" | "positive">("positive");
   const [walking, setWalking] = useState(true);
-  const [flash, setFlash] = useState(false);
+  const [flashed, setFlashed] = useState(false);
   const [typed, setTyped] = useState<number | null>(null);
   const scene = scenes.find(({ id }) => id === sceneId) ?? scenes[0];
   const ev = sceneId === OWN ? 15 : (scene?.ev ?? 15);
@@ -60,10 +58,10 @@ export const PreviewPanel = memo(function PreviewPanel({
             seconds,
             stops: 0,
             walking,
-            flash: flash ? FLASH_STOPS : null,
+            flashed,
           }
         : null,
-    [seen, reading.faults, camera, medium, sceneId, own, seconds, walking, flash],
+    [seen, reading.faults, camera, medium, sceneId, own, seconds, walking, flashed],
   );
   const { picture, progress, failed } = usePreview(request);
   const take = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
@@ -170,9 +168,9 @@ export const PreviewPanel = memo(function PreviewPanel({
           {walking && scene?.walker && sceneId !== OWN && (
             <p className="text-[0.87rem] text-quiet">{walkerWords(scene.walker, seconds, result.focalLength, words)}</p>
           )}
-          <Check label="Pre-flashed" checked={flash} onCheck={setFlash} />
+          <Check label="Pre-flashed" checked={flashed} onCheck={setFlashed} />
           <p className="text-[0.87rem] text-quiet">
-            {flash
+            {flashed
               ? "A first even grey, just too faint to see, lifts the shadows."
               : "Harsh sun leaves the shadows empty; a faint flash beforehand would lift them."}
           </p>

@@ -4,13 +4,10 @@ import {
   type FoldedContainer,
   nextInSet,
   readyInSet,
-  solveRequest,
 } from "../../../core/camera/container/index.ts";
 import { rollPlan } from "../../../core/camera/roll/index.ts";
 import { foldedSizes, shapeOf } from "../../../core/camera/shapes/index.ts";
-import { parallax, stereo } from "../../../core/camera/stereo/index.ts";
-import { steepestSlope } from "../../../core/light/rays/index.ts";
-import { opticalModel } from "../../../core/light/solve/index.ts";
+import { cameraStereo, parallax } from "../../../core/camera/stereo/index.ts";
 import type { Reading } from "./reading.ts";
 import type { ReadingRow, Words } from "./readingRow.ts";
 
@@ -19,7 +16,7 @@ export function shapeRows(camera: Camera, reading: Reading, words: Words): reado
   const { set } = camera;
   const { folded, vanes } = shapeOf(camera.container);
   return [
-    ...(camera.chambers[0].holes.length === 2 ? stereoRows(camera, reading, words) : []),
+    ...stereoRows(camera, reading, words),
     ...(camera.chambers[0].roll ? rollRows(camera, words) : []),
     ...(folded ? [foldedRow(folded, camera.chambers[0].film.distance, words)] : []),
     ...(vanes ? [drumRow(camera)] : []),
@@ -28,22 +25,19 @@ export function shapeRows(camera: Camera, reading: Reading, words: Words): reado
 }
 
 function stereoRows(camera: Camera, { medium, result }: Reading, words: Words): readonly ReadingRow[] {
-  const { holes, film } = camera.chambers[0];
-  const base = Math.abs((holes[1]?.x ?? 0) - (holes[0].x ?? 0));
-  const { aperture } = opticalModel(solveRequest(camera, medium));
-  const pair = stereo({
-    base,
-    distance: result.focalLength,
-    sheetWidth: film.width,
-    steepest: steepestSlope(aperture),
-  });
-  const shift = parallax(base, result.focalLength, pair.nearest, null);
+  const pair = cameraStereo(camera, medium);
+  if (pair === null) return [];
+  const shift = parallax(pair.base, result.focalLength, pair.nearest, null);
+  const wall =
+    pair.divider === null
+      ? "no wall in the middle can part them, as no middle lies between the holes."
+      : `one ${words(pair.divider, 1)} high parts them.`;
   return [
     {
       id: "stereo",
       name: "Two pictures",
-      figure: `${words(base)} apart`,
-      sentence: `Keep subjects ${words(pair.nearest, 0)} away or more; there the pictures shift by ${words(shift, 1)}. ${pair.past === 0 ? "They don’t overlap." : `Without a wall they overlap by ${words(2 * pair.past, 0)}; one ${words(pair.divider, 1)} high parts them.`}`,
+      figure: `${words(pair.base)} apart`,
+      sentence: `Keep subjects ${words(pair.nearest, 0)} away or more; there the pictures shift by ${words(shift, 1)}. ${pair.overlap === 0 ? "They don’t overlap." : `Without a wall they overlap by ${words(pair.overlap, 0)}; ${wall}`}`,
     },
   ];
 }
