@@ -10,7 +10,7 @@ const PIN = "Push away from your face and fingers: a can may throw the pin back.
 const hole = {
   title: "Make the hole",
   minutes: 20,
-  what: "In a plate {plate} square make a hole of {diameter}. “Hole” tells with what and how deep; measure it there.",
+  what: "In a plate {plate} square make a hole of {diameter}. Anything from {low} to {high} looks the same. “Hole” tells with what and how deep; measure it there.",
   why: "Everything else follows from this hole. The band says how exact it must be.",
   caution: `${PIN} Burnish the plate’s edges: cut metal is sharp.`,
   tools: ["plate metal", "needle or pin", "pad", "1200 grit abrasive"],

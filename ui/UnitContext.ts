@@ -1,5 +1,6 @@
 import { createContext, useCallback, useContext } from "react";
-import { formatLength, type LengthUnit } from "../core/basis/units/index.ts";
+import { formatDistance, formatLength, type LengthUnit } from "../core/basis/units/index.ts";
+import type { LengthWords } from "../core/camera/container/index.ts";
 
 /** The maker's unit of length. */
 export const UnitContext = createContext<LengthUnit>("mm");
@@ -8,10 +9,13 @@ export function useUnit(): LengthUnit {
   return useContext(UnitContext);
 }
 
-/** Writes lengths in the maker's unit: `words(60)` → `60 mm`; holes want three digits. */
-export function useLengthWords(): (mm: number, digits?: number) => string {
+/** Writes lengths in the maker's unit: `words(60)` → `60 mm`; holes want three digits, distances “far”. */
+export function useLengthWords(): LengthWords {
   const unit = useUnit();
-  return useCallback((mm: number, digits = usualDigits(mm)) => formatLength(mm, unit, digits), [unit]);
+  return useCallback(
+    (mm, digits = usualDigits(mm)) => (digits === "far" ? formatDistance(mm, unit) : formatLength(mm, unit, digits)),
+    [unit],
+  );
 }
 
 /** Thousandths for holes, hundredths for what a caliper measures, tenths for what a ruler does. */

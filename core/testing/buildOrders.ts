@@ -8,5 +8,5 @@ export function buildOrderFor(
   words: { readonly texts: StepTexts; readonly questions: readonly MakingQuestion[] },
   more: Partial<BuildOrder> = {},
 ): BuildOrder {
-  return { camera, diameter: 0.321, words: inMm, choices: {}, ...words, ...more };
+  return { camera, diameter: 0.321, band: [0.28, 0.35], words: inMm, choices: {}, ...words, ...more };
 }

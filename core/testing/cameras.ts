@@ -1,10 +1,12 @@
-import { type Camera, type DesignField, newCamera, settled } from "../camera/container/index.ts";
+import { formatDistance } from "../basis/units/index.ts";
+import { type Camera, type DesignField, type LengthWords, newCamera, settled } from "../camera/container/index.ts";
 import { type CameraKind, kindRecord, kinds } from "../camera/kinds/index.ts";
 import { type Optimum, optimum } from "../light/hole/index.ts";
 
 export const PAPER_LIGHT = { wavelengthNm: 440, iso: 6 } as const;
 export const ideal: Optimum = optimum(0.2, 0.95);
-export const inMm = (mm: number): string => `${Math.round(mm * 100) / 100} mm`;
+export const inMm: LengthWords = (mm, digits) =>
+  digits === "far" ? formatDistance(mm, "mm") : `${Math.round(mm * 100) / 100} mm`;
 
 type Short =
   | "width"

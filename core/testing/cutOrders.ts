@@ -6,6 +6,7 @@ export function cutOrderFor(camera: Camera, more: Partial<CutOrder> = {}): CutOr
   return {
     camera,
     diameter: 0.3,
+    band: [0.26, 0.33],
     format: null,
     words: (mm) => `${mm.toFixed(1)} mm`,
     fNumber: "f/220",

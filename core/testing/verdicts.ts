@@ -4,27 +4,24 @@ import type { SheetFormat } from "../camera/sheet/index.ts";
 import { solve } from "../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT } from "./cameras.ts";
 
-/** What is said of a camera, with the sheets and subjects that are offered. */
-export function verdictsOf(
-  camera: Camera,
-  formats: readonly SheetFormat[],
-  subjects: readonly { readonly id: string; readonly name: string; readonly height: number }[],
-): readonly Verdict[] {
+/** What is said of a camera, with the sheets that are offered. */
+export function verdictsOf(camera: Camera, formats: readonly SheetFormat[]): readonly Verdict[] {
   return judge({
     camera,
     light: PAPER_LIGHT,
     ideal,
+    hole: 0,
     result: solve(pictureRequest(camera, PAPER_LIGHT), ideal),
     faults: designFaults(camera, inMm),
     words: inMm,
-    plates: [0.1, 0.05, 0.016, 0.25],
+    plates: [0.1, 0.05, 0.25],
     formats,
-    subjects,
   });
 }
 
 /** The design after pressing a verdict's button; its hole follows its rule. */
 export function mendedBy(camera: Camera, verdict: Verdict): Camera {
+  if (verdict.fix === null) throw new Error(`${verdict.id} has no fix`);
   return settled(verdict.fix.apply(camera), PAPER_LIGHT, ideal);
 }
 

@@ -4,7 +4,7 @@ import type { Measurement } from "../../core/camera/container/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
-import { wantedHole } from "./cutOrder.ts";
+import { judgedHole } from "./cutOrder.ts";
 import type { DrawerMeasured } from "./hole/DrawerList.tsx";
 import { HoleAsItIs } from "./hole/HoleAsItIs.tsx";
 import { HoleToMake } from "./hole/HoleToMake.tsx";
@@ -21,14 +21,14 @@ export function HolePage() {
   const [scan, setScan] = useState<(PictureFile & { readonly plate: string }) | null>(null);
   const [practised, setPractised] = useState<DrawerMeasured>({});
   const holes = camera.chambers[0].holes.length;
-  const wanted = wantedHole(camera, hole);
+  const judged = judgedHole(camera, hole);
   const take = (way: string, seen: Omit<Measurement, "chamber" | "hole" | "way" | "at">): void => {
     const measurement = { chamber: 0, hole, ...seen, way, at: isoWithOffset(new Date()) };
     edit("measure the hole", (from) => ({ ...from, measurements: [...(from.measurements ?? []), measurement] }));
   };
   return (
     <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
-      <HoleToMake camera={camera} wanted={wanted} edit={edit} />
+      <HoleToMake camera={camera} judged={judged} edit={edit} />
       <div className="grid min-w-0 content-start gap-6">
         {holes > 1 && (
           <Segments
@@ -49,7 +49,7 @@ export function HolePage() {
             }
           />
         </Panel>
-        <HoleAsItIs camera={camera} hole={hole} wanted={wanted} edit={edit} />
+        <HoleAsItIs camera={camera} hole={hole} judged={judged} edit={edit} />
         <div className="grid gap-x-8 gap-y-6 md:grid-cols-2">
           <Panel title="Or by other means">
             <OtherWays onTake={take} />

@@ -3,57 +3,37 @@ import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber, formatTime } from "../../core/basis/units/index.ts";
-import {
-  type Camera,
-  DEFAULT_CONTRAST,
-  measuredDiameter,
-  solveRequest,
-  targetDiameter,
-} from "../../core/camera/container/index.ts";
-import { correctedTime, fNumber, timeFromLight } from "../../core/light/exposure/index.ts";
+import { type Camera, DEFAULT_CONTRAST, type LengthWords, solveRequest } from "../../core/camera/container/index.ts";
+import { type JudgedHole, judgeHole } from "../../core/camera/holeToMake/index.ts";
+import { fNumber, sheetTime } from "../../core/light/exposure/index.ts";
 import { optimum } from "../../core/light/hole/index.ts";
-import { opticalModel, type SolveResult, solve } from "../../core/light/solve/index.ts";
+import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
 
-type Words = (mm: number, digits?: number) => string;
-
-/** The hole a camera asks for, the diameters that do as well (about the rule's and the computed best), mm; and all it gives. */
-export interface Wanted {
-  readonly target: number;
-  readonly band: readonly [low: number, high: number];
-  readonly result: SolveResult;
-}
-
-/** What hole a design wants. */
-export function wantedHole(camera: Camera, hole = 0): Wanted {
+/** A hole as it is judged everywhere: see `core/camera/holeToMake`. */
+export function judgedHole(camera: Camera, hole = 0): JudgedHole {
   const { film, aim } = camera.chambers[0];
-  const medium = mediumById(film.medium);
-  const ideal = optimum(aim?.contrast ?? DEFAULT_CONTRAST, 0.95);
-  const result = solve(solveRequest(camera, medium, hole), ideal);
-  const target = targetDiameter(camera, medium, ideal, hole);
-  const [low, high] = result.band95;
-  // A rule that asks for another hole than the computed best is given the same play about its own.
-  const ratio = target / result.best.computed;
-  return { target, band: [Math.min(low, ratio * low), Math.max(high, ratio * high)], result };
+  return judgeHole(camera, mediumById(film.medium), optimum(aim?.contrast ?? DEFAULT_CONTRAST, 0.95), hole);
 }
 
 /** All that the cut sheet of a camera is drawn from. */
-export function cutOrder(camera: Camera, words: Words, link: string | null): CutOrder {
+export function cutOrder(camera: Camera, words: LengthWords, link: string | null): CutOrder {
   const { film } = camera.chambers[0];
   const medium = mediumById(film.medium);
-  const diameter = measuredDiameter(camera) ?? wantedHole(camera).target;
+  const { diameter, toMake } = judgedHole(camera);
   const { distance } = opticalModel(solveRequest(camera, medium));
   const n = fNumber(distance, diameter);
   return {
     camera,
     diameter,
+    band: toMake.band,
     format: formats.find(({ id }) => id === film.format) ?? null,
     words,
     fNumber: formatFNumber(n),
     medium: `${medium.name}, ISO ${medium.iso}`,
     times: lightTable.map(({ name, ev }) => ({
       light: name,
-      time: formatTime(correctedTime(timeFromLight(ev, n, medium.iso), medium.longTime).seconds),
+      time: formatTime(sheetTime(ev, n, medium)),
     })),
     code: link === null ? null : encode(link, { border: 0 }).data,
     rim: camera.making?.rim ?? null,
@@ -67,7 +47,7 @@ export function linkOf(id: string): string {
 }
 
 /** An amount of the bill as a maker reads it. */
-export function amountWords({ amount, unit }: Bill[number], words: Words): string {
+export function amountWords({ amount, unit }: Bill[number], words: LengthWords): string {
   switch (unit) {
     case "pieces":
       return amount === 1 ? "1" : String(Math.ceil(amount));

@@ -4,10 +4,11 @@ import type { CutOrder } from "../../core/make/cutsheet/index.ts";
 import { type BuildStep, buildSteps } from "../../core/make/steps/index.ts";
 
 /** The steps for a camera as the maker chose to build it: the same on Build and in a group's kit. */
-export function stepsOf({ camera, diameter, words }: CutOrder): readonly BuildStep[] {
+export function stepsOf({ camera, diameter, band, words }: CutOrder): readonly BuildStep[] {
   return buildSteps({
     camera,
     diameter,
+    band,
     words,
     choices: camera.making?.choices ?? {},
     texts: stepTexts,

@@ -67,6 +67,18 @@ export function formatLengthNumber(mm: number, unit: LengthUnit, digits = 1): st
   return trimZeros(inches.toFixed(digits + 2));
 }
 
+/**
+ * A distance as a person says it: two figures, in metres or feet.
+ *
+ * @param mm distance, ≥ 0
+ * @returns text with its unit
+ * @example formatDistance(2076, "mm") // "2.1 m"
+ */
+export function formatDistance(mm: number, unit: LengthUnit): string {
+  const [size, name] = unit === "mm" ? [mm / 1000, "m"] : [mm / (12 * MM_PER_INCH), "ft"];
+  return `${Number(size.toPrecision(2))} ${name}`;
+}
+
 function inSixteenths(sixteenths: number): string {
   const sign = sixteenths < 0 ? "−" : "";
   let [upper, lower] = [Math.abs(sixteenths) % 16, 16];

@@ -55,6 +55,7 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
   const pair = faults.length > 0 ? null : cameraStereo(camera, light);
   if (pair === null) return [];
   const { divider = null } = camera.chambers[0];
+  const { subjectDistance } = camera.chambers[0].aim ?? {};
   const near: Verdict = {
     id: "stereo-near",
     weight: "note",
@@ -65,10 +66,10 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
       apply: (c) => withField(c, "hole.base", EYES),
     },
   };
-  const apart = pair.base === EYES ? [] : [near];
-  if (pair.divider === null) return [oneSided(pair, words), ...apart];
+  const tooNear = subjectDistance != null && subjectDistance < pair.nearest && pair.base > EYES ? [near] : [];
+  if (pair.divider === null) return [oneSided(pair, words), ...tooNear];
   const need = Math.round(pair.divider * 10) / 10;
-  if (pair.overlap === 0 || (divider !== null && divider >= need - 0.05)) return apart;
+  if (pair.overlap === 0 || (divider !== null && divider >= need - 0.05)) return tooNear;
   return [
     {
       id: "stereo-overlap",
@@ -80,7 +81,7 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
           : `The wall in the middle stands ${words(divider)} forward of the sheet; ${words(need)} are needed.`,
       fix: { label: `Put in a wall ${words(need)} high`, apply: (c) => withChamber(c, { divider: need }) },
     },
-    ...apart,
+    ...tooNear,
   ];
 }
 

@@ -1,6 +1,7 @@
+import { designFaults, refusal, settled } from "../../camera/container/index.ts";
 import { chambersApart, picturesApart } from "./apart.ts";
 import { buildable } from "./buildable.ts";
-import { goNear, pictureSmall } from "./framing.ts";
+import { pictureSmall } from "./framing.ts";
 import { holeSuits, insideBlack } from "./hole.ts";
 import { levelHole, lightReaches } from "./light.ts";
 import { lightTight } from "./lightTight.ts";
@@ -15,16 +16,24 @@ const JUDGES: readonly Judge[] = [
   insideBlack,
   holeSuits,
   levelHole,
-  goNear,
   pictureSmall,
 ];
 const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
 
 /**
- * All verdicts on a design, worst first.
+ * All verdicts on a design, worst first. A fix is offered only where nothing would refuse it and nothing that can be
+ * built stops being so.
  *
  * @returns verdicts with their fixes; empty where nothing is to be said
  */
 export function judge(judged: Case): readonly Verdict[] {
-  return JUDGES.flatMap((each) => each(judged)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
+  return JUDGES.flatMap((each) => each(judged))
+    .map((verdict) => (possible(verdict, judged) ? verdict : { ...verdict, fix: null }))
+    .sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
+}
+
+function possible({ fix }: Verdict, { camera, light, ideal, faults, words }: Case): boolean {
+  if (fix === null) return true;
+  const next = settled(fix.apply(camera), light, ideal);
+  return refusal(next, null, words) === null && designFaults(next, words).length <= faults.length;
 }

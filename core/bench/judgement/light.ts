@@ -1,24 +1,30 @@
 import {
   type Camera,
   cameraKind,
+  holeAt,
+  holeMount,
   pictureRequest,
   withField,
   withFilm,
   withHole,
   withHoleOpposite,
+  withMount,
 } from "../../camera/container/index.ts";
-import { sheetOnWall } from "../../camera/lies/index.ts";
+import { lieOf, sheetOnWall } from "../../camera/lies/index.ts";
+import { illumination, rayTo } from "../../light/rays/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
-import type { Case, Verdict } from "./verdict.ts";
+import type { Case, Fix, Verdict, Weight } from "./verdict.ts";
 
 /** The usual limit of fall-off at a corner, stops (PHYSICS section 2). */
 const MOST_STOPS = 2;
 
-/** Does light reach the whole sheet: plate, opening, sight, fall-off. */
+/** The same for a sheet whose corners come round beside the hole; our own limit. */
+const MOST_FADING = 4;
+
+/** Does light reach the whole sheet: plate, opening, sight, fall-off. The nearest cause is mended first. */
 export function lightReaches(judged: Case): readonly Verdict[] {
   if (judged.faults.length > 0) return [];
-  const blocked = [...plateCuts(judged), ...openingCuts(judged), ...outOfSight(judged)];
-  return [...blocked, ...darkCorners(judged)];
+  return [...plateCuts(judged), ...openingCuts(judged), ...outOfSight(judged), ...darkCorners(judged)];
 }
 
 function has({ result }: Case, code: string): boolean {
@@ -27,41 +33,94 @@ function has({ result }: Case, code: string): boolean {
 
 function plateCuts(judged: Case): readonly Verdict[] {
   if (!has(judged, "corner-cut-by-plate")) return [];
+  const { camera, words } = judged;
+  const now = holeAt(camera).plateThickness ?? 0;
+  const wall = holeMount(camera) === "wall";
+  const blank = blankEnds(judged);
+  if (blank.mm === 0 && lieOf(cameraKind(camera)).fades) return [];
+  const places = blank.mm > 0 ? "ends" : "corners";
+  const what = wall ? "The wall" : "The plate";
+  return [
+    {
+      id: "plate-cuts",
+      weight: blank.weight,
+      title: `${what} hides the sheet’s ${places}`,
+      sentence: `Seen at a slant, a hole in ${wall ? "a wall" : "a plate"} ${words(now)} thick closes up: ${
+        blank.mm > 0 ? `the last ${words(Math.ceil(blank.mm), 0)} at each end stay white.` : "the corners stay white."
+      }`,
+      fix: wall ? thinPlate(judged) : (thinnerPlate(judged, now) ?? trimFix(judged)),
+    },
+  ];
+}
+
+/** How much of the sheet at either end gets no light at the hole's height, mm, and how much that matters. */
+function blankEnds({ camera, light, hole }: Case): { readonly mm: number; readonly weight: Weight } {
+  const model = opticalModel(pictureRequest(camera, light, hole));
+  const half = model.width / 2;
+  const lit = (s: number): boolean =>
+    illumination(
+      model.aperture,
+      model.distance,
+      rayTo(model.place, model.surface, s, model.place.y - model.surface.y),
+    ) > 0;
+  const blank = [-1, 1].map((side) => {
+    if (lit(side * half)) return 0;
+    let [inside, outside] = [0, half];
+    for (let i = 0; i < 20; i++) {
+      const middle = (inside + outside) / 2;
+      if (lit(side * middle)) inside = middle;
+      else outside = middle;
+    }
+    return half - inside;
+  });
+  const mm = Math.max(...blank);
+  if (mm <= Math.max(LITTLE.mm, LITTLE.share * model.width)) return { mm, weight: mm > 0 ? "note" : "warn" };
+  return { mm, weight: mm > MUCH * model.width ? "stop" : "warn" };
+}
+
+/** White ends as short as this are worth a look, no more; our own limit. */
+const LITTLE = { mm: 5, share: 0.04 } as const;
+/** White ends longer than this share of the sheet, each, spoil the picture; our own limit. */
+const MUCH = 0.15;
+
+/** The thickest plate in stock that lets light into the corners. */
+function thinnerPlate(judged: Case, now: number): Fix | null {
   const { camera, words, plates } = judged;
-  const now = camera.chambers[0].holes[0].plateThickness ?? 0;
-  const thinner = [...plates].sort((a, b) => b - a).find((plate) => plate < now && reaches(judged, plate));
-  const { edgeHorizontal, edgeVertical } = judged.result.stopsLost;
-  const edges = edgeHorizontal === null || edgeVertical === null;
-  const weight = edges ? "stop" : "warn";
-  const title = edges ? "The plate hides the sheet’s ends" : "The plate hides the sheet’s corners";
-  const sentence = `Seen at a slant, a hole in a plate ${words(now)} thick closes up: the ${edges ? "ends" : "corners"} get no light at all.`;
-  if (thinner !== undefined) {
-    return [
-      {
-        id: "plate-cuts",
-        weight,
-        title,
-        sentence,
-        fix: {
-          label: `Use a plate ${words(thinner)} thick`,
-          apply: (c) => withField(c, "hole.plateThickness", thinner),
-        },
-      },
-    ];
-  }
-  return [{ id: "plate-cuts", weight, title, sentence, fix: trimFix(judged) }];
+  const thinner = [...plates]
+    .sort((a, b) => b - a)
+    .find((plate) => plate < now && reaches({ ...judged, camera: withEveryHole(camera, { plateThickness: plate }) }));
+  return thinner === undefined
+    ? null
+    : { label: `Use a plate ${words(thinner)} thick`, apply: (c) => withField(c, "hole.plateThickness", thinner) };
 }
 
-function reaches(judged: Case, plateThickness: number): boolean {
-  const thin = withHole(judged.camera, { plateThickness });
-  return sheetStops(opticalModel(pictureRequest(thin, judged.light))).corner !== null;
+/** A wall that is too thick gets a thin plate over an opening. */
+function thinPlate(judged: Case): Fix | null {
+  const { camera } = judged;
+  const inPlate = withMount(camera, "plate");
+  return reaches({ ...judged, camera: inPlate }) ||
+    (holeAt(inPlate).plateThickness ?? 0) < (holeAt(camera).plateThickness ?? 0)
+    ? { label: "Put the hole in a thin plate", apply: (c) => withMount(c, "plate") }
+    : null;
 }
 
-function openingCuts({ camera, result, words }: Case): readonly Verdict[] {
-  const opening = camera.chambers[0].holes[0].openingDiameter ?? null;
+function withEveryHole(camera: Camera, change: { readonly plateThickness: number }): Camera {
+  return camera.chambers[0].holes.reduce<Camera>((now, _, hole) => withHole(now, change, hole), camera);
+}
+
+/** Whether light comes to all of the sheet that such a camera can light: its corners, or its ends where those fade. */
+function reaches(judged: Case): boolean {
+  const { camera, light } = judged;
+  if (lieOf(cameraKind(camera)).fades) return blankEnds(judged).mm === 0;
+  return sheetStops(opticalModel(pictureRequest(camera, light))).corner !== null;
+}
+
+function openingCuts(judged: Case): readonly Verdict[] {
+  const { camera, result, words, hole } = judged;
+  const opening = holeAt(camera, hole).openingDiameter ?? null;
   if (opening === null || result.smallestOpening === null || opening >= result.smallestOpening) return [];
   const wide = Math.ceil(result.smallestOpening * 10) / 10;
-  const dark = result.warnings.some(({ code }) => code === "corner-cut-by-opening");
+  const dark = has(judged, "corner-cut-by-opening");
   return [
     {
       id: "opening-cuts",
@@ -86,9 +145,17 @@ function outOfSight(judged: Case): readonly Verdict[] {
   ];
 }
 
+/** What the sheet's corners lose when the body's opening is wide enough: an opening that cuts is said by itself. */
+function cornerLoss(camera: Camera, { light, hole }: Case): number | null {
+  return sheetStops(opticalModel(pictureRequest(withHole(camera, { openingDiameter: null }, hole), light, hole)))
+    .corner;
+}
+
 function darkCorners(judged: Case): readonly Verdict[] {
-  const { corner } = judged.result.stopsLost;
-  if (corner === null || corner <= MOST_STOPS + 0.05) return [];
+  if (judged.result.stopsLost.corner === null) return [];
+  const corner = cornerLoss(judged.camera, judged);
+  const most = lieOf(cameraKind(judged.camera)).fades ? MOST_FADING : MOST_STOPS;
+  if (corner === null || corner <= most + 0.05) return [];
   const share = Math.round(100 * 2 ** -corner);
   return [
     {
@@ -101,13 +168,19 @@ function darkCorners(judged: Case): readonly Verdict[] {
   ];
 }
 
+/** No trim leaves less than this share of the picture. */
+const LEAST_LEFT = 0.5;
+
 /**
- * The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. Where even half
- * the sheet is too much, the hole stands far from its middle: then the hole moves.
+ * The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. A hole far from
+ * the sheet's middle is moved first; wound film is not trimmed, nor a sheet of which less than half would be left.
  */
-function trimFix(judged: Case): Verdict["fix"] {
-  const { camera, light, words } = judged;
-  const { film } = camera.chambers[0];
+function trimFix(judged: Case): Fix | null {
+  const { camera, words } = judged;
+  const { film, roll } = camera.chambers[0];
+  if (offCentre(camera))
+    return { label: "Put the hole opposite the sheet’s middle", apply: (c) => withHoleOpposite(c) };
+  if (roll) return null;
   const sized = (share: number): { width: number; height: number } => ({
     width: Math.max(1, Math.floor(film.width * share)),
     height: Math.max(1, Math.floor(film.height * share)),
@@ -116,11 +189,9 @@ function trimFix(judged: Case): Verdict["fix"] {
   const cutTo = (to: Camera, size: { width: number; height: number }): Camera =>
     withFilm(to, { ...size, trim: to.chambers[0].film.format == null ? null : size });
   const fine = (share: number): boolean => {
-    const { corner } = sheetStops(opticalModel(pictureRequest(cutTo(camera, sized(share)), light)));
+    const corner = cornerLoss(cutTo(camera, sized(share)), judged);
     return corner !== null && corner <= MOST_STOPS;
   };
-  if (!fine(0.5) && offCentre(camera))
-    return { label: "Put the hole opposite the sheet’s middle", apply: (c) => withHoleOpposite(c) };
   let [low, high] = [0, 1];
   for (let i = 0; i < 12; i++) {
     const middle = (low + high) / 2;
@@ -128,6 +199,7 @@ function trimFix(judged: Case): Verdict["fix"] {
     else high = middle;
   }
   const { width, height } = sized(low);
+  if (width * height < LEAST_LEFT * film.width * film.height) return null;
   return {
     label: `Trim the sheet to ${words(width)} × ${words(height)}`,
     apply: (c) => cutTo(c, { width, height }),

@@ -1,5 +1,4 @@
 import type { Camera, DesignFault, DesignLight, LengthWords } from "../../camera/container/index.ts";
-import type { Subject } from "../../camera/framing/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
 import type { SolveResult } from "../../light/solve/index.ts";
@@ -7,13 +6,20 @@ import type { SolveResult } from "../../light/solve/index.ts";
 /** How much a verdict matters: it won't work, it will disappoint, or it is good to know. */
 export type Weight = "stop" | "warn" | "note";
 
+/** A change that mends, with its label. */
+export interface Fix {
+  readonly label: string;
+  readonly apply: (camera: Camera) => Camera;
+}
+
 /** One thing to know about a design, with the change that mends it. */
 export interface Verdict {
   readonly id: string;
   readonly weight: Weight;
   readonly title: string;
   readonly sentence: string;
-  readonly fix: { readonly label: string; readonly apply: (camera: Camera) => Camera };
+  /** `null`: nothing that one press could do. */
+  readonly fix: Fix | null;
 }
 
 /** What a judge knows of a design. */
@@ -21,6 +27,8 @@ export interface Case {
   readonly camera: Camera;
   readonly light: DesignLight;
   readonly ideal: Optimum;
+  /** Number of the hole that is looked at. */
+  readonly hole: number;
   readonly result: SolveResult;
   readonly faults: readonly DesignFault[];
   readonly words: LengthWords;
@@ -28,8 +36,6 @@ export interface Case {
   readonly plates: readonly number[];
   /** Sheets that can be had. */
   readonly formats: readonly SheetFormat[];
-  /** What a maker photographs, to say how near to go. */
-  readonly subjects: readonly Subject[];
 }
 
 /** Looks at one question; says nothing when all is well. */

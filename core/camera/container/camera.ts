@@ -22,11 +22,19 @@ export interface Aim {
   readonly subjectDistance?: number | null | undefined;
 }
 
+/** What a hole is in: a plate over an opening, the container's own wall, or what it was bought in. */
+export type HoleMount = "plate" | "wall" | "bought";
+
+/** What a camera is for: a picture, or the sun's trails of weeks and months on a sheet that is never developed. */
+export type Purpose = "picture" | "trail";
+
 export interface Chamber {
   readonly label?: string | undefined;
   readonly holes: readonly [HoleSpec, ...HoleSpec[]];
   readonly film: ChamberFilm;
   readonly aim?: Aim | undefined;
+  /** Left out: what is usual for the kind. */
+  readonly mount?: HoleMount | undefined;
   readonly roll?: RollSpec | null | undefined;
   /** How far a wall between two pictures on one sheet stands forward of it, mm; `null`: none. */
   readonly divider?: number | null | undefined;
@@ -98,6 +106,8 @@ export interface Camera {
   readonly notes?: string | undefined;
   readonly container: Container;
   readonly chambers: readonly [Chamber, ...Chamber[]];
+  /** Left out: a picture. */
+  readonly purpose?: Purpose | undefined;
   readonly shutter?: string | null | undefined;
   readonly set?: CameraSet | null | undefined;
   readonly measurements?: readonly Measurement[] | undefined;

@@ -1,18 +1,17 @@
-import { fresnelScale, type Optimum, schools } from "../../light/hole/index.ts";
-import { type HoleSpec, opticalModel } from "../../light/solve/index.ts";
+import type { HoleSpec } from "../../light/solve/index.ts";
 import type { DesignField } from "../fields/designFields.ts";
 import { sheetOnWall } from "../lies/lieOf.ts";
 import { shapeOf } from "../shapes/shapeOf.ts";
 import { cameraBody } from "./body.ts";
-import type { Aim, Camera, Chamber, ChamberFilm, DesignLight, HoleRule } from "./camera.ts";
+import type { Aim, Camera, Chamber, ChamberFilm, HoleRule } from "./camera.ts";
 import { cameraKind } from "./cameraKind.ts";
 import type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-import { holeAt, measuredDiameter, solveRequest } from "./holesOf.ts";
+import { holeAt, measuredDiameter } from "./holesOf.ts";
 import type { RollSpec } from "./rollSpec.ts";
 import { seated } from "./seated.ts";
 
-/** Rayleigh's, the usual choice of makers (see Method). */
-export const DEFAULT_RULE: HoleRule = "rayleigh";
+/** The computed best at the chosen contrast; makers' tables have Rayleigh's (see Method). */
+export const DEFAULT_RULE: HoleRule = "computed";
 /** 20 %, a contrast at which everyone still sees two lines as two. */
 export const DEFAULT_CONTRAST = 0.2;
 
@@ -168,39 +167,6 @@ export function withoutHole(camera: Camera, hole: number): Camera {
     .filter((each) => (each.hole ?? 0) !== hole)
     .map((each) => ((each.hole ?? 0) > hole ? { ...each, hole: (each.hole ?? 0) - 1 } : each));
   return { ...withChamber(camera, { holes: [first, ...others] }), measurements };
-}
-
-/**
- * A design whose holes follow their rule: what every edit of a design ends with.
- *
- * @returns the same design where every hole follows already
- */
-export function settled(camera: Camera, light: DesignLight, ideal: Optimum): Camera {
-  const rule = camera.chambers[0].aim?.rule ?? "own";
-  return camera.chambers[0].holes.reduce<Camera>((now, spec, index) => {
-    // Holes of the maker's own size may differ from each other.
-    const diameter = targetDiameter(now, light, ideal, index);
-    const same = diameter === spec.diameter || (rule === "own" && spec.diameter !== "best");
-    return same ? now : withHole(now, { diameter }, index);
-  }, camera);
-}
-
-/**
- * The diameter the chosen rule asks for, mm; for `own` what was typed.
- *
- * @returns mm, > 0
- */
-export function targetDiameter(camera: Camera, light: DesignLight, ideal: Optimum, hole = 0): number {
-  const { diameter } = holeAt(camera, hole);
-  const { setting } = opticalModel(solveRequest(camera, light, hole));
-  // A hole left to “best” has no own diameter yet: it starts from the default rule's.
-  const asked = camera.chambers[0].aim?.rule ?? "own";
-  const rule = diameter === "best" && asked === "own" ? DEFAULT_RULE : asked;
-  if (rule === "own") return diameter as number;
-  if (rule === "computed") return ideal.constant * fresnelScale(setting);
-  const school = schools.find(({ id }) => id === rule);
-  if (school === undefined) throw new Error(`no school ${rule}`);
-  return school.compute(setting);
 }
 
 /**

@@ -13,10 +13,12 @@ export type {
   CameraSet,
   CameraVersion,
   DesignLight,
+  HoleMount,
   HoleRule,
   LightTest,
   Making,
   Measurement,
+  Purpose,
 } from "./camera.ts";
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
@@ -26,8 +28,6 @@ export { designFaults } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,
   fieldValue,
-  settled,
-  targetDiameter,
   withAim,
   withChamber,
   withContainer,
@@ -40,10 +40,12 @@ export {
   withSheet,
 } from "./edits.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
+export { holeMount, withMount } from "./mount.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { refusal } from "./refusal.ts";
 export type { RollSpec } from "./rollSpec.ts";
 export { cameraRoom, sheetRoom } from "./room.ts";
 export { seated } from "./seated.ts";
+export { settled, targetDiameter } from "./settled.ts";
 export { nextInSet, readyInSet, withExposed } from "./tray.ts";
 export { atVersion, withoutVersion, withVersion } from "./versions.ts";

@@ -3,6 +3,7 @@ import type { DesignField } from "../fields/designFields.ts";
 import { type CameraKind, kindRecord } from "../kinds/registry.ts";
 import { lieOf } from "../lies/lieOf.ts";
 import { SHAPES, shapeOf } from "../shapes/shapeOf.ts";
+import { stereo } from "../stereo/stereo.ts";
 import type { Camera, Chamber } from "./camera.ts";
 import type { Container } from "./containers.ts";
 import { EYES } from "./customs.ts";
@@ -108,8 +109,14 @@ function chamberOf(said: NewCamera, container: Container): Chamber {
     },
     aim: { rule: bought === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
     ...(kind.roll ? { roll: kind.roll } : {}),
-    ...(kind.pair ? { divider: null } : {}),
+    ...(kind.pair ? { divider: dividerFor(half, distance, width) } : {}),
   };
+}
+
+/** A wall that parts the two pictures however steep the light comes; its height in full millimetres. */
+function dividerFor(half: number, distance: number, sheetWidth: number): number {
+  const { divider } = stereo({ holes: [-half, half], distance, sheetWidth, steepest: Number.POSITIVE_INFINITY });
+  return Math.ceil(divider ?? 0);
 }
 
 /** The form of the sheet: flat with its lean, or bent; where it is bent round a wall, seating it sets the radius. */

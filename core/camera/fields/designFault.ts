@@ -6,5 +6,8 @@ export interface DesignFault {
   readonly message: string;
 }
 
-/** Turns millimetres into the maker's words, such as `66.5 mm`. */
-export type LengthWords = (mm: number) => string;
+/**
+ * Turns millimetres into the maker's words, such as `66.5 mm`; with so many decimals, or as a distance (“far”: `2.1 m`), where
+ * that is said.
+ */
+export type LengthWords = (mm: number, digits?: number | "far") => string;

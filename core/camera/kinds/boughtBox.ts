@@ -14,7 +14,7 @@ export const boughtBox: KindOf<"bought-box"> = {
   usual: {
     "container.width": 130,
     "container.height": 105,
-    "container.depth": 75,
+    "container.depth": 95,
     "container.wall": 3,
     "hole.diameter": 0.3,
   },
@@ -23,7 +23,8 @@ export const boughtBox: KindOf<"bought-box"> = {
   loads: "paper",
   measures: BOX_SIZES,
   holePlace: ["hole.above", "hole.x"],
-  moves: "container.depth",
+  mount: "bought",
+  moves: null,
   tiedOutside: false,
   parts: ["face", "plate", "sheet", "divider", "shutter", "cards"],
   steps: ["hole", "divider", "black", "shutter", "label", "light-test"],

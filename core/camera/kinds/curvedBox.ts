@@ -14,9 +14,9 @@ export const curvedBox: KindOf<"curved-box"> = {
   usual: {
     "container.width": 165,
     "container.height": 118,
-    "container.depth": 70,
+    "container.depth": 95,
     "container.wall": 1,
-    "film.radius": 80,
+    "film.radius": 110,
   },
   material: "card",
   format: "in-4x5",

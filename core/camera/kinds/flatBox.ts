@@ -11,7 +11,7 @@ export const flatBox: KindOf<"flat-box"> = {
   lies: "on the back",
   noun: "box",
   asked: BOX_SIZES,
-  usual: { "container.width": 165, "container.height": 118, "container.depth": 70, "container.wall": 1 },
+  usual: { "container.width": 165, "container.height": 118, "container.depth": 95, "container.wall": 1 },
   material: "card",
   format: "in-4x5",
   loads: "paper",

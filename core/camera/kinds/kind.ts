@@ -90,6 +90,8 @@ export interface Kind {
   readonly measures: readonly DesignField[];
   /** Where its hole can be moved. */
   readonly holePlace: readonly DesignField[];
+  /** What its hole is in at first, where that is not a plate. */
+  readonly mount?: "wall" | "bought";
   /** Whether two holes look at one sheet. */
   readonly pair?: boolean;
   /** Film wound across it. */

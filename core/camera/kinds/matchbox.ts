@@ -18,7 +18,7 @@ export const matchbox: KindOf<"matchbox"> = {
   asked: BOX_SIZES,
   usual: { "container.width": 62, "container.height": 36, "container.depth": 20, "container.wall": 0.5 },
   material: "card",
-  format: "film-24x36",
+  format: "film-18x24",
   loads: "film",
   measures: [...BOX_SIZES, ...ROLL_SIZES],
   holePlace: ["hole.above", "hole.x"],

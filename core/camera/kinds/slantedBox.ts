@@ -14,9 +14,9 @@ export const slantedBox: KindOf<"slanted-box"> = {
   usual: {
     "container.width": 165,
     "container.height": 118,
-    "container.depth": 110,
+    "container.depth": 150,
     "container.wall": 1,
-    "film.tiltY": 25,
+    "film.tiltY": 20,
     "film.tiltX": 0,
   },
   material: "card",

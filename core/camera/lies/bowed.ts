@@ -7,6 +7,7 @@ export const bowed: Lie = {
   onWall: false,
   bent: true,
   aside: false,
+  fades: false,
   meetsHole: false,
   room: ({ high }, { longestArc }, stand) => ({ width: longestArc(stand), height: high }),
   seat: ({ depth }, { slides }, _, away) => (slides ? {} : { distance: depth + away }),

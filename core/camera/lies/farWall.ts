@@ -5,6 +5,7 @@ import { roundWall } from "./roundWall.ts";
 export const farWall: Lie = {
   ...roundWall,
   words: "across the far wall",
+  fades: true,
   meetsHole: false,
   room: ({ across, high }) => ({ width: (Math.PI * across) / 2, height: high }),
   widest: (most, words) =>

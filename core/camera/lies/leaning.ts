@@ -10,6 +10,7 @@ export const leaning: Lie = {
   onWall: false,
   bent: false,
   aside: true,
+  fades: false,
   meetsHole: false,
   room: ({ across, high, depth }, _, { tiltX = 0, tiltY = 0 }) => ({
     width: longest(across, depth, tiltY * RADIANS),

@@ -14,6 +14,8 @@ export interface Lie {
   readonly bent: boolean;
   /** Whether it can be moved sideways on its back. */
   readonly aside: boolean;
+  /** Whether its corners come round beside the hole: such cameras fade there, which is no fault of a design. */
+  readonly fades: boolean;
   /** Whether its ends could reach the hole. */
   readonly meetsHole: boolean;
   /** The largest sheet. */

@@ -7,6 +7,7 @@ export const onBack: Lie = {
   onWall: false,
   bent: false,
   aside: true,
+  fades: false,
   meetsHole: false,
   room: ({ across, high, face }) =>
     face === "disc" ? { width: across, height: high, diagonal: across } : { width: across, height: high },

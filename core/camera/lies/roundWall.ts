@@ -8,6 +8,7 @@ export const roundWall: Lie = {
   onWall: true,
   bent: true,
   aside: false,
+  fades: true,
   meetsHole: true,
   room: ({ across, high }) => ({ width: Math.PI * across - HOLE_GAP, height: high }),
   seat: ({ depth }, _, __, away) => ({ distance: depth + away, radius: depth / 2 }),

@@ -14,11 +14,14 @@ export const drumShape: Shape<"drum"> = {
     tiers: sizes["drum.tiers"] ?? 2,
     sectors: sizes["drum.sectors"] ?? 4,
     gap: sizes["drum.gap"] ?? 2,
-    baffle: null,
+    baffle: USUAL_BAFFLE,
     ...common,
   }),
   facts,
 };
+
+/** Strips that part the chambers of a drum of the usual sizes; the Bench says when another wants others. Our own, mm. */
+const USUAL_BAFFLE = { aside: 17, height: 11 } as const;
 
 function facts(container: DrumContainer): ShapeFacts {
   const { diameter, height, wall, tiers, sectors } = container;

@@ -20,3 +20,4 @@ export {
   USUAL_BRIGHTNESS,
 } from "./movement.ts";
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
+export { sheetTime } from "./sheetTime.ts";

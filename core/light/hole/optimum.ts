@@ -11,7 +11,12 @@ export interface Optimum {
   readonly resolution: number;
   /** Constants between which at least `share` of that resolution is kept. */
   readonly band: readonly [low: number, high: number];
+  /** Constant up to which a larger hole keeps at least three quarters of that resolution; may be a jump. */
+  readonly soft: number;
 }
+
+/** A hole that keeps less than this is plainly soft; our own limit. */
+const SOFT_SHARE = 0.75;
 
 const PRECISION = 1e-11;
 /** Neighbouring rows (0.01 apart in c) never differ by this much unless resolution jumps between them. */
@@ -41,7 +46,8 @@ export function optimum(contrast: number, share: number): Optimum {
     bandEnd(contrast, level, coarse, top, -1, constant),
     bandEnd(contrast, level, coarse, top, 1, constant),
   ] as const;
-  return { constant, resolution, band };
+  const soft = bandEnd(contrast, SOFT_SHARE * resolution, coarse, top, 1, constant);
+  return { constant, resolution, band, soft };
 }
 
 function refine(contrast: number, coarse: Float64Array, top: number): number {

@@ -12,6 +12,8 @@ export interface CutOrder {
   readonly camera: Camera;
   /** Diameter of the hole to make, mm. */
   readonly diameter: number;
+  /** Diameters that look the same, mm. */
+  readonly band: readonly [low: number, high: number];
   /** Format the sheet is cut from, if it is a catalogued one. */
   readonly format: SheetFormat | null;
   /** Writes a length as the maker reads it. */

@@ -3,17 +3,14 @@ import { stepTexts } from "../../../catalogue/buildSteps.ts";
 import { leakFaults } from "../../../catalogue/leaks.ts";
 import { makingQuestions } from "../../../catalogue/makingQuestions.ts";
 import { combined, measuredDiameter, withChamber } from "../../camera/container/index.ts";
-import { fresnelScale } from "../../light/hole/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
-import { suitedDistance } from "./holeVerdict.ts";
 import {
   buildSteps,
   byGauge,
   byProjection,
   byReticle,
   darkroomTurns,
-  holeVerdict,
   lightProof,
   suitedTools,
   USUAL_TIMES,
@@ -113,41 +110,6 @@ describe("several measurements of one hole", () => {
     };
     expect(measuredDiameter(camera)).toBeCloseTo(0.306, 12);
     expect(measuredDiameter({ ...camera, measurements: [...camera.measurements, { diameter: 0.35 }] })).toBe(0.35);
-  });
-});
-
-describe("what to do with the hole as it came out", () => {
-  const setting = { distance: 70, wavelengthNm: 550, subjectDistance: null };
-  const best = Math.sqrt(3.6) * fresnelScale(setting);
-  const band = [0.87 * best, 1.1 * best] as const;
-  const judge = (more: object, reach: readonly [number, number] = [70, 70]) =>
-    holeVerdict(
-      { diameter: best, uncertainty: 0.003, axisRatio: 0.97, roughness: 0.001, ...more },
-      band,
-      best,
-      setting,
-      reach,
-    );
-
-  test("keep, sand, remake", () => {
-    expect(judge({})).toEqual({ action: "keep", reason: "in band" });
-    expect(judge({ diameter: 0.8 * best })).toEqual({ action: "keep", reason: "near band" });
-    expect(judge({ diameter: 0.6 * best })).toEqual({ action: "sand", reason: "small" });
-    expect(judge({ diameter: 1.6 * best })).toEqual({ action: "remake", reason: "large" });
-    expect(judge({ axisRatio: 0.7 })).toEqual({ action: "remake", reason: "oval" });
-    expect(judge({ roughness: 0.05 * best })).toEqual({ action: "sand", reason: "burrs" });
-    expect(judge({ roughness: 0.2 * best })).toEqual({ action: "remake", reason: "rough" });
-  });
-  test("0.35 mm suits about 62 mm at 550 nm with Rayleigh’s constant (common practice; 61.9 by PHYSICS section 1)", () => {
-    expect(suitedDistance(0.35, best, setting)).toBeCloseTo(61.87, 2);
-    expect(judge({ diameter: 0.3 }, [40, 70])).toEqual({ action: "move", distance: expect.closeTo(45.45, 1) });
-  });
-  test("a near subject: the distance found asks for just this hole", () => {
-    const near = { ...setting, subjectDistance: 500 };
-    const wanted = Math.sqrt(3.6) * fresnelScale(near);
-    const distance = suitedDistance(0.3, wanted, near) ?? 0;
-    expect(Math.sqrt(3.6) * fresnelScale({ ...near, distance })).toBeCloseTo(0.3, 9);
-    expect(suitedDistance(3, wanted, near)).toBeNull();
   });
 });
 

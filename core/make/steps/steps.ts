@@ -25,6 +25,8 @@ export interface BuildOrder {
   readonly camera: Camera;
   /** Diameter of the hole to make, mm. */
   readonly diameter: number;
+  /** Diameters that look the same, mm. */
+  readonly band: readonly [low: number, high: number];
   readonly words: (mm: number, digits?: number) => string;
   /** What was chosen, by question. */
   readonly choices: Readonly<Record<string, string>>;
@@ -90,6 +92,10 @@ function isMetal({ container }: Camera): boolean {
   return material === undefined ? shapeOf(container).usuallyMetal : /metal|alumin|tin|steel/.test(material);
 }
 
+function holeMeasures(diameter: number, band: BuildOrder["band"], words: BuildOrder["words"]): Record<string, string> {
+  return { diameter: words(diameter, 2), low: words(band[0], 2), high: words(band[1], 2) };
+}
+
 /** The part of the cut sheet that shows where the hole goes. */
 function template(camera: Camera): "wall" | "face" {
   return cameraBody(camera).face === "wall" ? "wall" : "face";
@@ -111,11 +117,11 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
     also: [camera.chambers[0].holes.length > 1 && "many"],
     part: template(camera),
   }),
-  hole: ({ camera, words, diameter }) => {
+  hole: ({ camera, words, diameter, band }) => {
     const holes = camera.chambers[0].holes.length;
     return {
       text: holes > 1 ? "holes" : "hole",
-      measures: { count: String(holes), plate: words(PLATE_SIZE), diameter: words(diameter, 3) },
+      measures: { count: String(holes), plate: words(PLATE_SIZE), ...holeMeasures(diameter, band, words) },
       part: "plate",
       times: holes,
     };

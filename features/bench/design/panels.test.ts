@@ -1,7 +1,13 @@
 import { mediumById } from "../../../catalogue/media.ts";
 import { INK } from "../../../core/basis/drawing/index.ts";
 import { scenes } from "../../../core/bench/preview/index.ts";
-import { fieldRecord, fieldValue, solveRequest, withField } from "../../../core/camera/container/index.ts";
+import {
+  fieldRecord,
+  fieldValue,
+  type LengthWords,
+  solveRequest,
+  withField,
+} from "../../../core/camera/container/index.ts";
 import { type CameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { lightBand, resolution, resolutionCurve } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
@@ -14,7 +20,7 @@ import { readDesign } from "../readings/reading.ts";
 import { readingRows } from "../readings/readingRows.ts";
 import { newVersion } from "./newVersion.ts";
 
-const words = (mm: number, digits = 2): string => `${mm.toFixed(digits)} mm`;
+const words: LengthWords = (mm, digits = 2) => `${mm.toFixed(digits === "far" ? 0 : digits)} mm`;
 
 describe.each(kinds.map(({ id }) => id))("a %s on the Bench", (kind: CameraKind) => {
   const camera = testCamera(kind);

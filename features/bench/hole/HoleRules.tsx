@@ -1,7 +1,8 @@
 import { memo } from "react";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import { type Camera, type HoleRule, holeAt, solveRequest, withAim } from "../../../core/camera/container/index.ts";
-import { FULL_SUN_EV, timeFromLight } from "../../../core/light/exposure/index.ts";
+import { bandWords } from "../../../core/camera/holeToMake/index.ts";
+import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { resolution, schools } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/cx.ts";
@@ -99,7 +100,7 @@ export const HoleRules = memo(function HoleRules({
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">{Math.round(100 * detail)} %</td>
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">
-                    {formatTime(timeFromLight(FULL_SUN_EV, n, medium.iso))}
+                    {formatTime(sheetTime(FULL_SUN_EV, n, medium))}
                   </td>
                   <td className="py-1.5 pl-5">
                     {id === "own" ? (
@@ -125,10 +126,9 @@ export const HoleRules = memo(function HoleRules({
         </table>
       </Radios>
       <p className="mt-2 text-[0.87rem] text-quiet">
-        Rayleigh’s is where a new camera starts: it draws the finest faint detail and is quicker than the smaller ones,
-        and most makers’ tables follow it. The rules are points on one curve; a hole three quarters as large is as good
-        to most eyes. Anything from {words(result.band95[0])} to {words(result.band95[1])} keeps 95 % of the detail at{" "}
-        {Math.round(contrast * 100)} % contrast.
+        A new camera starts from the computed hole: it draws the most detail at {Math.round(contrast * 100)} % contrast.{" "}
+        {bandWords(reading.judged.toMake, words)} Most makers’ tables have Rayleigh’s, which is larger and quicker; the
+        rules are points on one curve.
       </p>
     </Panel>
   );

@@ -3,7 +3,7 @@ import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
 import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
 import { type ScenePicture, scenes } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
-import { correctedTime, timeFromLight } from "../../../core/light/exposure/index.ts";
+import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
@@ -46,7 +46,7 @@ export const PreviewPanel = memo(function PreviewPanel({
   const [typed, setTyped] = useState<number | null>(null);
   const scene = scenes.find(({ id }) => id === sceneId) ?? scenes[0];
   const ev = sceneId === OWN ? 15 : (scene?.ev ?? 15);
-  const suggested = correctedTime(timeFromLight(ev, result.fNumber, medium.iso), medium.longTime).seconds;
+  const suggested = sheetTime(ev, result.fNumber, medium);
   const seconds = typed ?? suggested;
   const request = useMemo(
     () =>

@@ -28,9 +28,11 @@ export function Verdicts({ verdicts, onEdit }: { readonly verdicts: readonly Ver
             <span>
               <strong className="font-semibold">{title}.</strong> <span className="text-quiet">{sentence}</span>
             </span>
-            <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
-              {fix.label}
-            </Button>
+            {fix && (
+              <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
+                {fix.label}
+              </Button>
+            )}
           </li>
         ))}
       </ul>

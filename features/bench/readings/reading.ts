@@ -1,7 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { subjects } from "../../../catalogue/subjects.ts";
 import { judge, type Verdict } from "../../../core/bench/judgement/index.ts";
 import {
   type Camera,
@@ -10,6 +9,7 @@ import {
   type LengthWords,
   pictureRequest,
 } from "../../../core/camera/container/index.ts";
+import { type JudgedHole, judgeHole } from "../../../core/camera/holeToMake/index.ts";
 import type { Medium } from "../../../core/light/exposure/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
 import { type SolveResult, solve } from "../../../core/light/solve/index.ts";
@@ -18,7 +18,7 @@ import { type SolveResult, solve } from "../../../core/light/solve/index.ts";
 export interface Reading {
   readonly medium: Medium;
   readonly result: SolveResult;
-  readonly diameter: number;
+  readonly judged: JudgedHole;
   readonly faults: readonly DesignFault[];
   readonly verdicts: readonly Verdict[];
 }
@@ -38,18 +38,18 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, h
   return {
     medium,
     result,
-    diameter: result.focalLength / result.fNumber,
+    judged: judgeHole(camera, medium, ideal, hole),
     faults,
     verdicts: judge({
       camera,
       light: medium,
       ideal,
+      hole,
       result,
       faults,
       words,
-      plates: plates.map(({ thickness }) => thickness),
+      plates: plates.filter(({ makeshift }) => !makeshift).map(({ thickness }) => thickness),
       formats,
-      subjects,
     }),
   };
 }

@@ -7,4 +7,4 @@ export interface ReadingRow {
 }
 
 /** Writes a length in the maker's unit. */
-export type Words = (mm: number, digits?: number) => string;
+export type { LengthWords as Words } from "../../../core/camera/container/index.ts";

@@ -1,11 +1,11 @@
 import { formats } from "../../../catalogue/formats.ts";
-import { withField, withSheet } from "../../../core/camera/container/index.ts";
+import { type LengthWords, withField, withMount, withSheet } from "../../../core/camera/container/index.ts";
 import type { CameraKind } from "../../../core/camera/kinds/index.ts";
 import { ideal, inMm, testCamera } from "../../../core/testing/cameras.ts";
 import { readDesign } from "./reading.ts";
 import { readingRows } from "./readingRows.ts";
 
-const words = (mm: number, digits = 2): string => `${+mm.toFixed(digits)} mm`;
+const words: LengthWords = (mm, digits = 2) => (digits === "far" ? inMm(mm, "far") : `${+mm.toFixed(digits)} mm`);
 const rowsOf = (camera: ReturnType<typeof testCamera>) => {
   const rows = readingRows(camera, readDesign(camera, ideal, inMm), words);
   return Object.fromEntries(rows.map((row) => [row.id, row]));
@@ -32,14 +32,26 @@ describe("what the sentences say", () => {
   test("the hole: made to the rule, measured inside the band, measured outside it", () => {
     expect(rowsOf(box).hole).toMatchObject({
       name: "Hole to make",
-      sentence: expect.stringMatching(/larger: softer and faster/),
+      figure: "0.267 mm",
+      sentence: expect.stringMatching(
+        /^0.27 mm draws the most detail; from 0.23 mm to 0.29 mm looks the same; [^.]*0.34[^%]*$/,
+      ),
     });
-    expect(rowsOf(withField(box, "hole.measured", 0.27)).hole).toMatchObject({
+    expect(rowsOf(withField(box, "hole.measured", 0.28)).hole).toMatchObject({
       name: "Hole, measured",
-      figure: "0.27 mm",
-      sentence: expect.stringMatching(/just as sharp/),
+      figure: "0.28 mm",
+      sentence: expect.stringMatching(/This one keeps 99 % of it/),
     });
-    expect(rowsOf(withField(box, "hole.measured", 0.1)).hole?.sentence).toMatch(/smaller: softer and slower/);
+    expect(rowsOf(withMount(box, "bought")).hole?.name).toBe("Hole, as bought");
+  });
+
+  test("how near to go: half the sheet’s height filled, in metres as one says them", () => {
+    // 600 mm × 70 / (0.5 × 101.6) = 827 mm: similar triangles.
+    expect(rowsOf(box).near).toMatchObject({
+      figure: "0.83 m",
+      sentence: expect.stringMatching(/a head and shoulders at 0.83 m, a door at 2.8 m.*light from the side/),
+    });
+    expect(rowsOf(withField(box, "container.depth", 150)).near?.sentence).not.toMatch(/shadow/);
   });
 
   test("the view grows wide as the box grows shallow", () => {

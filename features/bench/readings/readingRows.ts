@@ -1,7 +1,10 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
-import { holeAt, measuredDiameter } from "../../../core/camera/container/index.ts";
+import { holeAt, holeMount } from "../../../core/camera/container/index.ts";
+import { bandWords } from "../../../core/camera/holeToMake/index.ts";
+import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { nearRow } from "./nearRow.ts";
 import type { Reading } from "./reading.ts";
 import type { ReadingRow, Words } from "./readingRow.ts";
 import { shapeRows } from "./shapeRows.ts";
@@ -20,10 +23,11 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
     {
       id: "fullSun",
       name: "Full sun",
-      figure: formatTime(result.fullSunSeconds),
+      figure: formatTime(sheetTime(FULL_SUN_EV, result.fNumber, reading.medium)),
       sentence: `On ${reading.medium.name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}, ISO ${reading.medium.iso}. The Field works out every other light.`,
     },
     viewRow(reading),
+    nearRow(camera, reading, words),
     stopsRow(reading),
     circleRow(reading, words),
     detailRow(reading, words),
@@ -33,19 +37,16 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
   ];
 }
 
-function holeRow(camera: Camera, { result, diameter }: Reading, words: Words, hole: number): ReadingRow {
-  const measured = measuredDiameter(camera, hole);
+function holeRow(camera: Camera, { judged }: Reading, words: Words, hole: number): ReadingRow {
   const number = camera.chambers[0].holes.length > 1 ? ` ${hole + 1}` : "";
-  const [low, high] = result.band95;
-  const inside = diameter >= low && diameter <= high;
-  const band = `${words(low)} to ${words(high)}`;
+  const { toMake, found, diameter, share } = judged;
+  const bought = holeMount(camera) === "bought";
+  const asked = share > 0.995 ? "" : ` This one keeps ${Math.round(100 * share)} % of it.`;
   return {
     id: "hole",
-    name: measured === null ? `Hole${number} to make` : `Hole${number}, measured`,
+    name: found !== null ? `Hole${number}, measured` : bought ? `Hole${number}, as bought` : `Hole${number} to make`,
     figure: words(diameter, 3),
-    sentence: inside
-      ? `Anything from ${band} looks just as sharp: don’t fuss.`
-      : `Sharpest from ${band}; this is ${diameter > high ? "larger: softer and faster" : "smaller: softer and slower"}.`,
+    sentence: `${bandWords(toMake, words)}${asked}`,
   };
 }
 

@@ -1,26 +1,11 @@
-import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber } from "../../../core/basis/units/index.ts";
-import {
-  type Camera,
-  combined,
-  type Measurement,
-  measurementsOf,
-  solveRequest,
-} from "../../../core/camera/container/index.ts";
-import { opticalModel } from "../../../core/light/solve/index.ts";
-import {
-  type FoundHole,
-  foundHole,
-  type HoleVerdict,
-  holeVerdict,
-  sheetReach,
-  withSheetAt,
-} from "../../../core/make/steps/index.ts";
+import { type Camera, combined, type Measurement, measurementsOf } from "../../../core/camera/container/index.ts";
+import { holeFix, holeVerdictWords, type JudgedHole } from "../../../core/camera/holeToMake/index.ts";
+import { fNumber } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableTime } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import type { Wanted } from "../cutOrder.ts";
 
 const WAY_NAMES: Readonly<Record<string, string>> = {
   scan: "from a picture",
@@ -33,17 +18,17 @@ const WAY_NAMES: Readonly<Record<string, string>> = {
 export function HoleAsItIs({
   camera,
   hole,
-  wanted,
+  judged,
   edit,
 }: {
   readonly camera: Camera;
   readonly hole: number;
-  readonly wanted: Wanted;
+  readonly judged: JudgedHole;
   readonly edit: (label: string, change: (camera: Camera) => Camera) => void;
 }) {
   const words = useLengthWords();
   const own = measurementsOf(camera, hole);
-  const found = foundHole(camera, hole);
+  const { found } = judged;
   if (found === null) {
     return (
       <Panel title="The hole as it is">
@@ -52,7 +37,8 @@ export function HoleAsItIs({
     );
   }
   const all = own.at(-1)?.uncertainty == null ? null : combined(own);
-  const verdict = verdictOf(camera, hole, wanted, found);
+  const said = holeVerdictWords(judged, words);
+  const fix = holeFix(judged, words, hole);
   const drop = (measurement: Measurement): void =>
     edit("drop a measurement", (from) => ({
       ...from,
@@ -68,7 +54,7 @@ export function HoleAsItIs({
           {all && <span className="text-[1.1rem]"> ± {words(all.uncertainty, 3)}</span>}
         </strong>
         <span className="text-quiet">
-          {formatFNumber(wanted.result.fNumber)}
+          {formatFNumber(fNumber(judged.toMake.setting.distance, judged.diameter))}
           {all && all.count > 1 ? `, ${all.count} measurements combined` : ""}
         </span>
       </p>
@@ -77,16 +63,12 @@ export function HoleAsItIs({
           The measurements differ by more than their ±: measure once more, and drop the odd one out.
         </p>
       )}
-      <p className="mt-1" data-verdict={verdict.action}>
-        <VerdictWords verdict={verdict} />
+      <p className="mt-1" data-verdict={judged.verdict.action}>
+        <strong className="font-semibold">{said.title}.</strong> {said.sentence}
       </p>
-      {verdict.action === "move" && (
-        <Button
-          look="action"
-          className="mt-2"
-          onClick={() => edit("move the sheet", (from) => withSheetAt(from, verdict.distance))}
-        >
-          Move the sheet to {words(verdict.distance)}
+      {fix && (
+        <Button look="action" className="mt-2" onClick={() => edit(fix.label, fix.apply)}>
+          {fix.label}
         </Button>
       )}
       <ul className="mt-3 grid gap-1 text-[0.93rem]">
@@ -111,35 +93,4 @@ export function HoleAsItIs({
       </ul>
     </Panel>
   );
-}
-
-function verdictOf(camera: Camera, hole: number, { target, band }: Wanted, found: FoundHole): HoleVerdict {
-  const { setting } = opticalModel(solveRequest(camera, mediumById(camera.chambers[0].film.medium), hole));
-  const verdict = holeVerdict(found, band, target, setting, sheetReach(camera));
-  // Nobody sets a sheet to more than a tenth of a millimetre.
-  return verdict.action === "move" ? { ...verdict, distance: Math.round(verdict.distance * 10) / 10 } : verdict;
-}
-
-function VerdictWords({ verdict }: { readonly verdict: HoleVerdict }) {
-  const words = useLengthWords();
-  switch (verdict.action) {
-    case "keep":
-      return verdict.reason === "in band"
-        ? "Keep it: it draws as fine as the best."
-        : "Keep it: it is off the best by less than a quarter, which few would see.";
-    case "sand":
-      return verdict.reason === "burrs"
-        ? "Sand more: the rim is rough. Fine wet paper on both sides, then measure again."
-        : "It is small: sand or turn the needle a little more, and measure again. A small hole is slow and soft, not useless.";
-    case "remake":
-      return verdict.reason === "oval"
-        ? "Make it again: it is plainly oval. Straight in, no wobble, or turn the needle."
-        : verdict.reason === "rough"
-          ? "Make it again: the rim is torn."
-          : "Make it again: it is too large for this depth, and pictures would be soft.";
-    case "move":
-      return `Keep the hole and move the sheet to ${words(verdict.distance)}: that is the distance this hole suits (in a box, a false back there).`;
-    default:
-      return verdict satisfies never;
-  }
 }

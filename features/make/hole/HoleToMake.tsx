@@ -2,12 +2,12 @@ import { holeWays, pads } from "../../../catalogue/holeWays.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { type ToolRow, tools } from "../../../catalogue/tools.ts";
 import { type Camera, holeAt, type Making, withHole } from "../../../core/camera/container/index.ts";
+import { bandWords, type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { type ConicalTip, suitedTools } from "../../../core/make/steps/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import type { Wanted } from "../cutOrder.ts";
 
 const RADIANS = Math.PI / 180;
 const MOST_TOOLS = 8;
@@ -24,15 +24,16 @@ const TIPS: readonly ToolTip[] = tools.map((row) => ({
 /** What hole is wanted, in which plate, by which way, with what and how deep. */
 export function HoleToMake({
   camera,
-  wanted,
+  judged,
   edit,
 }: {
   readonly camera: Camera;
-  readonly wanted: Wanted;
+  readonly judged: JudgedHole;
   readonly edit: (label: string, change: (camera: Camera) => Camera) => void;
 }) {
   const words = useLengthWords();
-  const { target, band } = wanted;
+  const { toMake } = judged;
+  const { target, best, band } = toMake;
   const making = camera.making ?? {};
   const thickness = holeAt(camera).plateThickness ?? 0;
   const plate = plates.find(({ id }) => id === making.plate) ?? plates.find((row) => row.thickness === thickness);
@@ -46,11 +47,12 @@ export function HoleToMake({
         <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-target>
           {words(target, 3)}
         </p>
-        <p>
-          Anything from {words(band[0], 3)} to {words(band[1], 3)} will do: {Math.round((1 - band[0] / target) * 100)} %
-          smaller or {Math.round((band[1] / target - 1) * 100)} % larger keeps at least 95 % of the finest detail. Don’t
-          fuss.
-        </p>
+        <p data-band>{bandWords(toMake, words)} Don’t fuss.</p>
+        {Math.abs(target / best - 1) > 0.005 && (
+          <p className="mt-1 text-quiet">
+            You asked for {words(target, 3)}: it keeps {Math.round(100 * shareOf(target, toMake))} % of that detail.
+          </p>
+        )}
       </Panel>
       <Panel title="Plate and way">
         <div className="grid gap-3 sm:grid-cols-2">
@@ -118,6 +120,7 @@ export function HoleToMake({
               <tr className="border-line border-b text-left text-quiet">
                 <th className="py-1 font-normal">Tool</th>
                 <th className="py-1 pl-3 font-normal">leaves</th>
+                <th className="py-1 pl-3 font-normal">keeps</th>
                 <th className="py-1 pl-3 font-normal">through by</th>
               </tr>
             </thead>
@@ -129,6 +132,7 @@ export function HoleToMake({
                     {words(diameter, 3)}
                     {inBand ? "" : diameter > target ? " (large)" : " (small)"}
                   </td>
+                  <td className="py-1 pl-3 tabular-nums">{Math.round(100 * shareOf(diameter, toMake))} %</td>
                   <td className="whitespace-nowrap py-1 pl-3 tabular-nums">
                     {depth === null ? "right through" : `${words(depth, 2)} ± ${words(play ?? 0, 2)}`}
                   </td>

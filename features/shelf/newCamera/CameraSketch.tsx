@@ -2,7 +2,9 @@ import { useMemo } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
-import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
+import { type Camera, DEFAULT_CONTRAST, settled, solveRequest } from "../../../core/camera/container/index.ts";
+import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { optimum } from "../../../core/light/hole/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/cx.ts";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
@@ -18,9 +20,11 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
   const drawn = useMemo(() => {
     if (camera === null) return null;
     const medium = mediumById(camera.chambers[0].film.medium);
+    const made = settled(camera, medium, optimum(camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST, 0.95));
     return {
-      drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
-      result: solve(solveRequest(camera, medium)),
+      medium,
+      drawing: benchDrawing(made, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
+      result: solve(solveRequest(made, medium)),
     };
   }, [camera, unit]);
   return (
@@ -35,7 +39,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
           {stale
             ? "The last sizes that work. Mend the marked entries to go on."
             : drawn &&
-              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${formatTime(drawn.result.fullSunSeconds)} in full sun.`}
+              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${formatTime(sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium))} in full sun.`}
         </figcaption>
       </figure>
     </div>

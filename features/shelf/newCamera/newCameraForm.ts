@@ -12,8 +12,11 @@ const USUAL_OPENING = 6.35;
 
 /** The form as it is first shown for a kind of camera; a name already typed is kept. */
 export function startForm(kind: CameraKind, unit: LengthUnit, name: string): NewCameraForm {
-  const { usual, material, format, loads } = kindRecord(kind);
-  const values: Readonly<Partial<Record<DesignField, number>>> = { "hole.openingDiameter": USUAL_OPENING, ...usual };
+  const { usual, material, format, loads, mount } = kindRecord(kind);
+  const values: Readonly<Partial<Record<DesignField, number | undefined>>> = {
+    "hole.openingDiameter": mount === "bought" ? undefined : USUAL_OPENING,
+    ...usual,
+  };
   const texts = entriesOf(kind).map((field) => [field, written(field, values[field], unit)]);
   const form: NewCameraForm = {
     name,
@@ -23,7 +26,7 @@ export function startForm(kind: CameraKind, unit: LengthUnit, name: string): New
     insideBlack: false,
     format,
     medium: loads === "film" ? DEFAULT_FILM : DEFAULT_MEDIUM,
-    plate: "0.1",
+    plate: "0.05",
   };
   return withFormat(withTyped(form, Object.fromEntries(texts)), format, unit, "nominal");
 }

@@ -1,6 +1,6 @@
-import { type Camera, cameraKind, withField } from "../../camera/container/index.ts";
-import { kindRecord } from "../../camera/kinds/index.ts";
-import { shapeOf } from "../../camera/shapes/index.ts";
+import { type Camera, cameraKind, withChamber, withField } from "../container/index.ts";
+import { kindRecord } from "../kinds/index.ts";
+import { shapeOf } from "../shapes/index.ts";
 
 /** No sheet is held nearer to its hole than this, mm; common practice. */
 const NEAREST = 10;
@@ -19,7 +19,8 @@ export function sheetReach(camera: Camera): readonly [nearest: number, farthest:
 }
 
 /**
- * The camera with its sheet at another distance: the pair of boxes slid, the container as deep as up to its false back.
+ * The camera with its sheet at another distance: the pair of boxes slid, the container as deep as up to its false back,
+ * a wall between two pictures cut to it.
  * The same camera where the sheet can't be moved.
  *
  * @param distance mm, within {@link sheetReach}
@@ -28,5 +29,9 @@ export function sheetReach(camera: Camera): readonly [nearest: number, farthest:
  */
 export function withSheetAt(camera: Camera, distance: number): Camera {
   const { moves: field } = kindRecord(cameraKind(camera));
-  return field === null ? camera : withField(camera, field, distance);
+  if (field === null) return camera;
+  const { divider = null, film } = camera.chambers[0];
+  const moved = withField(camera, field, distance);
+  // A wall between two pictures must be as high as the sheet is far: h = z·X/(X + a).
+  return divider === null ? moved : withChamber(moved, { divider: Math.ceil((divider * distance) / film.distance) });
 }

@@ -1,0 +1,142 @@
+import { type Camera, type LengthWords, withAim } from "../container/index.ts";
+import type { HoleToMake } from "./holeToMake.ts";
+import type { HoleVerdict, JudgedHole } from "./judgeHole.ts";
+import { withSheetAt } from "./sheetReach.ts";
+
+/**
+ * How exact the hole must be, as one says it to someone with a needle.
+ *
+ * @param words writes lengths in the maker's unit
+ */
+export function bandWords({ best, band, soft }: HoleToMake, words: LengthWords): string {
+  const stops = 2 * Math.log2(soft / best);
+  return `${words(best, 2)} draws the most detail; from ${words(band[0], 2)} to ${words(band[1], 2)} looks the same; up to ${words(soft, 2)} is a little softer and ${quickerWords(stops)}.`;
+}
+
+function quickerWords(stops: number): string {
+  const [size, way] = [Math.abs(stops), stops < 0 ? "slower" : "quicker"];
+  if (size < 0.3) return `hardly ${way}`;
+  if (size < 0.45) return `a third of a stop ${way}`;
+  if (size < 0.8) return `over half a stop ${way}`;
+  return `${size.toFixed(1)} stops ${way}`;
+}
+
+/** What is said of a hole. */
+export interface HoleSaid {
+  readonly title: string;
+  readonly sentence: string;
+}
+
+/**
+ * A judged hole in words; the same on every page.
+ *
+ * @returns a title and a sentence with its numbers
+ */
+export function holeVerdictWords(
+  { verdict, share, quicker, diameter, toMake }: JudgedHole,
+  words: LengthWords,
+): HoleSaid {
+  const large = diameter > toMake.best;
+  const keeps = `Of the finest detail that ${words(toMake.best, 2)} would draw it keeps ${Math.round(100 * share)} %, and it is ${quickerWords(quicker)}`;
+  const came = `The hole came out ${large ? "large" : "small"} for this distance`;
+  switch (verdict.action) {
+    case "keep":
+      return keepWords(verdict.reason, keeps, large);
+    case "wish":
+      return {
+        title: `The hole is ${verdict.reason} than the sharpest one`,
+        sentence: large ? `${keeps}: bright and soft, a choice some make.` : `${keeps}: slow and soft.`,
+      };
+    case "sand":
+      return verdict.reason === "burrs"
+        ? { title: "Sand more", sentence: "The rim is rough. Fine wet paper on both sides, then measure again." }
+        : {
+            title: came,
+            sentence: `${keeps}. Sand or turn the needle a little more, and measure again. A small hole is slow and soft, not useless.`,
+          };
+    case "remake":
+      return remakeWords(verdict.reason, came, keeps);
+    case "move":
+      return {
+        title: came,
+        sentence: `${keeps}. Held ${words(verdict.distance)} from the hole, the sheet has just the hole it wants there (in a box, a false back).`,
+      };
+    default:
+      return verdict satisfies never;
+  }
+}
+
+function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: string, large: boolean): HoleSaid {
+  switch (reason) {
+    case "in band":
+      return { title: "Keep it", sentence: "It draws as fine as the best." };
+    case "near band":
+      return { title: "Keep it", sentence: `${keeps}. Few would see the difference.` };
+    case "as wished":
+      return {
+        title: "Keep it: it is the hole you asked for",
+        sentence: `${keeps}${large ? ": bright and soft, a choice some make" : ""}.`,
+      };
+    case "as bought":
+      return { title: "The hole is bought as it is", sentence: `${keeps}. Nothing to make.` };
+    default:
+      return reason satisfies never;
+  }
+}
+
+function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], came: string, keeps: string): HoleSaid {
+  switch (reason) {
+    case "oval":
+      return { title: "Make it again", sentence: "It is plainly oval. Straight in, no wobble, or turn the needle." };
+    case "rough":
+      return { title: "Make it again", sentence: "The rim is torn." };
+    case "large":
+      return { title: came, sentence: `${keeps}: bright and soft. Make it again unless you want just that.` };
+    case "small":
+      return { title: came, sentence: `${keeps}: slow and soft. Make it again.` };
+    default:
+      return reason satisfies never;
+  }
+}
+
+/** A change that mends what was found, with its label. */
+export interface HoleFix {
+  readonly label: string;
+  readonly apply: (camera: Camera) => Camera;
+}
+
+/**
+ * The one press that mends a hole.
+ *
+ * @param hole its number
+ * @returns `null` where there is nothing to do, or only something for the hand
+ */
+export function holeFix({ verdict, toMake }: JudgedHole, words: LengthWords, hole = 0): HoleFix | null {
+  switch (verdict.action) {
+    case "move":
+      return {
+        label: `Move the sheet to ${words(verdict.distance)}`,
+        apply: (camera) => withSheetAt(camera, verdict.distance),
+      };
+    case "wish":
+      return {
+        label: `Use ${words(toMake.best, 2)}, sharpest at your contrast`,
+        apply: (camera) => withAim(camera, { rule: "computed" }),
+      };
+    case "remake":
+      return {
+        label: `Make a new hole of ${words(toMake.target, 2)}`,
+        apply: (camera) => unmeasured(camera, hole),
+      };
+    case "sand":
+    case "keep":
+      return null;
+    default:
+      return verdict satisfies never;
+  }
+}
+
+/** A design that forgets what was measured of one hole. */
+function unmeasured(camera: Camera, hole: number): Camera {
+  return { ...camera, measurements: (camera.measurements ?? []).filter((each) => (each.hole ?? 0) !== hole) };
+}
