@@ -97,9 +97,9 @@ describe("The hole", () => {
     await maker.sees("main", /Not measured yet/);
     await maker.give("Picture of a hole", scanFile("small.tif", { diameter: 0.2 }));
     await maker.press("Take this into the design");
-    await maker.sees('[data-verdict="move"]', /move the sheet to \d+(?:\.\d)? mm/);
+    await maker.sees('[data-verdict="move"]', /Held [\d.]+ mm from the hole/);
     const words = await maker.text('[data-verdict="move"]');
-    const distance = Number(/to ([\d.]+) mm/.exec(words)?.[1]);
+    const distance = Number(/Held ([\d.]+) mm/.exec(words)?.[1]);
     expect(distance).toBeGreaterThan(20);
     expect(distance).toBeLessThan(50);
     await maker.press("Move the sheet to");

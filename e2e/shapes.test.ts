@@ -72,6 +72,8 @@ describe("every shape on the Bench", () => {
 
   test("a verdict’s press puts in the wall between two pictures; a canister is turned over when exposed", async () => {
     const maker = await atTheBench("thistle-seed-packet-pair");
+    // A new pair comes with its wall; a lower one lets the pictures run into each other.
+    await maker.type("Wall in the middle", "20");
     await maker.sees('[data-verdict="stereo-overlap"]', /overlap by/);
     await maker.press("Put in a wall");
     await maker.page.waitForFunction(() => document.querySelector('[data-verdict="stereo-overlap"]') === null);
