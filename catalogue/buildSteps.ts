@@ -4,16 +4,32 @@ const BLADE = "Blades: cut away from your hand, on a mat, with a fresh blade. Wi
 const RIM =
   "A cut rim is a blade: fold it over or file it smooth, then tape it. Gloves help. With children, an adult does it.";
 const PAINT = "Paint in fresh air, away from flames, and follow the tin’s own safety sheet.";
-const HOT = "Drilled and filed metal gets hot and throws chips: clamp it, cover your eyes.";
-const PIN = "Push away from your face and fingers: a can may throw the pin back.";
+const HOT = "Drilled metal gets hot and throws chips: clamp it, cover your eyes, turn slowly.";
+const PIN = "Push away from your face and fingers: a can may throw the pin back, and a needle’s head may snap off.";
+const MAGNET =
+  "Keep small magnets from children: two that are swallowed harm badly. Keep them away from pacemakers and other implants.";
+const SUN = "Never look at the sun through any hole.";
+
+const exactly = {
+  exact: "Anything from {low} to {high} looks the same.",
+  bright: "It is larger than the sharpest on purpose: bright and soft.",
+} as const;
 
 const hole = {
   title: "Make the hole",
   minutes: 20,
-  what: "In a plate {plate} square make a hole of {diameter}. Anything from {low} to {high} looks the same. “Hole” tells with what and how deep; measure it there.",
-  why: "Everything else follows from this hole. The band says how exact it must be.",
+  what: "Make a hole of {diameter} in the middle of a plate {plate} square. “Hole” tells with what and how deep; measure it there.",
+  also: exactly,
+  why: "Everything else follows from this hole.",
   caution: `${PIN} Burnish the plate’s edges: cut metal is sharp.`,
   tools: ["plate metal", "needle or pin", "pad", "1200 grit abrasive"],
+} as const;
+
+const holeInWall = {
+  title: "Make the hole in the wall",
+  minutes: 10,
+  also: { ...exactly, many: "Do so at each mark." },
+  why: "The hole is in the wall itself, {wall} thick: nothing can come loose.",
 } as const;
 
 const opening = {
@@ -23,10 +39,18 @@ const opening = {
   also: { many: "Do so at each mark." },
 } as const;
 
+const holder = {
+  title: "What holds the sheet",
+  minutes: 5,
+  why: "A sheet that stands off the back, or springs up, is soft where it does.",
+  caution: null,
+} as const;
+
 const shutter = {
   title: "The shutter",
   minutes: 3,
-  why: "Glue must never touch the hole, and opening must not shake the camera.",
+  also: { many: "One for each hole." },
+  why: "Glue must never touch the hole, and uncovering it must not shake the camera.",
   caution: null,
   tools: ["electrical tape", "backing paper"],
 } as const;
@@ -41,10 +65,19 @@ const lid = {
 const opaque = {
   title: "Is it opaque?",
   minutes: 3,
-  what: "In a dark room hold a bright lamp in the container, lid on. Look at walls, seams and lid from all sides.",
+  what: "In a dark room hold a bright lamp inside the {noun}, lid on. Look at walls, seams and lid from all sides.",
   why: "A wall that glows fogs every sheet. White plastic never works; grey lids often leak.",
   caution: null,
   tools: ["lamp"],
+} as const;
+
+const lightTest = {
+  title: "Prove it light-tight",
+  minutes: 15,
+  what: "Try it with the lamp once more. Then leave a sheet shut in it in the sun for some minutes, and develop it.",
+  why: "A leak found now costs one sheet; found later, a whole afternoon.",
+  caution: SUN,
+  tools: ["lamp", "a sheet of paper"],
 } as const;
 
 /** The words of every building step. Common practice. */
@@ -54,18 +87,26 @@ export const stepTexts: StepTexts = {
     ...opaque,
     why: "You noted that a lamp shows through: two layers of black tape outside may save it.",
   },
+  rinse: {
+    title: "Open and clean the can",
+    minutes: 10,
+    what: "If it is still shut, take its top off with a side-cutting opener, which leaves no sharp rim. Rinse it and let it dry.",
+    why: "Sugar and damp stain the sheet, and a rolled rim is safe to reach past in the dark.",
+    caution: RIM,
+    tools: ["side-cutting can opener"],
+  },
   fold: {
     title: "Fold the two boxes",
-    minutes: 30,
-    what: "Cut two squares of {side}, the second as much smaller as its pattern says. Crease along the lines with a ruler and a blunt point; corners to the middle, then the sides.",
-    why: "A crease that is scored folds straight, and straight walls slide without letting light in.",
+    minutes: 40,
+    what: "Cut a square of {side} for the outer box and one of {inner} for the inner: {strip} less on two sides makes it narrower, so that one slides in the other. Score every line with a ruler and a blunt point. Fold the four corners to the middle. Fold two opposite sides to the middle line and stand them up: these are the long walls. Open the other two corners out again, stand the end walls up with their slanting creases folded in, and lay their points over. Glue the long walls’ flaps to the base first, the end walls’ last, and let both dry under a weight.",
+    why: "A line that is scored folds straight, and straight walls slide without letting light in.",
     caution: BLADE,
-    tools: ["black card", "ruler", "blade", "blunt point"],
+    tools: ["black card", "ruler", "blade", "blunt point", "glue"],
   },
   "trace-wall": {
     title: "Wrap the template round it",
     minutes: 5,
-    what: "Cut the wall’s template out, wrap it round the outside, TOP up, tape it where it laps over, and prick the middle of the hole through.",
+    what: "Cut out the template of the wall, wrap it round the outside of the {noun} with TOP up, tape it where it overlaps, and prick through the middle of the hole.",
     why: "A hole off its mark moves the picture on the sheet.",
     caution: BLADE,
     tools: ["printed template", "pencil", "tape"],
@@ -73,16 +114,16 @@ export const stepTexts: StepTexts = {
   "trace-face": {
     title: "Lay the template on",
     minutes: 5,
-    what: "Cut the front’s template out, TOP up, and prick the middle of the hole through. Without it: the two diagonals cross in the middle.",
+    what: "Cut out the template of the front, lay it on the {noun} with TOP up, and prick through the middle of the hole. Without a template: the two diagonals cross in the middle.",
     why: "A hole off its mark moves the picture on the sheet.",
     caution: BLADE,
     tools: ["printed template", "pencil", "tape"],
   },
   "opening-metal": {
     ...opening,
-    what: "Drill {pilot} first, then open it to {wide} across. Clean feathers off its edge.",
-    caution: `${RIM} ${HOT}`,
-    tools: ["drill or awl", "file", "gloves"],
+    what: "Hold a block of wood inside, against the mark. Pierce it with an awl or a {pilot} drill, then file it out to {wide} across. Take off every burr.",
+    caution: `${RIM} ${HOT} Thin metal grabs a large drill and spins: never step-drill it freely.`,
+    tools: ["block of wood", "awl or drill", "round file", "gloves"],
   },
   "opening-card": {
     ...opening,
@@ -90,27 +131,55 @@ export const stepTexts: StepTexts = {
     caution: BLADE,
     tools: ["blade", "cutting mat"],
   },
+  "black-paint": {
+    title: "Paint it flat black inside",
+    minutes: 15,
+    what: "Two thin coats, on the lid as well, and over silver or coloured tape. Let it dry overnight before anything goes in.",
+    why: "Light that strikes a bright wall comes to the sheet a second time, as fog.",
+    caution: PAINT,
+    tools: ["flat black paint", "brush"],
+  },
+  "black-paper": {
+    title: "Line it with black paper",
+    minutes: 20,
+    what: "Cut the paper to the walls and the lid and glue it flat. Leave the hole’s place free.",
+    why: "Light that strikes a bright wall comes to the sheet a second time, as fog.",
+    caution: BLADE,
+    tools: ["black paper", "glue"],
+  },
   hole,
   holes: { ...hole, title: "Make the {count} holes" },
+  "hole-pierced": {
+    ...holeInWall,
+    what: "Hold a block of soft wood or a cork inside, against the mark. Push a pin straight through the wall: {diameter} is wanted. Turn it as you draw it back, and scrape off the burr inside with a matchstick. Measure it under “Hole”.",
+    caution: PIN,
+    tools: ["pin or needle", "block of soft wood"],
+  },
+  "hole-drilled": {
+    ...holeInWall,
+    what: "Clamp a block of wood inside, against the mark, and dent the middle with an awl so that the drill can’t wander. Drill {diameter} straight through, slowly. Scrape off the burr inside.",
+    caution: `${HOT} Thin metal grabs the drill: clamp the block, never hold the can in your hand.`,
+    tools: ["drill", "awl", "block of wood", "clamp"],
+  },
   plate: {
     title: "Put the plate in",
     minutes: 10,
-    what: "Fold a piece of tape, cut a diamond, open it: lay the hole in its middle. Tape all four sides, inside and out, each strip {strip} long.",
+    what: "Fold a square of tape in half and cut a triangle out of the fold: opened, it has a window the shape of a diamond. Stick the plate behind it, with the hole in the middle of the window, and stick both over the opening. Then tape all four sides of the plate to the wall, each strip {strip} long.",
     also: {
-      inside: "It goes inside the wall,",
-      outside: "It goes outside the wall,",
-      out: "sanded, convex side out.",
-      in: "sanded side in.",
-      curved: "Curve the plate with the wall, without a crease, and press its edge down with a nail.",
+      inside: "The plate goes inside the wall,",
+      outside: "The plate goes outside the wall,",
+      out: "its sanded side facing out.",
+      in: "its sanded side facing in.",
+      curved: "Bend it with the wall, without a crease, and press its edges down with a fingernail.",
     },
-    why: "The diamond shows the middle; four sides keep light from creeping under an edge.",
+    why: "The diamond shows the middle; tape on all four sides keeps light from creeping under an edge.",
     caution: null,
     tools: ["tape", "scissors"],
   },
   divider: {
     title: "Stand the divider in",
     minutes: 10,
-    what: "Fold its flap, glue it to the middle of the back: it stands {high} forward of the sheet.",
+    what: "Fold its flap and glue it down the middle of the back. It stands {high} forward of the sheet.",
     why: "Without it the two pictures run into each other.",
     caution: BLADE,
     tools: ["black card", "glue"],
@@ -118,7 +187,7 @@ export const stepTexts: StepTexts = {
   vanes: {
     title: "Build the drum’s inside",
     minutes: 60,
-    what: "Slot the vanes into each other, glue a disc above and below each tier; leave {gap} of air to the wall so that it turns.",
+    what: "Put the dowel through the middle of all discs. Between each two of them glue the vanes to the dowel, evenly round it, {gap} clear of the wall so that all of it turns.",
     why: "Each chamber must be dark while its neighbour is open.",
     caution: BLADE,
     tools: ["black card", "glue", "a 6 mm dowel"],
@@ -126,59 +195,67 @@ export const stepTexts: StepTexts = {
   baffles: {
     title: "Baffles beside the hole",
     minutes: 15,
-    what: "Two strips to each hole, {aside} beside it, standing {high} in.",
-    why: "They stop light that would creep round a neighbour’s edge.",
+    what: "Glue two strips to the inside of the wall at each hole, {aside} to its left and right. They stand {high} in.",
+    why: "They stop light that would creep round the edge of a vane.",
     caution: BLADE,
     tools: ["black card", "glue"],
   },
   mask: {
     title: "Cut the film mask",
     minutes: 10,
-    what: "A window of {width} × {height}, edges clean; the film lies behind it.",
+    what: "Cut a window of {width} × {height} with clean edges. The film lies behind it.",
     why: "It gives the picture its edges and keeps the film flat.",
     caution: BLADE,
     tools: ["black card", "blade"],
   },
   cartridges: {
     title: "Join the two cartridges",
-    minutes: 15,
-    what: "Pull a hand’s breadth of film from the full cartridge through the tray, behind the window, emulsion to the hole. Tape its end to the stub in the empty cartridge, slide the sleeve over, and tape the cartridges to both ends. Wind with a key from a scrap of wood in the empty one’s spool.",
-    why: "From cartridge to cartridge the film can be loaded and taken out in daylight.",
-    caution: null,
-    tools: ["a full and an empty cartridge", "tape", "scissors", "a scrap of wood"],
-  },
-  "black-paint": {
-    title: "Paint it flat black inside",
-    minutes: 15,
-    what: "Two thin coats, lid too, over silver or coloured tape as well; keep the hole covered. Let it dry overnight.",
-    why: "Light that strikes a bright wall comes to the sheet a second time as fog.",
-    caution: PAINT,
-    tools: ["flat black paint", "brush"],
-  },
-  "black-paper": {
-    title: "Line it with black paper",
     minutes: 20,
-    what: "Cut the paper to the walls and the lid, glue it flat, leave the opening free.",
-    why: "Light that strikes a bright wall comes to the sheet a second time as fog.",
+    what: "Pull a hand’s breadth of film out of the full cartridge and lead it behind the window, emulsion to the hole. Tape its end squarely to the stub in the empty cartridge, on both sides. Set the cartridges at the two ends; a bit of drinking straw over the slot of each keeps them from turning back. Carve a key from a scrap of wood for the empty one’s spool, and mark it, so that turns can be counted. Close the back with black card and tape every edge twice.",
+    why: "From cartridge to cartridge the film can be loaded and taken out in daylight.",
     caution: BLADE,
-    tools: ["black paper", "glue"],
+    tools: ["a full and an empty cartridge", "tape", "scissors", "a straw", "a scrap of wood", "black card"],
+  },
+  "holder-tape": {
+    ...holder,
+    what: "Four rolls of tape, sticky side out, at the corners of the back: the sheet is pressed on, and comes off again.",
+    tools: ["tape"],
+  },
+  "holder-magnets": {
+    ...holder,
+    what: "Four small flat magnets on the sheet’s corners hold it to a steel back. They leave white corners.",
+    caution: MAGNET,
+    tools: ["four flat magnets"],
+  },
+  "holder-strips": {
+    ...holder,
+    what: "Stretch two rubber strips across the back, a little nearer to each other than the sheet is long. Its ends slide under them.",
+    tools: ["two wide rubber strips", "glue"],
+  },
+  "holder-slot": {
+    ...holder,
+    what: "Glue strips of card along two sides of the back, twice as thick as the sheet, with a lip over them: the sheet slides in.",
+    caution: BLADE,
+    tools: ["black card", "glue"],
   },
   tabs: {
     title: "Paper tabs for the sheet",
     minutes: 5,
-    what: "Fold two tabs round the edge of the sheet where you will pull it out.",
+    what: "Fold two tabs of paper round the edge of the sheet by which you will pull it out. It holds by its own spring.",
+    also: { gap: "Leave {gap} free between its ends, at the hole: feel for the rough back of the hole." },
     why: "A curled sheet grips the wall; pulled by its face it gets scratched.",
     caution: null,
     tools: ["paper", "scissors"],
   },
   "shutter-tape": {
     ...shutter,
-    what: "Electrical tape, one end folded under as a handle, a scrap of black backing paper where it meets the hole.",
+    what: "A strip of electrical tape, one end folded under as a handle, a scrap of black backing paper where it meets the hole.",
   },
   "shutter-magnet": {
     ...shutter,
-    what: "Lay a flat magnet over the hole; glue a scrap of black card to its back.",
-    tools: ["magnet"],
+    what: "Lay a flat magnet over the hole; glue a scrap of black card to its back. It needs steel under it.",
+    caution: MAGNET,
+    tools: ["flat magnet", "black card"],
   },
   "shutter-thumb": {
     ...shutter,
@@ -187,35 +264,91 @@ export const stepTexts: StepTexts = {
   cap: {
     title: "Cap for an open can",
     minutes: 20,
-    what: "If the can has no lid: wrap the collar round the stronger end, fold its fringe in, lay the disc on, three strips of tape in a star and one round. It must slide off; a loose one is tightened with a turn of tape on the rim.",
-    why: "Measured on the rim itself it fits; a lid that wobbles leaks.",
+    what: "If it has no lid of its own: wrap the collar round the stronger end, fold its fringe in, lay the disc on, and tape it with three strips in a star and one round. It must slide off; a loose one is tightened with a turn of tape on the rim.",
+    why: "Measured on the rim itself it fits; a cap that wobbles leaks.",
     caution: RIM,
     tools: ["black card", "tape", "scissors"],
   },
   "lid-cloth": {
     ...lid,
-    what: "Keep black cloth tape for a collar round the lid, two layers, and over every corner.",
+    what: "Put a collar of black cloth tape round the lid, two layers, and tape over every corner.",
     tools: ["black cloth tape"],
   },
   "lid-electrical": {
     ...lid,
-    what: "Keep electrical tape for a collar round the lid; stretch it a little as you go.",
+    what: "Put a collar of electrical tape round the lid; stretch it a little as you go.",
     tools: ["electrical tape"],
+  },
+  "lid-weather": {
+    title: "Seal it against rain",
+    minutes: 5,
+    what: "Load it in a dim room, the sheet’s face to the hole; semi-matt paper, as glossy paper leaves black lines. Then two turns of tape round the lid, stretched as you go, each overlapping the last downhill, so that water runs off it.",
+    why: "It hangs out for weeks: damp curls the sheet and stains it.",
+    caution: null,
+    tools: ["black tape", "semi-matt paper"],
+  },
+  rest: {
+    title: "Keep it from rolling",
+    minutes: 2,
+    what: "A rubber band round the {noun} and a pen under it: now it lies still. In wind lay a stone or a bag on top.",
+    why: "What moves while it is open leaves double edges.",
+    caution: null,
+    tools: ["rubber band", "pen"],
+  },
+  tripod: {
+    title: "A foot for a tripod",
+    minutes: 15,
+    what: "If it is to stand on a tripod: let a 1/4 in nut into a square of plywood or steel, and glue that under the camera.",
+    why: "The thread of tripods is that of ISO 1222. Steel takes a magnet as well.",
+    caution: null,
+    tools: ["plywood or steel", "1/4 in nut", "glue"],
+  },
+  tray: {
+    title: "Number them",
+    minutes: 10,
+    what: "Number the lids 1 to {count} and stand the canisters in a tray, numbers up. Turn each over when it was exposed: the highest number showing is the shots left.",
+    why: "In the field one look tells how many are left.",
+    caution: null,
+    tools: ["printed labels", "tray"],
   },
   label: {
     title: "Stick the cards on",
     minutes: 3,
-    what: "Label with its f-number, the exposure card, and the outdoor label if it will be left somewhere.",
-    why: "In the field nobody remembers the times, and a taped-up box in public looks alarming.",
+    what: "The label with its f-number, and the exposure card.",
+    why: "Out of doors nobody remembers the times.",
     caution: null,
     tools: ["printed cards", "glue"],
   },
-  "light-test": {
-    title: "Prove it light-tight",
-    minutes: 15,
-    what: "Lamp test, then a sheet left shut in the sun for some minutes and developed.",
-    why: "A leak found now costs one sheet; found later, a whole afternoon.",
-    caution: "Never look at the sun through any hole.",
-    tools: ["lamp", "a sheet of paper"],
+  "label-trail": {
+    title: "Label it",
+    minutes: 5,
+    what: "Stick the outdoor label on: what it is, whose, from when until when. Write your name and the date inside as well.",
+    why: "A taped-up can in public looks alarming; a label keeps it where it is.",
+    caution: null,
+    tools: ["printed label", "clear tape"],
+  },
+  "light-test": lightTest,
+  "light-test-trail": {
+    ...lightTest,
+    minutes: 5,
+    what: "Try it with the lamp once more, before it is loaded.",
+    why: "In half a year even a faint leak prints.",
+    tools: ["lamp"],
+  },
+  "put-up": {
+    title: "Put it up",
+    minutes: 30,
+    what: "Tie it with two long cable ties to a post, a railing or a downpipe, so that nothing can shift it. Its hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern. Upright or upside down, so that water runs off the lid. Take the tape off the hole, and write down the day. From one solstice to the next gives the full fan.",
+    why: "Every day draws one line; what moves once draws all of them twice.",
+    caution: `Ask the owner, and tell the neighbours. Stand safely, with someone at the ladder. ${SUN}`,
+    tools: ["two long cable ties", "permission of the owner"],
+  },
+  "take-down": {
+    title: "Take it down",
+    minutes: 20,
+    what: "Tape on the hole first, then cut the ties. Open it in a dim room and let a damp sheet dry. Never develop it, never fix it: scan it at once, in colour, at 400 to 600 dpi, without a preview, and keep it in the dark.",
+    why: "The picture is there already; light goes on darkening it, a developer would blacken it.",
+    caution: null,
+    tools: ["tape", "scanner"],
   },
 };

@@ -4,6 +4,8 @@ export interface HoleWay {
   readonly name: string;
   readonly sentence: string;
   readonly steps: readonly { readonly what: string; readonly why: string; readonly caution?: string }[];
+  /** Whether it goes through the container's own wall; else it is made in a plate. */
+  readonly inWall?: boolean;
   /** Catalogue ids of plates it suits. */
   readonly plates: readonly string[];
   readonly source: string;
@@ -80,6 +82,48 @@ export const holeWays: readonly HoleWay[] = [
         why: "Two shallow cones meet in a thin rim.",
       },
       sanded,
+      wiped,
+    ],
+  },
+  {
+    id: "wall-pin",
+    name: "Pushed through the wall",
+    sentence: "A pin or needle straight through the wall, 0.2 to 0.8 mm. Quick, and alike in every can of one sort.",
+    inWall: true,
+    plates: [],
+    source: SOURCE,
+    steps: [
+      {
+        what: "Hold a block of soft wood or a cork inside, against the mark.",
+        why: "The wall must not bend: a dent moves the hole and creases the metal.",
+      },
+      {
+        what: "Push the pin straight through, turning it a little, and draw it back the same way.",
+        why: "A wobble makes the hole oval.",
+        caution: `${PUSH} A needle’s head may snap off: cover your eyes.`,
+      },
+      { what: "Scrape the burr off inside with a matchstick.", why: "A burr shades the corners of the sheet." },
+      wiped,
+    ],
+  },
+  {
+    id: "wall-drill",
+    name: "Drilled through the wall",
+    sentence: "A small drill through the wall, 1 to 2 mm: bright and soft, for trails of months and short times.",
+    inWall: true,
+    plates: [],
+    source: SOURCE,
+    steps: [
+      {
+        what: "Clamp a block of wood inside, against the mark, and dent the middle with an awl.",
+        why: "A drill wanders on a smooth curved wall.",
+      },
+      {
+        what: "Drill slowly, straight through into the wood.",
+        why: "Thin metal tears when the drill breaks through without something behind it.",
+        caution: "Thin metal grabs the drill and spins: clamp it, never hold it in your hand, and cover your eyes.",
+      },
+      { what: "Scrape the burr off inside.", why: "A burr shades the corners of the sheet." },
       wiped,
     ],
   },

@@ -4,6 +4,8 @@ export interface LightRow {
   readonly name: string;
   readonly sign: string;
   readonly ev: number;
+  /** Colour temperature of a light that is redder than the day's, K. */
+  readonly kelvin?: number;
   readonly source: string;
 }
 
@@ -15,6 +17,7 @@ export const lightTable: readonly LightRow[] = [
   { id: "sun", name: "Full sun", sign: "hard, dark shadows", ev: 15, source: ANSI },
   { id: "hazy", name: "Hazy sun", sign: "soft shadows", ev: 14, source: ANSI },
   { id: "bright-overcast", name: "Bright overcast", sign: "no shadows, bright sky", ev: 13, source: ANSI },
+  { id: "low-sun", name: "Low sun", sign: "long shadows, warm light", ev: 13, source: "common practice" },
   { id: "overcast", name: "Heavy overcast, open shade", sign: "grey sky", ev: 12, source: ANSI },
   {
     id: "sunset",
@@ -23,7 +26,15 @@ export const lightTable: readonly LightRow[] = [
     ev: 10.5,
     source: `${ANSI}; middle of 12 to 9`,
   },
+  { id: "porch", name: "Glazed porch, greenhouse", sign: "bright, glass all round", ev: 10, source: "common practice" },
   { id: "window", name: "Bright room, by a window", sign: "reading is easy", ev: 8, source: ANSI },
   { id: "home-day", name: "Room by day", sign: "reading is comfortable", ev: 6.5, source: `${ANSI}; middle of 6 to 7` },
-  { id: "home-lamps", name: "Room by lamps", sign: "evening light", ev: 5, source: ANSI },
+  {
+    id: "home-lamps",
+    name: "Room by lamps",
+    sign: "evening light",
+    ev: 5,
+    kelvin: 2856,
+    source: `${ANSI}; colour of CIE illuminant A`,
+  },
 ];

@@ -55,6 +55,17 @@ export const makingQuestions: readonly MakingQuestion[] = [
     ],
   },
   {
+    id: "hold",
+    question: "What holds the sheet?",
+    usual: "tape",
+    ways: [
+      { id: "tape", name: "Rolled tape", why: "Four rolls, sticky side out. Always at hand; may lift a corner." },
+      { id: "magnets", name: "Magnets", why: "Quick in the dark; needs a steel back, and leaves white corners." },
+      { id: "strips", name: "Rubber strips", why: "Ends slide under; holds film flat." },
+      { id: "slot", name: "A slot of card", why: "The most exact; takes the longest to make." },
+    ],
+  },
+  {
     id: "shutter",
     question: "What opens and closes it?",
     usual: "tape",

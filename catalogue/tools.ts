@@ -55,6 +55,15 @@ const NUMBER_DRILLS: readonly (readonly [number: number, inches: number])[] = [
   [60, 0.04],
 ];
 
+/** Drills for holes in the wall: fractions of an inch and of a millimetre. */
+const LARGE_DRILLS: readonly (readonly [id: string, name: string, mm: number, source: string])[] = [
+  ["3-64", "Drill 3/64 in", (3 / 64) * 25.4, "ANSI B94.11M fractional drills"],
+  ["1.5", "Drill 1.5 mm", 1.5, "ISO 235 sizes, from memory"],
+  ["1-16", "Drill 1/16 in", 25.4 / 16, "ANSI B94.11M fractional drills"],
+  ["5-64", "Drill 5/64 in", (5 / 64) * 25.4, "ANSI B94.11M fractional drills"],
+  ["2", "Drill 2 mm", 2, "ISO 235 sizes, from memory"],
+];
+
 /** Needles and pins by the cone of their tips, drills by their size. */
 export const tools: readonly ToolRow[] = [
   needle(12, 0.35),
@@ -76,5 +85,8 @@ export const tools: readonly ToolRow[] = [
       tipDeg: null,
       source: "ANSI B94.11M number drills",
     }),
+  ),
+  ...LARGE_DRILLS.map(
+    ([id, name, shaft, source]): ToolRow => ({ id: `drill-${id}`, name, kind: "drill", shaft, tipDeg: null, source }),
   ),
 ];

@@ -8,7 +8,7 @@ describe("Bench", () => {
   test("every reading of solve is shown with a sentence, the four rules with their sources", async () => {
     const maker = await atTheBench();
     const rows = await maker.texts("[data-reading]");
-    expect(rows).toHaveLength(9);
+    expect(rows).toHaveLength(10);
     for (const row of rows) expect(row).toMatch(/[.]$/m);
     expect(await maker.reading("fNumber")).toBe("f/226");
     // What is far out of sight is not laid out, and so has no text to read.

@@ -124,7 +124,6 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
         <section aria-label="Light" className="[grid-area:light]">
           <LightPanel
             source={source}
-            iso={iso}
             fault={suggestion.ok ? null : suggestion.error}
             offset={offset}
             onSource={setSource}
@@ -164,7 +163,8 @@ function Sum({ suggestion }: { readonly suggestion: Suggestion }) {
         ))}
       </ul>
       <p className="mt-1 text-[0.83rem] text-quiet">
-        Half or twice the time is a small step for paper: when in doubt, give more, and change one thing at a time.
+        One stop is half or twice the time. Paper holds less than four stops from white to black, so one shows plainly:
+        a grey comes out clearly darker or lighter. When in doubt give more, and change one thing at a time.
       </p>
     </div>
   );

@@ -13,21 +13,19 @@ const WAYS = [
 /** The light, judged by eye from the table or read off a meter. */
 export function LightPanel({
   source,
-  iso,
   fault,
   offset,
   onSource,
   onOffset,
 }: {
   readonly source: LightSource;
-  readonly iso: number;
   readonly fault: MeterFault | null;
   readonly offset: number;
   readonly onSource: (source: LightSource) => void;
   readonly onOffset: (stops: number) => void;
 }) {
   const change = (by: LightSource["by"]): void =>
-    onSource(by === "table" ? { by, row: "sun" } : { by, seconds: "1/60", fNumber: "f/16", iso: String(iso) });
+    onSource(by === "table" ? { by, row: "sun" } : { by, seconds: "", fNumber: "", iso: "" });
   return (
     <>
       <Segments label="Light by" value={source.by} options={WAYS} className="mb-2 min-h-11" onChoose={change} />

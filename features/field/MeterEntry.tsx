@@ -31,6 +31,8 @@ export function MeterEntry({
   readonly onOffset: (stops: number) => void;
 }) {
   const id = useId();
+  // Nothing typed yet is no mistake.
+  const wrong = ENTRIES.some(({ field }) => source[field].trim() !== "") ? fault : null;
   return (
     <div className="grid gap-3">
       <div className="grid grid-cols-3 gap-3">
@@ -41,7 +43,7 @@ export function MeterEntry({
               name={`meter-${field}`}
               className="entry text-ink"
               value={source[field]}
-              aria-invalid={fault?.field === field}
+              aria-invalid={wrong?.field === field}
               aria-describedby={`${id}-note`}
               placeholder={hint}
               onChange={(event) => onChange({ ...source, [field]: event.target.value })}
@@ -51,10 +53,10 @@ export function MeterEntry({
       </div>
       <p
         id={`${id}-note`}
-        role={fault ? "alert" : undefined}
-        className={cx("text-[0.87rem]", fault ? "text-action" : "text-quiet")}
+        role={wrong ? "alert" : undefined}
+        className={cx("text-[0.87rem]", wrong ? "text-action" : "text-quiet")}
       >
-        {fault?.message ?? "Meter the scene, not the sky. Any f-number the meter has will do."}
+        {wrong?.message ?? "Meter the scene, not the sky. Any f-number the meter has will do."}
       </p>
       <div>
         <Choice

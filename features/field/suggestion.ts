@@ -11,6 +11,7 @@ import {
 import { type Camera, measuredDiameter, solveRequest } from "../../core/camera/container/index.ts";
 import {
   correctedTime,
+  evOnSheet,
   lightFromTime,
   type Medium,
   timeFromLight,
@@ -62,11 +63,14 @@ export function suggest(
   if (source.by === "table") {
     const row = lightTable.find(({ id }) => id === source.row) ?? lightTable[0];
     if (row === undefined) throw new Error("the light table is empty");
-    const metered = timeFromLight(row.ev, n, iso);
+    const ev = evOnSheet(row.ev, row.kelvin, medium.sensitivity);
+    const metered = timeFromLight(ev, n, iso);
+    const unseen = row.ev - ev;
     return success(
-      finish({ metered, fNumber: n, ev: row.ev, light: row.name, medium }, [
+      finish({ metered, fNumber: n, ev, light: row.name, medium }, [
         hole,
-        `${row.name}: EV ${row.ev}. ${Math.round(n)}² × 100 ÷ (ISO ${iso} × 2^${row.ev}) = ${formatTime(metered)}`,
+        ...(unseen < 0.1 ? [] : [`lamps are red, and this ${medium.kind} sees blue: ${unseen.toFixed(1)} stops more`]),
+        `${row.name}: EV ${Number(ev.toFixed(1))}. ${Math.round(n)}² × 100 ÷ (ISO ${iso} × 2^${Number(ev.toFixed(1))}) = ${formatTime(metered)}`,
       ]),
     );
   }

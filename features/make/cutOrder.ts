@@ -5,7 +5,7 @@ import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber, formatTime } from "../../core/basis/units/index.ts";
 import { type Camera, DEFAULT_CONTRAST, type LengthWords, solveRequest } from "../../core/camera/container/index.ts";
 import { type JudgedHole, judgeHole } from "../../core/camera/holeToMake/index.ts";
-import { fNumber, sheetTime } from "../../core/light/exposure/index.ts";
+import { evOnSheet, fNumber, sheetTime } from "../../core/light/exposure/index.ts";
 import { optimum } from "../../core/light/hole/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
@@ -31,9 +31,9 @@ export function cutOrder(camera: Camera, words: LengthWords, link: string | null
     words,
     fNumber: formatFNumber(n),
     medium: `${medium.name}, ISO ${medium.iso}`,
-    times: lightTable.map(({ name, ev }) => ({
+    times: lightTable.map(({ name, ev, kelvin }) => ({
       light: name,
-      time: formatTime(sheetTime(ev, n, medium)),
+      time: formatTime(sheetTime(evOnSheet(ev, kelvin, medium.sensitivity), n, medium)),
     })),
     code: link === null ? null : encode(link, { border: 0 }).data,
     rim: camera.making?.rim ?? null,
@@ -52,12 +52,12 @@ export function amountWords({ amount, unit }: Bill[number], words: LengthWords):
     case "pieces":
       return amount === 1 ? "1" : String(Math.ceil(amount));
     case "mm":
-      return amount >= 1000 ? `${(amount / 1000).toFixed(1)} m` : words(amount, 0);
+      return amount >= 1000 ? words(amount, "far") : words(amount, 0);
     case "mm²":
       // A sheet of A4 card is 210 × 297 mm.
       return `${Math.ceil(amount / (210 * 297))} A4 sheet${amount > 210 * 297 ? "s" : ""} (${(amount / 100).toFixed(0)} cm²)`;
     case "ml":
-      return `${Math.max(1, Math.ceil(amount))} ml`;
+      return `${Math.max(1, Number(amount.toPrecision(2)))} ml`;
     default:
       return unit satisfies never;
   }

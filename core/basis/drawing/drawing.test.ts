@@ -1,6 +1,6 @@
 import { benchDrawing } from "../../bench/benchDrawing/index.ts";
 import { silhouette } from "../../bench/shelfDrawing/index.ts";
-import { cameraBody } from "../../camera/container/index.ts";
+import { cameraBody, withMount } from "../../camera/container/index.ts";
 import type { CameraKind } from "../../camera/kinds/index.ts";
 import { cutParts, layOut, PAPERS } from "../../make/cutsheet/index.ts";
 import { KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
@@ -177,7 +177,8 @@ describe.each(KINDS)("the Bench’s drawing of a %s", (kind) => {
 });
 
 describe.each(KINDS)("the cut sheet of a %s", (kind) => {
-  const camera = testCamera(kind, { openingDiameter: 6.35 });
+  // A bought box, too, when its hole is made after all.
+  const camera = withMount(testCamera(kind, { openingDiameter: 6.35 }), "plate");
   const parts = cutParts(cutOrderFor(camera));
 
   test("has wall or face, plate and sheet at true size with the opening where the hole is", () => {

@@ -6,3 +6,6 @@ export const PLATE_SIZE = 19;
 
 /** Between a person's eyes, mm; common practice for the base of two holes. */
 export const EYES = 65;
+
+/** An opening in the body where the design has none: a 1/4 in drill, mm; common practice. */
+export const USUAL_OPENING = 6.35;

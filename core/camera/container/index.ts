@@ -23,7 +23,7 @@ export type {
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-export { EYES, PLATE_SIZE } from "./customs.ts";
+export { EYES, PLATE_SIZE, USUAL_OPENING } from "./customs.ts";
 export { designFaults } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,
@@ -40,7 +40,7 @@ export {
   withSheet,
 } from "./edits.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
-export { holeMount, withMount } from "./mount.ts";
+export { blackened, holeMount, isTrail, withMount } from "./mount.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { refusal } from "./refusal.ts";
 export type { RollSpec } from "./rollSpec.ts";

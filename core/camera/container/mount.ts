@@ -13,6 +13,26 @@ export function holeMount(camera: Camera): HoleMount {
   return camera.chambers[0].mount ?? kindRecord(cameraKind(camera)).mount ?? "plate";
 }
 
+/**
+ * Whether a camera is for the sun's trails of weeks and months: its sheet is never developed, and nobody counts seconds.
+ *
+ * @example isTrail(box) // false
+ */
+export function isTrail({ purpose }: Camera): boolean {
+  return purpose === "trail";
+}
+
+/**
+ * Whether the inside is still to be blackened: not where it is black already, bought, or black plastic, which is black
+ * through and through and holds no paint.
+ *
+ * @example blackened(box) // false
+ */
+export function blackened(camera: Camera): boolean {
+  const { insideBlack = false, material = "" } = camera.container;
+  return !insideBlack && !/plastic/.test(material) && holeMount(camera) !== "bought";
+}
+
 /** A plate where the design had none: drinks-can metal, mm; common practice. */
 const USUAL_PLATE = 0.1;
 

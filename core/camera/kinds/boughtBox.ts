@@ -1,5 +1,5 @@
 import type { KindOf } from "./kind.ts";
-import { BOX_SIZES } from "./partsAndSteps.ts";
+import { BOX_PARTS, BOX_SIZES, BOX_STEPS } from "./partsAndSteps.ts";
 
 /** A plain box bought with its hole: used as it is. */
 export const boughtBox: KindOf<"bought-box"> = {
@@ -26,8 +26,8 @@ export const boughtBox: KindOf<"bought-box"> = {
   mount: "bought",
   moves: null,
   tiedOutside: false,
-  parts: ["face", "plate", "sheet", "divider", "shutter", "cards"],
-  steps: ["hole", "divider", "black", "shutter", "label", "light-test"],
+  parts: BOX_PARTS,
+  steps: BOX_STEPS,
   finder: null,
   silhouette: { lid: 0 },
   known: null,

@@ -1,5 +1,5 @@
 import type { KindOf } from "./kind.ts";
-import { BEGIN, CAN_PARTS, ROUND_SIZES } from "./partsAndSteps.ts";
+import { CAN_PARTS, END, ROUND_SIZES, ROUND_STEPS } from "./partsAndSteps.ts";
 
 /** The sheet runs round the wall of a can. */
 export const curledCan: KindOf<"curled-can"> = {
@@ -20,7 +20,7 @@ export const curledCan: KindOf<"curled-can"> = {
   moves: null,
   tiedOutside: true,
   parts: CAN_PARTS,
-  steps: [...BEGIN, "divider", "black", "tabs", "shutter", "cap", "lid", "label", "light-test"],
+  steps: ["rinse", ...ROUND_STEPS.slice(0, -END.length), "rest", ...END],
   finder: "round wall",
   silhouette: { lid: 0.07, foot: true },
   known: ({ bent, pastHalf }) => bent && pastHalf,

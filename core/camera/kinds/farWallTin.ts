@@ -1,5 +1,5 @@
 import type { KindOf } from "./kind.ts";
-import { BEGIN, CAN_PARTS, ROUND_SIZES } from "./partsAndSteps.ts";
+import { CAN_PARTS, ROUND_SIZES, ROUND_STEPS } from "./partsAndSteps.ts";
 
 /** The sheet lies on the far half of a round wall only. */
 export const farWallTin: KindOf<"far-wall-tin"> = {
@@ -20,7 +20,7 @@ export const farWallTin: KindOf<"far-wall-tin"> = {
   moves: null,
   tiedOutside: false,
   parts: CAN_PARTS,
-  steps: [...BEGIN, "divider", "black", "tabs", "shutter", "cap", "lid", "label", "light-test"],
+  steps: ROUND_STEPS,
   finder: "far wall",
   silhouette: { lid: 0.22 },
   known: ({ bent, pastHalf }) => bent && !pastHalf,

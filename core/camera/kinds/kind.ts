@@ -26,9 +26,11 @@ export type PartName =
 /** Steps of building, in the order they are done; written in `catalogue/buildSteps`, measured in `make/steps`. */
 export type StepName =
   | "opaque"
+  | "rinse"
   | "fold"
   | "trace"
   | "opening"
+  | "black"
   | "hole"
   | "plate"
   | "divider"
@@ -36,13 +38,18 @@ export type StepName =
   | "baffles"
   | "mask"
   | "cartridges"
-  | "black"
+  | "holder"
   | "tabs"
   | "shutter"
   | "cap"
   | "lid"
+  | "rest"
+  | "tripod"
+  | "tray"
   | "label"
-  | "light-test";
+  | "light-test"
+  | "put-up"
+  | "take-down";
 
 /** Which layouts the finder makes of a kind; made in `bench/finder`. */
 export type FinderFamily =

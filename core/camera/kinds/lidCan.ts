@@ -1,5 +1,5 @@
 import type { KindOf } from "./kind.ts";
-import { BOX_PARTS, BOX_STEPS, ROUND_SIZES } from "./partsAndSteps.ts";
+import { BOX_PARTS, BOX_STEPS, END, ROUND_SIZES } from "./partsAndSteps.ts";
 
 /** The sheet lies on the bottom of a can and looks at the lid. */
 export const lidCan: KindOf<"lid-can"> = {
@@ -20,7 +20,7 @@ export const lidCan: KindOf<"lid-can"> = {
   moves: "container.height",
   tiedOutside: false,
   parts: BOX_PARTS,
-  steps: BOX_STEPS,
+  steps: [...BOX_STEPS.slice(0, -END.length), "rest", ...END],
   finder: "under the lid",
   silhouette: { lid: 0 },
   known: ({ bent }) => !bent,

@@ -1,5 +1,5 @@
 import type { KindOf } from "./kind.ts";
-import { BEGIN, BOX_SIZES, ROLL_PARTS, ROLL_SIZES } from "./partsAndSteps.ts";
+import { BEGIN, BOX_SIZES, END, ROLL_PARTS, ROLL_SIZES } from "./partsAndSteps.ts";
 import { USUAL_ROLL } from "./usualRoll.ts";
 
 /**
@@ -27,7 +27,7 @@ export const matchbox: KindOf<"matchbox"> = {
   moves: null,
   tiedOutside: false,
   parts: ROLL_PARTS,
-  steps: [...BEGIN, "divider", "mask", "black", "cartridges", "shutter", "lid", "label", "light-test"],
+  steps: [...BEGIN, "divider", "mask", "cartridges", "shutter", "lid", ...END],
   finder: null,
   silhouette: { lid: 0 },
   // A carton's file looks the same.

@@ -37,7 +37,18 @@ export const CAN_PARTS: readonly PartName[] = [
   "cards",
 ];
 
-/** Steps that begin and end the building of nearly every camera. */
-export const BEGIN: readonly StepName[] = ["opaque", "trace", "opening", "hole", "plate"];
-export const END: readonly StepName[] = ["shutter", "lid", "label", "light-test"];
-export const BOX_STEPS: readonly StepName[] = [...BEGIN, "divider", "black", ...END];
+/** Steps that begin and end the building of nearly every camera; paint dries before the plate goes in. */
+export const BEGIN: readonly StepName[] = ["opaque", "trace", "opening", "black", "hole", "plate"];
+export const END: readonly StepName[] = ["label", "light-test", "put-up", "take-down"];
+export const BOX_STEPS: readonly StepName[] = [...BEGIN, "divider", "holder", "shutter", "lid", "tripod", ...END];
+/** Of a sheet that stands in a round container. */
+export const ROUND_STEPS: readonly StepName[] = [
+  ...BEGIN,
+  "divider",
+  "tabs",
+  "shutter",
+  "cap",
+  "lid",
+  "tripod",
+  ...END,
+];

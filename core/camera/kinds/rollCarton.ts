@@ -22,7 +22,7 @@ export const rollCarton: KindOf<"roll-carton"> = {
   moves: null,
   tiedOutside: false,
   parts: ROLL_PARTS,
-  steps: [...BEGIN, "divider", "mask", "black", ...END],
+  steps: [...BEGIN, "divider", "mask", "cartridges", "shutter", "lid", "tripod", ...END],
   finder: null,
   silhouette: { lid: 0 },
   known: ({ rolled }) => rolled,

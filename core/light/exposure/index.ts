@@ -9,6 +9,7 @@ export {
 } from "./densityCurve.ts";
 export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
+export { evOnSheet, lampStops } from "./lampStops.ts";
 export type { Medium } from "./medium.ts";
 export {
   coveredShare,

@@ -21,16 +21,34 @@ const STEP_NM = 10;
  * @example lightBand([[400, 1], [500, 1]], 5500).length // 11
  */
 export function lightBand(sensitivity: readonly (readonly [number, number])[], kelvin: number): readonly BandLine[] {
-  const first = sensitivity[0]?.[0] ?? 0;
-  const last = sensitivity.at(-1)?.[0] ?? 0;
-  const lines: { wavelengthNm: number; share: number }[] = [];
-  for (let nm = Math.ceil(first / STEP_NM) * STEP_NM; nm <= last; nm += STEP_NM) {
-    lines.push({ wavelengthNm: nm, share: between(sensitivity, nm) * glow(nm, kelvin) });
-  }
-  const sum = lines.reduce((total, { share }) => total + share, 0);
+  const lines = energies(sensitivity, kelvin);
+  const sum = total(lines);
   return lines
     .map(({ wavelengthNm, share }) => ({ wavelengthNm, share: share / sum }))
     .filter(({ share }) => share > 1e-4);
+}
+
+/**
+ * All the light that a medium makes use of, relative: energy of the light times sensitivity, added up.
+ *
+ * @returns ≥ 0, comparable at one colour temperature only
+ */
+export function lightBandEnergy(sensitivity: readonly (readonly [number, number])[], kelvin: number): number {
+  return total(energies(sensitivity, kelvin));
+}
+
+function energies(sensitivity: readonly (readonly [number, number])[], kelvin: number): BandLine[] {
+  const first = sensitivity[0]?.[0] ?? 0;
+  const last = sensitivity.at(-1)?.[0] ?? 0;
+  const lines: BandLine[] = [];
+  for (let nm = Math.ceil(first / STEP_NM) * STEP_NM; nm <= last; nm += STEP_NM) {
+    lines.push({ wavelengthNm: nm, share: between(sensitivity, nm) * glow(nm, kelvin) });
+  }
+  return lines;
+}
+
+function total(lines: readonly BandLine[]): number {
+  return lines.reduce((sum, { share }) => sum + share, 0);
 }
 
 function between(points: readonly (readonly [number, number])[], at: number): number {

@@ -1,6 +1,7 @@
-import { cameraKind, PLATE_SIZE } from "../../camera/container/index.ts";
+import { blackened, cameraKind, holeMount, isTrail, PLATE_SIZE } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
+import { capTapeLength } from "./capParts.ts";
 import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
 import { cutParts } from "./parts.ts";
@@ -9,6 +10,7 @@ import { cutParts } from "./parts.ts";
 export interface BillRow {
   readonly id:
     | "container"
+    | `large-${string}`
     | "sheet"
     | "plate"
     | "card"
@@ -45,7 +47,7 @@ const CARD: readonly string[] = [
 const COUNTS: Readonly<Record<string, (order: CutOrder) => number>> = {
   vane: ({ camera }) => {
     const { tiers = 1, sectors = 1 } = shapeOf(camera.container).vanes ?? {};
-    return tiers * (sectors % 2 === 0 ? sectors / 2 : sectors);
+    return tiers * sectors;
   },
   disc: ({ camera }) => shapeOf(camera.container).tiers + 1,
   baffle: ({ camera }) => 2 * shapeOf(camera.container).tiers,
@@ -57,8 +59,13 @@ const PAINT_PER_MM2 = 200 / 1e6;
 /** Share of card lost in cutting; common practice. */
 const WASTE = 1.15;
 
+/** A4, mm (ISO 216): what does not fit on it is asked for by its size. */
+const A4 = { long: 297, short: 210 } as const;
+/** A shutter's strip, mm; common practice. */
+const FLAP = 55;
+
 /**
- * What a number of cameras needs, with amounts.
+ * What a number of cameras needs, with amounts. A set counts as many cameras as it has.
  *
  * @param order the camera
  * @param count how many, ≥ 1
@@ -66,58 +73,166 @@ const WASTE = 1.15;
  */
 export function billOfMaterials(order: CutOrder, count: number): Bill {
   const { camera } = order;
-  const parts = cutParts(order);
-  const holes = camera.chambers[0].holes.length;
-  const sheets = camera.chambers.length * (camera.chambers[0].roll ? 0 : 1);
-  const card = parts.filter(({ id }) => CARD.includes(id)).reduce((sum, part) => sum + cardArea(part, order), 0);
-  const plateTape = holes * 8 * (PLATE_SIZE + 2 * PAST_PLATE);
-  // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
-  const { black = "paint", tape = "cloth" } = camera.making?.choices ?? {};
-  const { sealTape, paintedInside } = shapeOf(camera.container);
-  const inside = camera.container.insideBlack === false ? 0 : paintedInside;
-  const row = (id: BillRow["id"], name: string, amount: number, unit: BillRow["unit"], why: string): BillRow => ({
-    id,
-    name,
-    amount: amount * count,
-    unit,
-    why,
-  });
+  const each = count * (camera.set?.count ?? 1);
+  return [...containerRows(order), ...holeRows(order), ...insideRows(order), ...outsideRows(order)].map((row) => ({
+    ...row,
+    amount: row.amount * each,
+  }));
+}
+
+function containerRows({ camera }: CutOrder): Bill {
+  const { roll } = camera.chambers[0];
   return [
-    row("container", camera.name, 1, "pieces", "the container itself"),
-    row("plate", "Plate blank", holes, "pieces", `${PLATE_SIZE} mm square, one for each hole; have a spare`),
-    row("needle", "Needle, pin or drill", 1, "pieces", "a fresh point for every hole"),
-    row("abrasive", "Fine wet abrasive paper, about 1200 grit", 1, "pieces", "a piece the size of a stamp"),
-    ...(sheets > 0
-      ? [row("sheet", "Sheets for the first load", sheets, "pieces", "one a chamber")]
-      : [row("sheet", "Film, one length", 1, "pieces", "pulled across the mask")]),
-    ...(card > 0
-      ? [row("card", "Black card", card * WASTE, "mm²", "parts that are cut from card, with 15 % waste")]
+    { id: "container", name: camera.name, amount: 1, unit: "pieces", why: "the container itself" },
+    roll
+      ? { id: "sheet", name: "Film, one length", amount: 1, unit: "pieces", why: "pulled across the mask" }
+      : {
+          id: "sheet",
+          name: isTrail(camera) ? "Semi-matt paper, one sheet" : "Sheets for the first load",
+          amount: camera.chambers.length,
+          unit: "pieces",
+          why: isTrail(camera) ? "glossy paper leaves black lines in months-long exposures" : "one a chamber",
+        },
+  ];
+}
+
+/** Holes to make: one for each place and tier. */
+function holesToMake({ camera }: CutOrder): number {
+  return camera.chambers[0].holes.length * shapeOf(camera.container).tiers;
+}
+
+function holeRows(order: CutOrder): Bill {
+  const mount = holeMount(order.camera);
+  if (mount === "bought") return [];
+  const holes = holesToMake(order);
+  const tool: BillRow = {
+    id: "needle",
+    name: mount === "wall" ? (order.diameter < 1 ? "Pin or needle" : "Drill") : "Needle, pin or drill",
+    amount: 1,
+    unit: "pieces",
+    why: "a fresh point for every hole",
+  };
+  const flap: BillRow = {
+    id: "shutter-tape",
+    name: "Black electrical tape",
+    amount: FLAP * holes,
+    unit: "mm",
+    why: "a shutter flap for each hole",
+  };
+  if (mount === "wall") return [tool, flap];
+  return [
+    {
+      id: "plate",
+      name: "Plate blank",
+      amount: holes,
+      unit: "pieces",
+      why: `${order.words(PLATE_SIZE)} square, one for each hole; have a spare`,
+    },
+    tool,
+    {
+      id: "abrasive",
+      name: "Fine wet abrasive paper, about 1200 grit",
+      amount: 1,
+      unit: "pieces",
+      why: "a piece the size of a stamp",
+    },
+    flap,
+  ];
+}
+
+function insideRows(order: CutOrder): Bill {
+  const { camera, words } = order;
+  const parts = cutParts(order).filter(({ id }) => CARD.includes(id));
+  const large = parts.filter(({ width, height }) => !onA4(width, height));
+  const small = parts.filter((part) => !large.includes(part)).reduce((sum, part) => sum + cardArea(part, order), 0);
+  // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
+  const { black = "paint" } = camera.making?.choices ?? {};
+  const inside = blackened(camera) ? shapeOf(camera.container).paintedInside : 0;
+  return [
+    ...(small > 0
+      ? [
+          {
+            id: "card",
+            name: "Black card",
+            amount: small * WASTE,
+            unit: "mm²",
+            why: "parts that are cut from card, with 15 % waste",
+          } as const,
+        ]
       : []),
-    row(
-      "black-tape",
-      tape === "electrical" ? "Black electrical tape, plate and lid" : "Black cloth tape",
-      plateTape + sealTape(order.rim) + capTape(parts),
-      "mm",
-      "plate inside and out on all four sides, lid or seams twice round, cap",
+    ...large.map(
+      (part): BillRow => ({
+        id: `large-${part.id}`,
+        name: `Black card of ${words(part.width)} × ${words(part.height)} or more`,
+        amount: COUNTS[part.id]?.(order) ?? 1,
+        unit: "pieces",
+        why: `${part.name}: it does not go on A4`,
+      }),
     ),
-    row("shutter-tape", "Black electrical tape", 55 * holes, "mm", "the shutter flap"),
     ...(inside > 0 && black === "paint"
-      ? [row("paint", "Flat black paint", inside * PAINT_PER_MM2, "ml", "two coats inside, lid too")]
+      ? [
+          {
+            id: "paint",
+            name: "Flat black paint",
+            amount: inside * PAINT_PER_MM2,
+            unit: "ml",
+            why: "two coats inside, lid too",
+          } as const,
+        ]
       : []),
     ...(inside > 0 && black === "paper"
-      ? [row("lining", "Black lining paper", inside * WASTE, "mm²", "walls and lid, with 15 % waste")]
-      : []),
-    ...(kindRecord(cameraKind(camera)).tiedOutside
-      ? [row("ties", "Long cable ties", 2, "pieces", "to fix it where it may stay")]
+      ? [
+          {
+            id: "lining",
+            name: "Black lining paper",
+            amount: inside * WASTE,
+            unit: "mm²",
+            why: "walls and lid, with 15 % waste",
+          } as const,
+        ]
       : []),
   ];
 }
 
-function cardArea(part: Part, order: CutOrder): number {
-  return part.width * part.height * (COUNTS[part.id]?.(order) ?? 1);
+function outsideRows(order: CutOrder): Bill {
+  const { camera } = order;
+  const mount = holeMount(camera);
+  const { tape = "cloth" } = camera.making?.choices ?? {};
+  const plateTape = mount === "plate" ? holesToMake(order) * 8 * (PLATE_SIZE + 2 * PAST_PLATE) : 0;
+  const cap = cutParts(order).some(({ id }) => id === "cap-tape") ? capTapeLength(order) : 0;
+  const seal = mount === "bought" && !isTrail(camera) ? 0 : shapeOf(camera.container).sealTape(order.rim);
+  const what = [...(plateTape > 0 ? ["plate"] : []), "lid"].join(" and ");
+  const tapeRow: BillRow = {
+    id: "black-tape",
+    name: tape === "electrical" ? `Black electrical tape, ${what}` : "Black cloth tape",
+    amount: plateTape + seal + cap,
+    unit: "mm",
+    why: [
+      ...(plateTape > 0 ? ["plate inside and out on all four sides"] : []),
+      "lid or seams twice round",
+      ...(cap > 0 ? ["cap"] : []),
+    ].join(", "),
+  };
+  return [
+    ...(tapeRow.amount > 0 ? [tapeRow] : []),
+    ...(isTrail(camera) || kindRecord(cameraKind(camera)).tiedOutside
+      ? [
+          {
+            id: "ties",
+            name: "Long cable ties",
+            amount: 2,
+            unit: "pieces",
+            why: "to fix it where it may stay",
+          } as const,
+        ]
+      : []),
+  ];
 }
 
-function capTape(parts: readonly Part[]): number {
-  const tape = parts.find(({ id }) => id === "cap-tape");
-  return tape === undefined ? 0 : 4 * tape.width;
+function onA4(width: number, height: number): boolean {
+  return Math.max(width, height) <= A4.long && Math.min(width, height) <= A4.short;
+}
+
+function cardArea(part: Part, order: CutOrder): number {
+  return part.width * part.height * (COUNTS[part.id]?.(order) ?? 1);
 }

@@ -1,24 +1,29 @@
 import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
+import { cameraBody, holeMount, type LengthWords } from "../../camera/container/index.ts";
 import { rimDiameter, shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
 /** Sizes of a cap for an open can, and its card's thickness, mm; common practice. */
-const CAP = { card: 0.3, collar: 30, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
+const CAP = { card: 0.3, collar: 75, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
+
+/** The collar reaches down most of a low can, no farther. */
+const MOST_OF_CAN = 0.6;
 
 /** The cap of an open can: a collar with fringes, a disc, and strips of tape in a star and once round. */
 export function capParts({ camera, words, rim }: CutOrder): readonly Part[] {
   const { round: inside } = shapeOf(camera.container);
-  if (inside === null) return [];
+  if (inside === null || holeMount(camera) === "bought") return [];
+  const deep = Math.min(CAP.collar, MOST_OF_CAN * cameraBody(camera).high);
   const across = rimDiameter({ ...inside, wall: camera.container.wall }, rim);
   // A strip that is wrapped keeps its length in the middle of its thickness.
   const round = Math.PI * (across + CAP.slide + CAP.card);
-  return [collar(round, across, words), disc(across, words), star(across, round, words)];
+  return [collar(round, across, deep, words), disc(across, words), star(across, round, words)];
 }
 
-function collar(round: number, across: number, words: (mm: number) => string): Part {
+function collar(round: number, across: number, deep: number, words: LengthWords): Part {
   const width = round + CAP.overlap;
-  const height = CAP.collar + CAP.fringe;
+  const height = deep + CAP.fringe;
   const cuts = Math.floor(round / CAP.fringeWide);
   return {
     id: "cap-collar",
@@ -27,20 +32,20 @@ function collar(round: number, across: number, words: (mm: number) => string): P
     height,
     marks: [
       rectangle("cut", { x: 0, y: 0, width, height }),
-      line("trim", { x: 0, y: CAP.collar }, { x: width, y: CAP.collar }),
-      line("guide", { x: round, y: 0 }, { x: round, y: CAP.collar }),
+      line("trim", { x: 0, y: deep }, { x: width, y: deep }),
+      line("guide", { x: round, y: 0 }, { x: round, y: deep }),
       ...Array.from({ length: cuts }, (_, i): Mark => {
         const x = (i + 1) * (round / (cuts + 1));
-        return line("cut", { x, y: CAP.collar }, { x, y: height });
+        return line("cut", { x, y: deep }, { x, y: height });
       }),
       note(`round a rim of ${words(across)}: it must slide, not wobble`, { x: 4, y: 8 }),
       note("cut the fringe, fold it in; wrap at the stronger end of the can", { x: 4, y: 14 }),
-      note("glue here", { x: round + CAP.overlap / 2, y: CAP.collar / 2 }, { anchor: "middle", turn: 90 }),
+      note("glue here", { x: round + CAP.overlap / 2, y: deep / 2 }, { anchor: "middle", turn: 90 }),
     ],
   };
 }
 
-function disc(across: number, words: (mm: number) => string): Part {
+function disc(across: number, words: LengthWords): Part {
   return {
     id: "cap-disc",
     name: "Cap: disc, black card",
@@ -54,16 +59,28 @@ function disc(across: number, words: (mm: number) => string): Part {
   };
 }
 
-/** Three strips over the disc, 60° apart, and one round the collar. */
-function star(across: number, round: number, words: (mm: number) => string): Part {
+/** All the tape of a cap: three strips over its disc and one round, mm. */
+export function capTapeLength(order: CutOrder): number {
+  const { round: inside } = shapeOf(order.camera.container);
+  if (inside === null) return 0;
+  const across = rimDiameter({ ...inside, wall: order.camera.container.wall }, order.rim);
+  return strips(across, Math.PI * (across + CAP.slide + CAP.card)).reduce((sum, strip) => sum + strip, 0);
+}
+
+function strips(across: number, round: number): readonly number[] {
   const long = across + 2 * CAP.over;
-  const strips = [long, long, long, round + CAP.overlap];
+  return [long, long, long, round + CAP.overlap];
+}
+
+/** Three strips over the disc, 60° apart, and one round the collar. */
+function star(across: number, round: number, words: LengthWords): Part {
+  const lengths = strips(across, round);
   return {
     id: "cap-tape",
     name: "Cap: four strips of tape",
-    width: Math.max(...strips),
-    height: strips.length * (CAP.tape + 2) - 2,
-    marks: strips.flatMap((length, i): readonly Mark[] => {
+    width: Math.max(...lengths),
+    height: lengths.length * (CAP.tape + 2) - 2,
+    marks: lengths.flatMap((length, i): readonly Mark[] => {
       const y = i * (CAP.tape + 2);
       return [
         rectangle("guide", { x: 0, y, width: length, height: CAP.tape }),

@@ -1,4 +1,5 @@
 import { line, type Mark, outline, rectangle } from "../../basis/drawing/index.ts";
+import { cameraBody, isTrail } from "../../camera/container/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -9,31 +10,74 @@ const CODE = 26;
 /** Lights named on the exposure card. */
 const MOST_TIMES = 8;
 
-/** Labels, the exposure card, a plain warning, the log card of a load. */
+/** Labels, the exposure card, a plain warning, the log card of a load; for a trail the card of its weeks instead. */
 export function cardParts(order: CutOrder): readonly Part[] {
-  return [
-    ...order.numbers.map((number) => labelPart(order, number)),
-    exposureCard(order),
-    warningPart(),
-    logCard(order),
-  ];
+  const labels = order.numbers.map((number) => labelPart(order, number));
+  return isTrail(order.camera)
+    ? [...labels, trailCard(order), warningPart()]
+    : [...labels, exposureCard(order), warningPart(), logCard(order)];
 }
 
-function labelPart({ camera, fNumber, medium, code, numbers }: CutOrder, number: number): Part {
+/** A label that goes on what is smaller than a visiting card, mm. */
+const SMALL = { width: 42, height: 30 } as const;
+
+function labelPart(order: CutOrder, number: number): Part {
+  const { camera, fNumber, medium, code, numbers } = order;
   const many = numbers.length > 1;
+  const part = { id: `label-${number}`, name: many ? `Label, number ${number}` : "Label" };
+  const { high } = cameraBody(camera);
+  if (high < CARD.height) return { ...part, ...SMALL, marks: smallLabel(order, number) };
+  const trail = isTrail(camera);
   return {
-    id: `label-${number}`,
-    name: many ? `Label, number ${number}` : "Label",
+    ...part,
     ...CARD,
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
       note(shortened(camera.name, 24), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
       ...(many ? [note(`No. ${number}`, { x: 5, y: 18 }, { layer: "stamp", size: 9 })] : []),
-      note(fNumber, { x: 5, y: 28 }, { size: 6 }),
-      note(shortened(medium, 36), { x: 5, y: 36 }),
+      ...(trail
+        ? [note("sun trail: leave it shut", { x: 5, y: 28 }, { size: 4.5 }), note("do not develop", { x: 5, y: 36 })]
+        : [note(fNumber, { x: 5, y: 28 }, { size: 6 }), note(shortened(medium, 36), { x: 5, y: 36 })]),
       note("keep shut: light spoils the picture", { x: 5, y: 43 }, { size: 2.8 }),
       note("name ______________________", { x: 5, y: 50 }, { size: 2.8 }),
       ...(code === null ? [] : codeMarks(code, CARD.width - CODE - 3, CARD.height - CODE - 3)),
+    ],
+  };
+}
+
+/** For a canister: number, name and f-number, no more. */
+function smallLabel({ camera, fNumber, numbers }: CutOrder, number: number): readonly Mark[] {
+  return [
+    rectangle("cut", { x: 0, y: 0, ...SMALL }),
+    note(
+      numbers.length > 1 ? `No. ${number}` : shortened(camera.name, 14),
+      { x: 3, y: 8 },
+      { layer: "stamp", size: 6 },
+    ),
+    note(isTrail(camera) ? "sun trail" : fNumber, { x: 3, y: 16 }, { size: 4.5 }),
+    note("name ______________", { x: 3, y: 25 }, { size: 2.6 }),
+  ];
+}
+
+/** What one must know of a sheet that stays out for weeks, to stick on or to take along. */
+function trailCard({ camera }: CutOrder): Part {
+  const rows = [
+    "up on ______________   down on ______________",
+    "place _____________________________________",
+    "looks towards ______________  (compass)",
+    "asked of __________________________________",
+    "Never develop it, never fix it.",
+    "Scan it at once: colour, 400 to 600 dpi, no preview.",
+    "Then back into the dark.",
+  ];
+  return {
+    id: "trail-card",
+    name: "Card of a sun trail",
+    ...CARD,
+    marks: [
+      rectangle("cut", { x: 0, y: 0, ...CARD }),
+      note(`${shortened(camera.name, 26)} · sun trail`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      ...rows.map((row, i) => note(row, { x: 4, y: 14 + i * 6 }, { size: 2.9 })),
     ],
   };
 }

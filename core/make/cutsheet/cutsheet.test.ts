@@ -59,17 +59,20 @@ describe("parts for every shape", () => {
     expect([part.width, part.height]).toEqual([52, cameraBody(camera).high]);
   });
 
-  test("a drum gets vanes that cross, discs, and baffles where it has them", () => {
+  test("a drum gets vanes on its dowel, discs, and baffles where it has them", () => {
     const camera = testCamera("drum");
     const { container } = camera;
     if (container.shape !== "drum") throw new Error("not a drum");
     const whole = { ...camera, container: { ...container, baffle: { aside: 12, height: 20 } } };
     const parts = cutParts(cutOrderFor(whole));
     const across = container.diameter - 2 * container.gap;
-    expect([partOf(parts, "vane").width, partOf(parts, "vane").height]).toEqual([
-      across,
-      container.height / container.tiers,
-    ]);
+    // From a 6 mm dowel to the wall, with a flap; between discs of half a millimetre, a millimetre of air in all.
+    expect(partOf(parts, "vane").width).toBeCloseTo((across - 6) / 2 + 10, 9);
+    expect(partOf(parts, "vane").height).toBeCloseTo(
+      (container.height - 0.5 * (container.tiers + 1) - 1) / container.tiers,
+      9,
+    );
+    expect(partOf(parts, "disc").marks.some((mark) => mark.kind === "circle" && mark.radius === 3)).toBe(true);
     expect(partOf(parts, "disc").width).toBe(across);
     expect(partOf(parts, "baffle").width).toBe(30);
     expect(cutParts(cutOrderFor(camera)).some(({ id }) => id === "baffle")).toBe(container.baffle != null);
@@ -252,12 +255,46 @@ describe("bill of materials", () => {
     billOfMaterials(cutOrderFor(camera, { rim: 68 }), count).find((row) => row.id === id)?.amount ?? 0;
 
   test("tape: eight strips a plate, two turns of the lid, the cap’s four strips; reckoned by hand", () => {
-    const collar = Math.PI * 68.8 + 15;
-    expect(amount("black-tape")).toBeCloseTo(8 * (19 + 24) + 2 * (Math.PI * 68 + 30) + 4 * collar, 6);
+    const cap = 3 * (68 + 40) + (Math.PI * 68.8 + 15);
+    expect(amount("black-tape")).toBeCloseTo(8 * (19 + 24) + 2 * (Math.PI * 68 + 30) + cap, 6);
   });
 
+  test("a rim of 66.2 mm takes 544 mm of tape for its cap: three strips of 106.2 and one of 225.5", () => {
+    const tape = (rim: number) =>
+      billOfMaterials(cutOrderFor(testCamera("curled-can"), { rim }), 1).find(({ id }) => id === "black-tape")
+        ?.amount ?? 0;
+    expect(tape(66.2) - 8 * 43 - 2 * (Math.PI * 66.2 + 30)).toBeCloseTo(544.1, 0);
+  });
+
+  test("a cap’s collar is 60 to 90 mm deep on a can of usual height, less on a low tin", () => {
+    const deep = (height: number) =>
+      partOf(cutParts(cutOrderFor(testCamera("far-wall-tin", { height, sheetHeight: 40 }))), "cap-collar").height - 12;
+    expect(deep(168)).toBe(75);
+    expect(deep(60)).toBeCloseTo(36, 9);
+  });
+
+  test("what does not go on A4 is asked for by its size", () => {
+    const rows = billOfMaterials(cutOrderFor(testCamera("drum")), 1);
+    expect(rows.find(({ id }) => id === "large-disc")).toMatchObject({ amount: 3, unit: "pieces" });
+    expect(rows.find(({ id }) => id === "large-disc")?.name).toContain("316.0 mm × 316.0 mm or more");
+  });
+
+  test("a drum has a hole, a plate and a flap for each tier; a set of nine wants nine of everything", () => {
+    const drum = testCamera("drum");
+    expect(amount("plate", 1, drum)).toBe(2);
+    expect(amount("shutter-tape", 1, drum)).toBe(2 * 55);
+    const canister = { ...testCamera("canister"), set: { count: 9, exposed: [] } };
+    for (const id of ["plate", "sheet", "black-tape"])
+      expect(amount(id, 1, canister)).toBeCloseTo(
+        9 * amount(id, 1, { ...canister, set: { count: 1, exposed: [] } }),
+        9,
+      );
+  });
+
+  const unpainted = (camera: ReturnType<typeof testCamera>) => withContainer(camera, { insideBlack: false });
+
   test("what was chosen in building is what is to be had: paint, lining paper, or neither; one tape or the other", () => {
-    const can = testCamera("curled-can", { diameter: 66.6, height: 168 });
+    const can = unpainted(testCamera("curled-can", { diameter: 66.6, height: 168 }));
     const chosen = (choices: Readonly<Record<string, string>>) =>
       billOfMaterials(cutOrderFor({ ...can, making: { choices } }), 1);
     const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
@@ -274,30 +311,27 @@ describe("bill of materials", () => {
 
   test("paint: two coats on the inside, ends too", () => {
     const inside = Math.PI * 66.6 * 168 + (Math.PI * 66.6 ** 2) / 2;
-    expect(amount("paint")).toBeCloseTo((inside * 200) / 1e6, 9);
-    expect(
-      amount("paint", 1, {
-        ...testCamera("flat-box"),
-        container: { ...testCamera("flat-box").container, insideBlack: false },
-      }),
-    ).toBe(0);
+    const can = testCamera("curled-can", { diameter: 66.6, height: 168 });
+    expect(amount("paint", 1, unpainted(can))).toBeCloseTo((inside * 200) / 1e6, 9);
+    // Black already: nothing to paint.
+    expect(amount("paint", 1, can)).toBe(0);
   });
 
   test("for 25 cameras everything is 25 times as much; a drum counts its vanes, discs and sheets", () => {
-    for (const id of ["black-tape", "card", "plate", "sheet", "paint"])
-      expect(amount(id, 25)).toBeCloseTo(25 * amount(id), 6);
+    const can = unpainted(testCamera("curled-can", { diameter: 66.6, height: 168 }));
+    for (const id of ["black-tape", "card", "plate", "sheet", "paint"]) {
+      expect(amount(id, 1, can)).toBeGreaterThan(0);
+      expect(amount(id, 25, can)).toBeCloseTo(25 * amount(id, 1, can), 6);
+    }
     const drum = withContainer(testCamera("drum"), { baffle: { aside: 12, height: 20 } });
     const parts = cutParts(cutOrderFor(drum));
     const { container } = drum;
     if (container.shape !== "drum") throw new Error("not a drum");
-    const [vane, disc] = [partOf(parts, "vane"), partOf(parts, "disc")];
-    const vanes = (container.tiers * container.sectors) / 2;
+    const vane = partOf(parts, "vane");
+    const vanes = container.tiers * container.sectors;
     const baffle = partOf(parts, "baffle");
     expect(baffle.name).toContain(`${2 * container.tiers} in all`);
-    const whole =
-      vanes * vane.width * vane.height +
-      (container.tiers + 1) * disc.width ** 2 +
-      2 * container.tiers * baffle.width * baffle.height;
+    const whole = vanes * vane.width * vane.height + 2 * container.tiers * baffle.width * baffle.height;
     expect(amount("card", 1, drum)).toBeCloseTo(1.15 * whole, 6);
     expect(amount("sheet", 1, drum)).toBe(drum.chambers.length);
   });

@@ -37,7 +37,7 @@ export function tripodPart(): Part {
   const middle = { x: side / 2, y: side / 2 };
   return {
     id: "tripod",
-    name: "Tripod plate: plywood or steel",
+    name: "Foot for a tripod: plywood or steel",
     width: side,
     height: side,
     marks: [

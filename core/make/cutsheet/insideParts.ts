@@ -11,6 +11,11 @@ const SHAFT = 6;
 /** Card left round a mask's window at least, mm. */
 const RIM = 4;
 
+/** Card of a disc, air above vanes, air round a mask so that it goes in, mm; common practice. */
+const DISC = 0.5;
+const AIR = 1;
+const SLIP = 1;
+
 /** A wall between two pictures, where the design has one. */
 export function dividerPart({ camera, words }: CutOrder): readonly Part[] {
   const { divider } = camera.chambers[0];
@@ -31,31 +36,23 @@ const UP = { turn: 90, anchor: "middle" } as const;
 export function drumParts({ camera, words }: CutOrder): readonly Part[] {
   const { vanes: drum } = shapeOf(camera.container);
   if (drum === null) return [];
-  const tier = drum.height / drum.tiers;
   const across = drum.diameter - 2 * drum.gap;
-  const vanes = drum.sectors / 2;
+  // Between two discs, with a little air.
+  const high = (drum.height - (drum.tiers + 1) * DISC - AIR) / drum.tiers;
+  const wide = (across - SHAFT) / 2;
   const { baffle } = drum;
-  const { high } = cameraBody(camera);
   return [
-    ...(drum.sectors % 2 === 0
-      ? [
-          board(
-            "vane",
-            `Vane, right across the drum: ${vanes} for each tier, ${vanes * drum.tiers} in all`,
-            across,
-            tier,
-            [
-              ...slot(across / 2, tier, vanes),
-              note(`${words(across)} across, ${words(drum.gap)} clear of the wall on each side`, { x: 4, y: 6 }),
-              note("slots fit into each other in the middle", { x: 4, y: 11 }),
-            ],
-          ),
-        ]
-      : [
-          board("vane", `Vane: ${drum.sectors} for each tier, ${drum.sectors * drum.tiers} in all`, across / 2, tier, [
-            note(`${words(across / 2)} from the axis to the wall`, { x: 4, y: 6 }),
-          ]),
-        ]),
+    board(
+      "vane",
+      `Vane, from the dowel to the wall: ${drum.sectors} for each tier, ${drum.sectors * drum.tiers} in all`,
+      wide + FLAP,
+      high,
+      [
+        line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
+        note(`${words(wide)} from the dowel, ${words(drum.gap)} clear of the wall`, { x: FLAP + 4, y: 6 }),
+        note("flap: glue it round the dowel", { x: FLAP / 2, y: high / 2 }, UP),
+      ],
+    ),
     {
       id: "disc",
       name: `Disc: ${drum.tiers + 1} to part the tiers`,
@@ -74,29 +71,30 @@ export function drumParts({ camera, words }: CutOrder): readonly Part[] {
     },
     ...(baffle
       ? [
-          board("baffle", `Baffle beside the hole: ${2 * drum.tiers} in all`, baffle.height + FLAP, high, [
-            line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
-            note(
-              `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
-              { x: FLAP + 3, y: high / 2 },
-              UP,
-            ),
-          ]),
+          board(
+            "baffle",
+            `Baffle beside the hole: ${2 * drum.tiers} in all`,
+            baffle.height + FLAP,
+            cameraBody(camera).high,
+            [
+              line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: cameraBody(camera).high }),
+              note(
+                `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
+                { x: FLAP + 3, y: cameraBody(camera).high / 2 },
+                UP,
+              ),
+            ],
+          ),
         ]
       : []),
   ];
-}
-
-/** Half-height slots by which crossing vanes fit into each other. */
-function slot(x: number, tier: number, vanes: number): readonly Mark[] {
-  return vanes < 2 ? [] : [line("cut", { x, y: 0 }, { x, y: tier / 2 })];
 }
 
 /** Card with a window of the picture's size that the film runs or lies behind. */
 export function maskPart({ camera, words }: CutOrder): Part {
   const { film } = camera.chambers[0];
   const { across, high } = cameraBody(camera);
-  const [width, height] = [Math.max(across, film.width + 2 * RIM), Math.max(high, film.height + 2 * RIM)];
+  const [width, height] = [Math.max(across - SLIP, film.width + 2 * RIM), Math.max(high - SLIP, film.height + 2 * RIM)];
   const x = width / 2 - (film.x ?? 0) - film.width / 2;
   const y = height / 2 - (film.y ?? 0) - film.height / 2;
   return board("mask", "Film mask", width, height, [

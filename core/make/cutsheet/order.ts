@@ -1,4 +1,4 @@
-import type { Camera } from "../../camera/container/index.ts";
+import type { Camera, LengthWords } from "../../camera/container/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 
 /** A time to stick on the camera. */
@@ -17,7 +17,7 @@ export interface CutOrder {
   /** Format the sheet is cut from, if it is a catalogued one. */
   readonly format: SheetFormat | null;
   /** Writes a length as the maker reads it. */
-  readonly words: (mm: number) => string;
+  readonly words: LengthWords;
   /** f-number as it is written. */
   readonly fNumber: string;
   /** Name and speed of what it is loaded with. */

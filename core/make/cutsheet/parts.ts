@@ -1,11 +1,13 @@
 import { dimension, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
 import {
-  type Camera,
   cameraBody,
   cameraKind,
   holeAt,
+  holeMount,
+  isTrail,
   measuredDiameter,
   PLATE_SIZE,
+  USUAL_OPENING,
 } from "../../camera/container/index.ts";
 import { kindRecord, type PartName } from "../../camera/kinds/index.ts";
 import { sheetOnWall } from "../../camera/lies/index.ts";
@@ -20,8 +22,6 @@ import { type Part, note as text } from "./part.ts";
 
 const TEXT = 3.2;
 const CROSS = 5;
-/** Body opening drawn where the design has none: 1/4 in, common practice. */
-const USUAL_OPENING = 6.35;
 /** Overlap of a wrapped template, mm. */
 const TAB = 12;
 
@@ -31,15 +31,15 @@ const TAPE = 12;
 /** How each part a kind may have is drawn. */
 const PARTS: Readonly<Record<PartName, (order: CutOrder) => readonly Part[]>> = {
   folded: foldedParts,
-  face: (order) => [facePart(order)],
-  wall: (order) => [unrolledWall(order)],
-  plate: (order) => [plateBlank(order)],
+  face: (order) => (holeMount(order.camera) === "bought" ? [] : [facePart(order)]),
+  wall: (order) => (holeMount(order.camera) === "bought" ? [] : [unrolledWall(order)]),
+  plate: (order) => (holeMount(order.camera) === "plate" ? [plateBlank(order)] : []),
   sheet: (order) => [sheetPart(order)],
   divider: dividerPart,
   drum: drumParts,
   mask: (order) => [maskPart(order)],
-  shutter: () => [shutterPart()],
-  tripod: () => [tripodPart()],
+  shutter: ({ camera }) => (holeMount(camera) === "bought" ? [] : [shutterPart()]),
+  tripod: ({ camera }) => (holeMount(camera) === "bought" || isTrail(camera) ? [] : [tripodPart()]),
   tabs: tabParts,
   cap: capParts,
   cards: cardParts,
@@ -55,7 +55,8 @@ export function cutParts(order: CutOrder): readonly Part[] {
   return kindRecord(cameraKind(order.camera)).parts.flatMap((name) => PARTS[name](order));
 }
 
-function facePart({ camera, words }: CutOrder): Part {
+function facePart(order: CutOrder): Part {
+  const { camera, words } = order;
   const { holes } = camera.chambers[0];
   const { across: width, high: height, face } = cameraBody(camera);
   // The template lies on the outside of the front, which is seen from the other side: left and right change places.
@@ -79,7 +80,7 @@ function facePart({ camera, words }: CutOrder): Part {
         ? { kind: "circle", layer: "cut", centre: { x: width / 2, y: height / 2 }, radius: width / 2 }
         : rectangle("cut", { x: 0, y: 0, width, height }),
       ...(centred && !round ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
-      ...places.flatMap((at, hole) => holeMarks(camera, at, words, hole)),
+      ...places.flatMap((at, hole) => holeMarks(order, at, hole)),
       text(
         round
           ? `Lid: ${words(width)} across (inner size)`
@@ -94,7 +95,8 @@ function facePart({ camera, words }: CutOrder): Part {
   };
 }
 
-function unrolledWall({ camera, words }: CutOrder): Part {
+function unrolledWall(order: CutOrder): Part {
+  const { camera, words } = order;
   const { container } = camera;
   const [hole] = camera.chambers[0].holes;
   const { round: inside, tiers } = shapeOf(container);
@@ -121,7 +123,7 @@ function unrolledWall({ camera, words }: CutOrder): Part {
             text("sheet’s lower edge, inside", { x: 4, y: Math.min(height - 2, sheetTop + film.height - 2) }),
           ]
         : []),
-      ...levels.flatMap((middle) => holeMarks(camera, { x: round / 2, y: middle - (hole.y ?? 0) }, words)),
+      ...levels.flatMap((middle) => holeMarks(order, { x: round / 2, y: middle - (hole.y ?? 0) })),
       text("TOP", { x: round / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
       text(`once round: ${words(round)}`, { x: 4, y: 5 }),
       text("overlap", { x: round + TAB / 2, y: height / 2 }, { anchor: "middle", turn: 90 }),
@@ -129,9 +131,18 @@ function unrolledWall({ camera, words }: CutOrder): Part {
   };
 }
 
-/** Opening to cut, centre cross, place of the plate. */
-function holeMarks(camera: Camera, at: Point, words: (mm: number) => string, number = 0): readonly Mark[] {
+/** Opening to cut, centre cross, place of the plate; or the cross alone where the hole goes through the wall itself. */
+function holeMarks({ camera, words, diameter }: CutOrder, at: Point, number = 0): readonly Mark[] {
   const hole = holeAt(camera, number);
+  if (holeMount(camera) === "wall") {
+    return [
+      line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
+      line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
+      { kind: "circle", layer: "cut", centre: at, radius: diameter / 2 },
+      text(`hole through the wall: ${words(diameter, 2)}`, { x: at.x + CROSS + 2, y: at.y - 2 }),
+      text("a block of wood behind it", { x: at.x + CROSS + 2, y: at.y + 3 }),
+    ];
+  }
   const opening = hole.openingDiameter ?? USUAL_OPENING;
   const half = PLATE_SIZE / 2;
   return [
@@ -173,7 +184,7 @@ function plateBlank({ camera, diameter, words }: CutOrder): Part {
       line("guide", { x: 0, y: half }, { x: PLATE_SIZE, y: half }),
       { kind: "circle", layer: "cut", centre: { x: half, y: half }, radius: diameter / 2 },
       text(`plate ${words(PLATE_SIZE)} square, ${words(thickness)} thick`, { x: beside, y: 3 }),
-      text(`${measured === null ? "hole to make" : "hole as measured"}: Ø ${diameter.toFixed(3)} mm`, {
+      text(`${measured === null ? "hole to make" : "hole as measured"}: ${words(diameter, 3)}`, {
         x: beside,
         y: 8,
       }),

@@ -1,5 +1,7 @@
 import { stepTexts } from "../../../catalogue/buildSteps.ts";
 import { makingQuestions } from "../../../catalogue/makingQuestions.ts";
+import { holeMount } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
@@ -38,9 +40,11 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
         "How to build it",
         "Take-home sheet",
       ]);
-      const holes = camera.chambers[0].holes.length;
-      expect(words("Shopping list")).toContain(`Plate blank: ${25 * holes} pieces`);
-      expect(words("Pack list")).toContain(`Plate blank: ${holes} pieces`);
+      const holes = camera.chambers[0].holes.length * shapeOf(camera.container).tiers * (camera.set?.count ?? 1);
+      if (holeMount(camera) === "plate") {
+        expect(words("Shopping list")).toContain(`Plate blank: ${25 * holes} pieces`);
+        expect(words("Pack list")).toContain(`Plate blank: ${holes} pieces`);
+      } else expect(words("Shopping list")).not.toMatch(/Plate blank/);
       expect(words("Take-home")).toMatch(/Full sun: 24 s/);
       expect(words("Take-home")).toMatch(/Never look at the sun/);
       expect(words("For the helper")).toMatch(/One adult processes/);

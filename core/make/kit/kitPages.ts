@@ -1,4 +1,5 @@
 import { label } from "../../basis/drawing/index.ts";
+import { isTrail } from "../../camera/container/index.ts";
 import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
 import { instructions } from "./instructions.ts";
@@ -34,8 +35,9 @@ export function kitPages(order: KitOrder): readonly Page[] {
     shoppingPage(order),
     packPage(order),
     ...instructionPages(order),
-    takeHomePage(order),
-    ...turnPages(order),
+    isTrail(order.cut.camera) ? takeHomeTrail(order) : takeHomePage(order),
+    // Nothing of a trail is developed, and it is loaded in a dim room.
+    ...(isTrail(order.cut.camera) ? [] : turnPages(order)),
     helperPage(order),
   ];
   return [...pages, ...labelPages(order)];
@@ -83,7 +85,10 @@ function packPage(order: KitOrder): Page {
     write(flow, "Instructions, take-home sheet, label with a number", { box: true, size: 4 });
     heading(flow, "ON THE ENVELOPE");
     write(flow, "Number ______   Initials ______   Camera ______________   Position ______");
-    write(flow, "Initials go on the back of every sheet, in pencil, before it goes into the camera.");
+    write(
+      flow,
+      "Initials go on the back of every sheet, with a soft pen, before it goes into the camera: pencil does not hold on plastic-coated paper.",
+    );
   });
 }
 
@@ -117,9 +122,36 @@ function takeHomePage(order: KitOrder): Page {
       write(flow, words, { size: 4 });
     heading(flow, "BRING IT BACK");
     write(flow, "to ______________________________ on ______________ at ________", { size: 4 });
+    write(flow, "If it stands where others pass: ask the owner, and stick the outdoor label on.");
+  });
+}
+
+function takeHomeTrail(order: KitOrder): Page {
+  return page(order, "Take-home sheet: a sun trail", (flow) => {
+    heading(flow, "WHERE");
+    for (const words of [
+      "Ask the owner, and tell the neighbours. Leave the outdoor label on.",
+      "The hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern; south-east or south-west will do. No wall or tree close in front.",
+      "Two long cable ties, to a post, a railing or a downpipe. Upright or upside down, so that water runs off the lid. Nothing may move it.",
+      "Stand safely. Never look at the sun through any hole.",
+    ])
+      write(flow, words, { box: true });
+    heading(flow, "HOW LONG");
+    write(flow, "Weeks to half a year: every clear day draws its line. From solstice to solstice gives the full fan.", {
+      size: 4,
+    });
+    heading(flow, "WRITE IT DOWN");
+    for (const words of [
+      "camera no. ______  where ____________________________",
+      "tape off on ____________  looks towards ____________",
+      "look after it on ________  tape on again on __________",
+    ])
+      write(flow, words, { size: 4 });
+    heading(flow, "BRING IT BACK");
+    write(flow, "to ______________________________ on ______________ at ________", { size: 4 });
     write(
       flow,
-      "If it is to hang for weeks: ask the owner, tell the neighbours, stick the outdoor label on, and note the day it went up.",
+      "Tape on the hole first. Keep it upright and shut. The sheet is never developed and never fixed: dried in dim light, scanned at once in colour at 400 to 600 dpi without a preview, then kept in the dark.",
     );
   });
 }
@@ -156,18 +188,24 @@ function helperPage(order: KitOrder): Page {
     // Some steps bear two cautions at once; what is said there need not be said again.
     for (const caution of cautions.filter((each) => !cautions.some((other) => other !== each && other.includes(each))))
       write(flow, caution, { box: true });
-    heading(flow, "IN THE DARKROOM");
-    for (const words of [
-      "One adult processes; children’s hands stay out of the trays.",
-      "Gloves or tongs, eye protection, fresh air, no food or drink. Follow each product’s safety data sheet, and have it at hand.",
-      "Some developers cause skin trouble; stop is an acid; used fixer holds silver. Dispose of them by local rules.",
-      "Dry hands before switches. For wiring and heaters ask someone qualified.",
-      "Nobody runs; bags stay outside; one door opens at a time.",
-    ])
-      write(flow, words, { box: true });
+    heading(flow, "COUNT BLADES AND PINS");
+    write(flow, "Out: ______ blades, ______ pins and needles. Back: ______ blades, ______ pins and needles.");
+    if (!isTrail(order.cut.camera)) darkroomCautions(flow);
     heading(flow, "COUNT");
     write(flow, `Out: ${order.count} cameras, ${order.count} sheets. Back: ______ cameras, ______ sheets.`);
   });
+}
+
+function darkroomCautions(flow: TextFlow): void {
+  heading(flow, "IN THE DARKROOM");
+  for (const words of [
+    "One adult processes; children’s hands stay out of the trays.",
+    "Gloves or tongs, eye protection, fresh air, no food or drink. Follow each product’s safety data sheet, and have it at hand.",
+    "Some developers cause skin trouble; stop is an acid; used fixer holds silver. Dispose of them by local rules.",
+    "Dry hands before switches. For wiring and heaters ask someone qualified.",
+    "Nobody runs; bags stay outside; one door opens at a time.",
+  ])
+    write(flow, words, { box: true });
 }
 
 function labelPages(order: KitOrder): readonly Page[] {

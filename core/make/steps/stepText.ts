@@ -15,6 +15,7 @@ export interface StepText {
 export type StepTextId =
   | "opaque"
   | "opaque-glows"
+  | "rinse"
   | "fold"
   | "trace-wall"
   | "trace-face"
@@ -22,6 +23,8 @@ export type StepTextId =
   | "opening-card"
   | "hole"
   | "holes"
+  | "hole-pierced"
+  | "hole-drilled"
   | "plate"
   | "divider"
   | "vanes"
@@ -30,6 +33,10 @@ export type StepTextId =
   | "cartridges"
   | "black-paint"
   | "black-paper"
+  | "holder-tape"
+  | "holder-magnets"
+  | "holder-strips"
+  | "holder-slot"
   | "tabs"
   | "shutter-tape"
   | "shutter-magnet"
@@ -37,14 +44,22 @@ export type StepTextId =
   | "cap"
   | "lid-cloth"
   | "lid-electrical"
+  | "lid-weather"
+  | "rest"
+  | "tripod"
+  | "tray"
   | "label"
-  | "light-test";
+  | "label-trail"
+  | "light-test"
+  | "light-test-trail"
+  | "put-up"
+  | "take-down";
 
 export type StepTexts = Readonly<Record<StepTextId, StepText>>;
 
 /** A question on which makers disagree, with their ways and why. */
 export interface MakingQuestion {
-  readonly id: "black" | "tape" | "side" | "shutter" | "gap";
+  readonly id: "black" | "tape" | "side" | "hold" | "shutter" | "gap";
   readonly question: string;
   readonly ways: readonly { readonly id: string; readonly name: string; readonly why: string }[];
   /** Taken where nothing was chosen. */

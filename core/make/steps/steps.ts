@@ -1,7 +1,18 @@
-import { type Camera, cameraBody, cameraKind, holeAt, PLATE_SIZE } from "../../camera/container/index.ts";
+import {
+  blackened,
+  type Camera,
+  cameraBody,
+  cameraKind,
+  holeAt,
+  holeMount,
+  isTrail,
+  type LengthWords,
+  PLATE_SIZE,
+  USUAL_OPENING,
+} from "../../camera/container/index.ts";
 import { kindRecord, type StepName } from "../../camera/kinds/index.ts";
 import { lieOf } from "../../camera/lies/index.ts";
-import { shapeOf } from "../../camera/shapes/index.ts";
+import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import { filled, type MakingQuestion, type StepTextId, type StepTexts } from "./stepText.ts";
 
 /** One step of building a camera. */
@@ -27,7 +38,7 @@ export interface BuildOrder {
   readonly diameter: number;
   /** Diameters that look the same, mm. */
   readonly band: readonly [low: number, high: number];
-  readonly words: (mm: number, digits?: number) => string;
+  readonly words: LengthWords;
   /** What was chosen, by question. */
   readonly choices: Readonly<Record<string, string>>;
   readonly texts: StepTexts;
@@ -48,8 +59,6 @@ interface Said {
 
 /** Drilled first, then opened up; 1/16 in, common practice. */
 const PILOT = 1.6;
-/** An opening where the design has none; 1/4 in, common practice. */
-const OPENING = 6.35;
 /** Tape past a plate's edge, both sides together, mm; common practice. */
 const PAST_PLATE = 24;
 
@@ -87,6 +96,20 @@ function chosen({ choices, questions }: BuildOrder, id: MakingQuestion["id"]): s
   return choices[id] ?? questions.find((each) => each.id === id)?.usual ?? "";
 }
 
+function holesOf(camera: Camera): number {
+  return camera.chambers[0].holes.length;
+}
+
+/** Whether the maker builds it; a bought camera is used as it is. */
+function isMade(camera: Camera): boolean {
+  return holeMount(camera) !== "bought";
+}
+
+/** What a maker calls the container, as texts name it. */
+function named(camera: Camera): Readonly<Record<string, string>> {
+  return { noun: kindRecord(cameraKind(camera)).noun };
+}
+
 function isMetal({ container }: Camera): boolean {
   const { material } = container;
   return material === undefined ? shapeOf(container).usuallyMetal : /metal|alumin|tin|steel/.test(material);
@@ -101,33 +124,66 @@ function template(camera: Camera): "wall" | "face" {
   return cameraBody(camera).face === "wall" ? "wall" : "face";
 }
 
+/** From this diameter on a hole in the wall is drilled, below it pushed; mm, common practice. */
+const DRILLED = 1;
+/** What is left free at the hole, by the answer to the question; mm, common practice. */
+const GAPS: Readonly<Record<string, number>> = { ten: 10, wide: 15 };
+
 const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
-  opaque: ({ camera }) => ({ text: camera.container.translucent ? "opaque-glows" : "opaque" }),
+  opaque: ({ camera }) =>
+    isMade(camera) ? { text: camera.container.translucent ? "opaque-glows" : "opaque", measures: named(camera) } : null,
+  rinse: ({ camera }) => (isMetal(camera) && isMade(camera) ? { text: "rinse" } : null),
   fold: ({ camera, words }) => {
     const { folded } = shapeOf(camera.container);
-    return folded && { text: "fold", measures: { side: words(folded.sheet) }, part: "folded-outer" };
+    if (folded === null) return null;
+    const { strip, innerSheet } = foldedSizes(folded);
+    const measures = { side: words(folded.sheet), inner: words(innerSheet), strip: words(strip) };
+    return { text: "fold", measures, part: "folded-outer" };
   },
   trace: ({ camera }) => {
+    if (!isMade(camera)) return null;
     const part = template(camera);
-    return { text: part === "wall" ? "trace-wall" : "trace-face", part };
+    return { text: part === "wall" ? "trace-wall" : "trace-face", measures: named(camera), part };
   },
-  opening: ({ camera, words }) => ({
-    text: isMetal(camera) ? "opening-metal" : "opening-card",
-    measures: { pilot: words(PILOT), wide: words(holeAt(camera).openingDiameter ?? OPENING) },
-    also: [camera.chambers[0].holes.length > 1 && "many"],
-    part: template(camera),
-  }),
+  opening: ({ camera, words }) =>
+    holeMount(camera) === "plate"
+      ? {
+          text: isMetal(camera) ? "opening-metal" : "opening-card",
+          measures: { pilot: words(PILOT), wide: words(holeAt(camera).openingDiameter ?? USUAL_OPENING) },
+          also: [holesOf(camera) > 1 && "many"],
+          part: template(camera),
+        }
+      : null,
+  black: (order) => {
+    const { camera } = order;
+    const way = chosen(order, "black");
+    if (!blackened(camera) || way === "leave") return null;
+    return { text: way === "paint" ? "black-paint" : "black-paper", question: "black" };
+  },
   hole: ({ camera, words, diameter, band }) => {
-    const holes = camera.chambers[0].holes.length;
+    const [count, mount] = [holesOf(camera), holeMount(camera)];
+    if (mount === "bought") return null;
+    const measures = { ...holeMeasures(diameter, band, words), count: String(count) };
+    if (mount === "wall") {
+      return {
+        text: diameter < DRILLED ? "hole-pierced" : "hole-drilled",
+        measures: { ...measures, wall: words(camera.container.wall) },
+        also: [count > 1 && "many", diameter > band[1] ? "bright" : "exact"],
+        part: template(camera),
+        times: count,
+      };
+    }
     return {
-      text: holes > 1 ? "holes" : "hole",
-      measures: { count: String(holes), plate: words(PLATE_SIZE), ...holeMeasures(diameter, band, words) },
+      text: count > 1 ? "holes" : "hole",
+      measures: { ...measures, plate: words(PLATE_SIZE) },
+      also: [diameter > band[1] ? "bright" : "exact"],
       part: "plate",
-      times: holes,
+      times: count,
     };
   },
   plate: (order) => {
     const { camera, words } = order;
+    if (holeMount(camera) !== "plate") return null;
     return {
       text: "plate",
       measures: { strip: words(PLATE_SIZE + PAST_PLATE) },
@@ -161,22 +217,41 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
     return { text: "mask", measures: { width: words(width), height: words(height) }, part: "mask" };
   },
   cartridges: ({ camera }) => (camera.chambers[0].roll ? { text: "cartridges" } : null),
-  black: (order) => {
-    const way = chosen(order, "black");
-    return way === "leave" ? null : { text: way === "paint" ? "black-paint" : "black-paper", question: "black" };
+  holder: (order) => {
+    const way = chosen(order, "hold");
+    const text = ({ magnets: "holder-magnets", strips: "holder-strips", slot: "holder-slot" } as const)[way];
+    return isMade(order.camera) ? { text: text ?? "holder-tape", question: "hold" } : null;
   },
-  tabs: ({ camera }) => ({
+  tabs: (order) => ({
     text: "tabs",
     part: "tab-1",
-    ...(lieOf(cameraKind(camera)).meetsHole ? { question: "gap" } : {}),
+    measures: { gap: order.words(GAPS[chosen(order, "gap")] ?? 10) },
+    ...(lieOf(cameraKind(order.camera)).meetsHole ? { also: ["gap"], question: "gap" } : {}),
   }),
   shutter: (order) => {
-    const way = chosen(order, "shutter");
+    if (!isMade(order.camera)) return null;
+    const way = isTrail(order.camera) ? "tape" : chosen(order, "shutter");
     if (way === "magnet") return { text: "shutter-magnet", question: "shutter" };
-    return { text: way === "thumb" ? "shutter-thumb" : "shutter-tape", part: "shutter", question: "shutter" };
+    return {
+      text: way === "thumb" ? "shutter-thumb" : "shutter-tape",
+      also: [shapeOf(order.camera.container).tiers * holesOf(order.camera) > 1 && "many"],
+      part: "shutter",
+      ...(isTrail(order.camera) ? {} : { question: "shutter" }),
+    };
   },
-  cap: () => ({ text: "cap", part: "cap-collar" }),
-  lid: (order) => ({ text: chosen(order, "tape") === "cloth" ? "lid-cloth" : "lid-electrical", question: "tape" }),
-  label: () => ({ text: "label", part: "exposure-card" }),
-  "light-test": () => ({ text: "light-test" }),
+  cap: ({ camera }) => (isMade(camera) ? { text: "cap", part: "cap-collar" } : null),
+  lid: (order) => {
+    if (isTrail(order.camera)) return { text: "lid-weather", question: "tape" };
+    if (!isMade(order.camera)) return null;
+    return { text: chosen(order, "tape") === "cloth" ? "lid-cloth" : "lid-electrical", question: "tape" };
+  },
+  rest: ({ camera }) => (isTrail(camera) ? null : { text: "rest", measures: named(camera) }),
+  tripod: ({ camera }) => (isTrail(camera) || !isMade(camera) ? null : { text: "tripod", part: "tripod" }),
+  tray: ({ camera }) =>
+    camera.set && camera.set.count > 1 ? { text: "tray", measures: { count: String(camera.set.count) } } : null,
+  label: ({ camera }) =>
+    isTrail(camera) ? { text: "label-trail", part: "warning" } : { text: "label", part: "exposure-card" },
+  "light-test": ({ camera }) => ({ text: isTrail(camera) ? "light-test-trail" : "light-test" }),
+  "put-up": ({ camera }) => (isTrail(camera) ? { text: "put-up" } : null),
+  "take-down": ({ camera }) => (isTrail(camera) ? { text: "take-down" } : null),
 };

@@ -26,7 +26,7 @@ describe.each(kinds.map(({ id }) => id))("a %s on the Bench", (kind: CameraKind)
   const camera = testCamera(kind);
 
   test("has an entry for every size that a maker may set, each with a value", () => {
-    for (const field of [...kindRecord(kind).measures, ...holeFields(kind), ...SHEET_FIELDS]) {
+    for (const field of [...kindRecord(kind).measures, ...holeFields(camera), ...SHEET_FIELDS]) {
       const { label, optional } = fieldRecord(field);
       expect(label).toMatch(/^[A-Z]/);
       const value = fieldValue(camera, field);

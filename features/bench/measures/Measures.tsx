@@ -1,21 +1,25 @@
-import { memo, useCallback } from "react";
+import { memo, useCallback, useMemo } from "react";
 import { materials } from "../../../catalogue/materials.ts";
 import { media } from "../../../catalogue/media.ts";
+import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import {
   type Camera,
   cameraKind,
   type DesignField,
   fieldValue,
+  holeMount,
   seated,
   withContainer,
   withFilm,
+  withMount,
 } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import { lieOf } from "../../../core/camera/lies/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import { SetCount } from "../design/SetCount.tsx";
@@ -23,12 +27,15 @@ import { DesignEntry } from "./DesignEntry.tsx";
 import { holeFields, SHEET_FIELDS } from "./measureFields.ts";
 
 const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
-const PLATES = plates.map(({ id, name, thickness }) => ({ id, name, note: `${thickness} mm` }));
 
 const SIDES = [
   { id: "inside", name: "inside the wall" },
   { id: "outside", name: "outside the wall" },
 ];
+const PURPOSES = [
+  { id: "picture", name: "a picture" },
+  { id: "trail", name: "a months-long sun trail" },
+] as const;
 const TAPES = [
   { id: "0", name: "not taped yet" },
   { id: "1", name: "one layer" },
@@ -74,6 +81,26 @@ export const Measures = memo(function Measures({
     },
     [setField],
   );
+  const mount = holeMount(camera);
+  const chooseMount = useCallback(
+    (id: string) => {
+      const chosen = MOUNTS.find((row) => row.id === id);
+      if (chosen) onEdit(`hole ${chosen.name}`, (now) => withMount(now, chosen.id));
+    },
+    [onEdit],
+  );
+  const choosePurpose = useCallback(
+    (id: string) => {
+      const chosen = PURPOSES.find((row) => row.id === id);
+      if (chosen) onEdit(`made for ${chosen.name}`, (now) => ({ ...now, purpose: chosen.id }));
+    },
+    [onEdit],
+  );
+  const words = useLengthWords();
+  const plateOptions = useMemo(
+    () => plates.map(({ id, name, thickness: mm }) => ({ id, name, note: words(mm, 3) })),
+    [words],
+  );
   const thickness = holes[0].plateThickness ?? 0;
   const plate = plates.find((row) => row.thickness === thickness);
   const rows = (fields: readonly DesignField[]) => (
@@ -111,15 +138,26 @@ export const Measures = memo(function Measures({
         />
         {rows(SHEET_FIELDS)}
         <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
-        {rows(holeFields(kind))}
-        <Choice
-          label="Plate"
-          value={plate?.id ?? null}
-          placeholder={`${thickness} mm`}
-          options={PLATES}
-          onChoose={choosePlate}
-        />
-        <Choice label="Plate is fixed" value={container.plateSide ?? "inside"} options={SIDES} onChoose={chooseSide} />
+        <Choice label="The hole is" value={mount} options={MOUNTS} onChoose={chooseMount} />
+        {rows(holeFields(camera))}
+        {mount === "plate" && (
+          <>
+            <Choice
+              label="Plate"
+              value={plate?.id ?? null}
+              placeholder={words(thickness, 2)}
+              options={plateOptions}
+              onChoose={choosePlate}
+            />
+            <Choice
+              label="Plate is fixed"
+              value={container.plateSide ?? "inside"}
+              options={SIDES}
+              onChoose={chooseSide}
+            />
+          </>
+        )}
+        <Choice label="Made for" value={camera.purpose ?? "picture"} options={PURPOSES} onChoose={choosePurpose} />
         <SetCount camera={camera} onEdit={onEdit} />
         <p className="text-[0.83rem] text-quiet">
           Needles and cut metal are sharp: push away from your face and fold or clean every rim. {lieOf(kind).hint}

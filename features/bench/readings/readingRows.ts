@@ -1,7 +1,7 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
-import { holeAt, holeMount } from "../../../core/camera/container/index.ts";
+import { holeAt, holeMount, isTrail } from "../../../core/camera/container/index.ts";
 import { bandWords } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { nearRow } from "./nearRow.ts";
@@ -20,12 +20,14 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
       figure: formatFNumber(result.fNumber),
       sentence: `${words(result.focalLength)} from hole to sheet is ${Math.round(result.fNumber)} times the hole.`,
     },
-    {
-      id: "fullSun",
-      name: "Full sun",
-      figure: formatTime(sheetTime(FULL_SUN_EV, result.fNumber, reading.medium)),
-      sentence: `On ${reading.medium.name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}, ISO ${reading.medium.iso}. The Field works out every other light.`,
-    },
+    isTrail(camera)
+      ? TRAIL_ROW
+      : {
+          id: "fullSun",
+          name: "Full sun",
+          figure: formatTime(sheetTime(FULL_SUN_EV, result.fNumber, reading.medium)),
+          sentence: `On ${reading.medium.name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}, ISO ${reading.medium.iso}. The Field works out every other light.`,
+        },
     viewRow(reading),
     nearRow(camera, reading, words),
     stopsRow(reading),
@@ -36,6 +38,14 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
     ...shapeRows(camera, reading, words),
   ];
 }
+
+/** Nobody counts seconds for a trail. */
+const TRAIL_ROW: ReadingRow = {
+  id: "trail",
+  name: "How long",
+  figure: "weeks to months",
+  sentence: "Each clear day draws its line. From one solstice to the next gives the full fan; nothing is developed.",
+};
 
 function holeRow(camera: Camera, { judged }: Reading, words: Words, hole: number): ReadingRow {
   const number = camera.chambers[0].holes.length > 1 ? ` ${hole + 1}` : "";

@@ -1,14 +1,17 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { DEFAULT_FILM, DEFAULT_MEDIUM } from "../../../catalogue/media.ts";
 import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../../core/basis/units/index.ts";
-import { cameraRoom, type DesignField, fieldRecord, newCamera } from "../../../core/camera/container/index.ts";
+import {
+  cameraRoom,
+  type DesignField,
+  fieldRecord,
+  newCamera,
+  USUAL_OPENING,
+} from "../../../core/camera/container/index.ts";
 import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts";
 import type { Room } from "../../../core/camera/lies/index.ts";
 import { sheetFit } from "../../../core/camera/sheet/index.ts";
 import { entriesOf, type NewCameraForm, typedIn, withTyped } from "./readNewCamera.ts";
-
-/** An opening made with a 1/4 in drill, mm; common practice. */
-const USUAL_OPENING = 6.35;
 
 /** The form as it is first shown for a kind of camera; a name already typed is kept. */
 export function startForm(kind: CameraKind, unit: LengthUnit, name: string): NewCameraForm {

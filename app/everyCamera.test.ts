@@ -1,0 +1,167 @@
+import { makingQuestions } from "../catalogue/makingQuestions.ts";
+import { MOUNTS } from "../catalogue/mounts.ts";
+import {
+  type Camera,
+  type Purpose,
+  settled,
+  withContainer,
+  withField,
+  withMount,
+} from "../core/camera/container/index.ts";
+import { billOfMaterials, cutParts, PAPERS, type Paper } from "../core/make/cutsheet/index.ts";
+import { kitPages } from "../core/make/kit/index.ts";
+import { type BuildStep, USUAL_TIMES } from "../core/make/steps/index.ts";
+import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
+import { readDesign } from "../features/bench/readings/reading.ts";
+import { readingRows } from "../features/bench/readings/readingRows.ts";
+import { amountWords, cutOrder } from "../features/make/cutOrder.ts";
+import { stepsOf } from "../features/make/stepsOf.ts";
+
+const PURPOSES: readonly Purpose[] = ["picture", "trail"];
+
+/** All that a maker reads of a camera on its way from the container to the hand. */
+interface Papers {
+  readonly steps: readonly BuildStep[];
+  readonly stepWords: string;
+  readonly partWords: string;
+  readonly bill: string;
+  readonly kit: string;
+  readonly readings: string;
+  readonly verdicts: string;
+}
+
+function papersOf(camera: Camera): Papers {
+  const order = cutOrder(camera, inMm, null);
+  const steps = stepsOf(order);
+  const amount = (row: Parameters<typeof amountWords>[0]): string => amountWords(row, inMm);
+  const bill = billOfMaterials(order, 1);
+  const pages = kitPages({
+    cut: order,
+    steps,
+    count: 4,
+    paper: PAPERS[0] as Paper,
+    shopping: billOfMaterials(order, 4),
+    pack: bill,
+    amount,
+    times: USUAL_TIMES,
+    opens: 840,
+    date: "1 May 2026",
+  });
+  const reading = readDesign(camera, ideal, inMm);
+  const labels = (marks: readonly { readonly kind: string }[]): string =>
+    marks.flatMap((mark) => ("text" in mark ? [String(mark.text)] : [])).join("\n");
+  return {
+    steps,
+    stepWords: steps
+      .map(({ title, what, why, caution, tools }) => `${title}. ${what} ${why} ${caution ?? ""} ${tools.join(", ")}`)
+      .join("\n"),
+    partWords: cutParts(order)
+      .map(({ name, marks }) => `${name}\n${labels(marks)}`)
+      .join("\n"),
+    bill: bill.map((row) => `${row.name}: ${amount(row)} (${row.why})`).join("\n"),
+    kit: pages.map(({ scene }) => labels(scene.marks)).join("\n"),
+    readings: readingRows(camera, reading, inMm)
+      .map(({ name, figure, sentence }) => `${name}: ${figure}. ${sentence}`)
+      .join("\n"),
+    verdicts: reading.verdicts
+      .map(({ title, sentence, fix }) => `${title}. ${sentence} ${fix?.label ?? ""}`)
+      .join("\n"),
+  };
+}
+
+const camera = (kind: (typeof KINDS)[number], mount: (typeof MOUNTS)[number]["id"], purpose: Purpose): Camera =>
+  settled({ ...withMount(testCamera(kind), mount), purpose }, PAPER_LIGHT, ideal);
+
+describe.each(KINDS)("a %s", (kind) => {
+  describe.each(PURPOSES)("for a %s", (purpose) => {
+    test.each(MOUNTS.map(({ id }) => id))(
+      "with its hole %s: every sentence is whole, every caution stands",
+      (mount) => {
+        const { steps, kit, ...words } = papersOf(camera(kind, mount, purpose));
+        for (const said of Object.values(words)) expect(said).not.toMatch(/[{}]|undefined|NaN|Infinity|null/);
+        for (const { what, why } of steps) {
+          expect(what).toMatch(/^[A-Z0-9“].*\.$/);
+          expect(why).toMatch(/^[A-Z“].*\.$/);
+          expect(what).not.toMatch(/ {2}|\.\.| ,|,\.|\.,/);
+        }
+        expect(kit).toMatch(/Never look at the sun/);
+        expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+      },
+    );
+
+    test("in the wall itself: no opening, no plate, no plate tape, no abrasive anywhere", () => {
+      const pierced = camera(kind, "wall", purpose);
+      const { steps, stepWords, partWords, bill, kit } = papersOf(pierced);
+      expect(steps.map(({ id }) => id)).toEqual(expect.arrayContaining(["hole", "trace"]));
+      for (const said of [stepWords, partWords, bill, kit]) {
+        expect(said).not.toMatch(
+          /\bopening\b|abrasive|1200 grit|diamond|plate blank|a plate\b|the plate\b(?! *: nothing)/i,
+        );
+      }
+      expect(pierced.chambers[0].holes[0]).toMatchObject({
+        plateThickness: pierced.container.wall,
+        openingDiameter: null,
+      });
+      expect(steps.find(({ id }) => id === "hole")?.caution).toMatch(/away from your face/);
+    });
+
+    test("as bought: nothing about making", () => {
+      const { steps, partWords, bill } = papersOf(camera(kind, "bought", purpose));
+      const made = ["trace", "opening", "hole", "plate", "black", "shutter", "cap", "rinse", "tripod", "holder"];
+      for (const { id } of steps) expect(made).not.toContain(id);
+      expect(partWords).not.toMatch(/Plate blank|opening|Shutter/);
+      expect(bill).not.toMatch(/Plate|Needle|abrasive|paint/i);
+    });
+  });
+
+  test.each(MOUNTS.map(({ id }) => id))(
+    "for a trail, hole %s: weeks, water, ties, leave, no developer, no seconds",
+    (mount) => {
+      const { steps, stepWords, partWords, bill, kit, readings } = papersOf(camera(kind, mount, "trail"));
+      expect(steps.map(({ id }) => id)).toEqual(expect.arrayContaining(["lid", "label", "put-up", "take-down"]));
+      expect(stepWords).toMatch(/south in the northern half/);
+      expect(stepWords).toMatch(/Ask the owner/);
+      expect(stepWords).toMatch(/Never develop it, never fix it[\s\S]*400 to 600 dpi/);
+      expect(stepWords).toMatch(/water runs off/);
+      expect(bill).toMatch(/cable ties/);
+      expect(kit).toMatch(/never developed and never fixed/);
+      expect(kit).not.toMatch(/DEVELOP|IN THE DARKROOM|Full sun/);
+      expect(readings).toMatch(/weeks to months/);
+      expect(readings).not.toMatch(/Full sun/);
+      for (const said of [partWords, kit]) expect(said).not.toMatch(/f\/\d|\d s\b|\d min\b(?! *to)/);
+    },
+  );
+});
+
+test("a wall too thick for the sheet’s corners is said, and a thin plate offered", () => {
+  const thick = camera("flat-box", "wall", "picture");
+  const reading = readDesign(settled(withField(thick, "container.wall", 2), PAPER_LIGHT, ideal), ideal, inMm);
+  const cut = reading.verdicts.find(({ id }) => id === "plate-cuts");
+  expect(cut?.title).toMatch(/The wall hides/);
+  expect(cut?.fix?.label).toBe("Put the hole in a thin plate");
+  const mended = settled(cut?.fix?.apply(thick) ?? thick, PAPER_LIGHT, ideal);
+  expect(mended.chambers[0].mount).toBe("plate");
+  expect(readDesign(mended, ideal, inMm).verdicts.map(({ id }) => id)).not.toContain("plate-cuts");
+});
+
+test("paint is on the bill of a tin that is not black yet, and only there", () => {
+  const tin = testCamera("far-wall-tin", { material: "tin metal" });
+  expect(papersOf(withContainer(tin, { insideBlack: true })).bill).not.toMatch(/paint/);
+  expect(papersOf(withContainer(tin, { insideBlack: false })).bill).toMatch(/Flat black paint/);
+  expect(papersOf(withContainer(tin, { insideBlack: false, material: "plastic" })).bill).not.toMatch(/paint/);
+});
+
+test("a pin’s hole is pushed, a drill’s drilled with a block behind", () => {
+  const can = camera("curled-can", "wall", "picture");
+  const hole = (mm: number) => papersOf(withField(can, "hole.diameter", mm)).steps.find(({ id }) => id === "hole");
+  expect(hole(0.5)?.what).toMatch(/Push a pin straight through/);
+  expect(hole(1.59)?.what).toMatch(/Clamp a block of wood[\s\S]*bright and soft/);
+  expect(hole(1.59)?.caution).toMatch(/never hold the can in your hand/);
+});
+
+test("every question on which makers disagree is met on the way", () => {
+  const met = KINDS.flatMap((kind) =>
+    papersOf(withContainer(testCamera(kind), { insideBlack: false })).steps.map(({ question }) => question),
+  );
+  for (const { id } of makingQuestions) expect(met).toContain(id);
+});
