@@ -10,11 +10,34 @@ describe("Building, proving, a group", () => {
     await (await maker.page.$('[data-step="opaque"] [role=checkbox]'))?.click();
     await maker.sees("main", /1 of \d+ steps ticked/);
     expect(await maker.text("[data-left]")).not.toBe(before);
-    await (await maker.page.$('[data-step="black"] fieldset label:nth-of-type(2) input'))?.click();
-    await maker.sees('[data-step="black"]', /Line it with black paper/);
+    await maker.press("A magnet on steel");
+    await maker.sees('[data-step="shutter"]', /Lay a flat magnet over the hole/);
     await maker.reload();
     await maker.sees("main", /1 of \d+ steps ticked/);
-    await maker.sees('[data-step="black"]', /Line it with black paper/);
+    await maker.sees('[data-step="shutter"]', /Lay a flat magnet over the hole/);
+  });
+
+  test("a hole through the wall and a trail of months: steps, bill and readings are this maker’s", async () => {
+    const maker = await at("/cameras/thistle-cocoa-tin");
+    await maker.choose("The hole is", "wall");
+    await maker.page.waitForFunction(() => !document.body.innerText.includes("Opening in the wall"));
+    await maker.sees('[data-verdict="plate-cuts"]', /The wall hides the sheet’s ends/);
+    await maker.choose("Made for", "trail");
+    await maker.sees('[data-reading="trail"]', /weeks to months/);
+    await maker.settled();
+    await maker.goTo("/cameras/thistle-cocoa-tin/make/build");
+    await maker.sees('[data-step="hole"]', /Push a pin straight through the wall/);
+    await maker.sees('[data-step="put-up"]', /south in the northern half/);
+    await maker.sees('[data-step="take-down"]', /Never develop it, never fix it/);
+    const page = await maker.text("main");
+    expect(page).not.toMatch(/Put the plate in|Cut the opening|abrasive/);
+    expect(await maker.text("[data-bill]")).toMatch(/cable ties/);
+    await maker.goTo("/cameras/thistle-cocoa-tin/make/hole");
+    await maker.sees("main", /Pushed through the wall/);
+    await maker.press("as bought");
+    await maker.sees("main", /Nothing to make/);
+    await maker.press("in a plate");
+    await maker.sees("main", /Dimple and sand/);
   });
 
   test("a leak is kept with its repair; a tight camera is proved, and the Shelf says so", async () => {

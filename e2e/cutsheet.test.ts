@@ -37,7 +37,7 @@ describe("Cut sheets", () => {
     const words = execFileSync("pdftotext", ["-layout", "-", "-"], { input: bytes }).toString();
     expect(words).toMatch(/Biscuit tin/);
     expect(words).toMatch(/\d{1,2} \w{3} 20\d\d · page 1 of \d/);
-    expect(words).toMatch(/hole as measured: Ø 0\.310 mm/);
+    expect(words).toMatch(/hole as measured: 0\.31 mm/);
   });
 
   test("cocoa tin on Letter: the wall unrolled is larger than the page and goes on tiles that overlap by 10 mm", async () => {
