@@ -187,10 +187,10 @@ export const stepTexts: StepTexts = {
   vanes: {
     title: "Build the drum’s inside",
     minutes: 60,
-    what: "Put the dowel through the middle of all discs. Between each two of them glue the vanes to the dowel, evenly round it, {gap} clear of the wall so that all of it turns.",
+    what: "Put a dowel of {dowel} through the middle of all discs. Between each two of them glue the vanes to the dowel, evenly round it, {gap} clear of the wall so that all of it turns.",
     why: "Each chamber must be dark while its neighbour is open.",
     caution: BLADE,
-    tools: ["black card", "glue", "a 6 mm dowel"],
+    tools: ["black card", "glue", "a thin dowel"],
   },
   baffles: {
     title: "Baffles beside the hole",
@@ -282,10 +282,10 @@ export const stepTexts: StepTexts = {
   "lid-weather": {
     title: "Seal it against rain",
     minutes: 5,
-    what: "Load it in a dim room, the sheet’s face to the hole; semi-matt paper, as glossy paper leaves black lines. Then two turns of tape round the lid, stretched as you go, each overlapping the last downhill, so that water runs off it.",
+    what: "Once it is loaded: two turns of tape round the lid, stretched as you go, each overlapping the last downhill, so that water runs off it.",
     why: "It hangs out for weeks: damp curls the sheet and stains it.",
     caution: null,
-    tools: ["black tape", "semi-matt paper"],
+    tools: ["black tape"],
   },
   rest: {
     title: "Keep it from rolling",
@@ -338,7 +338,7 @@ export const stepTexts: StepTexts = {
   "put-up": {
     title: "Put it up",
     minutes: 30,
-    what: "Tie it with two long cable ties to a post, a railing or a downpipe, so that nothing can shift it. Its hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern. Upright or upside down, so that water runs off the lid. Take the tape off the hole, and write down the day. From one solstice to the next gives the full fan.",
+    what: "Load it in a dim room, the sheet’s face to the hole: semi-matt paper, as glossy paper leaves black lines. Tape on the hole, the lid sealed. Tie it with two long cable ties to a post, a railing or a downpipe, so that nothing can shift it. Its hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern. Upright or upside down, so that water runs off the lid. Take the tape off the hole, and write down the day. From one solstice to the next gives the full fan.",
     why: "Every day draws one line; what moves once draws all of them twice.",
     caution: `Ask the owner, and tell the neighbours. Stand safely, with someone at the ladder. ${SUN}`,
     tools: ["two long cable ties", "permission of the owner"],

@@ -88,7 +88,7 @@ export const holeWays: readonly HoleWay[] = [
   {
     id: "wall-pin",
     name: "Pushed through the wall",
-    sentence: "A pin or needle straight through the wall, 0.2 to 0.8 mm. Quick, and alike in every can of one sort.",
+    sentence: "A pin or needle straight through the wall. Quick, and alike in every can of one sort.",
     inWall: true,
     plates: [],
     source: SOURCE,
@@ -109,7 +109,7 @@ export const holeWays: readonly HoleWay[] = [
   {
     id: "wall-drill",
     name: "Drilled through the wall",
-    sentence: "A small drill through the wall, 1 to 2 mm: bright and soft, for trails of months and short times.",
+    sentence: "A small drill through the wall: bright and soft, for trails of months and for short times.",
     inWall: true,
     plates: [],
     source: SOURCE,

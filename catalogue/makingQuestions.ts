@@ -26,7 +26,7 @@ export const makingQuestions: readonly MakingQuestion[] = [
   },
   {
     id: "tape",
-    question: "Which tape for plate and lid?",
+    question: "Which black tape?",
     usual: "cloth",
     ways: [
       {
@@ -73,7 +73,7 @@ export const makingQuestions: readonly MakingQuestion[] = [
       {
         id: "tape",
         name: "Electrical tape with a handle",
-        why: "Sticks, peels, costs nothing. Cloth tape is too strong: it pulls the plate off.",
+        why: "Sticks, peels, costs nothing. Cloth tape is too strong: it tears off what lies under it.",
       },
       { id: "magnet", name: "A magnet on steel", why: "Quick in the cold; needs steel under it." },
       { id: "thumb", name: "A thumb", why: "Good enough for long times, once the tape is off." },
@@ -86,10 +86,10 @@ export const makingQuestions: readonly MakingQuestion[] = [
     ways: [
       {
         id: "ten",
-        name: "About 10 mm at the hole",
+        name: "About {ten} at the hole",
         why: "Feel for the rough back of the hole: the sheet must not cover it.",
       },
-      { id: "wide", name: "15 mm or more", why: "Safer in the dark; a little less picture at both ends." },
+      { id: "wide", name: "{wide} or more", why: "Safer in the dark; a little less picture at both ends." },
     ],
   },
 ];

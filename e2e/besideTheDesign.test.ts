@@ -113,7 +113,7 @@ describe("what the Bench works out beside the design", () => {
     await maker.settled();
     await maker.focus('[data-chart-mark="drawn"]');
     await maker.keys("ArrowLeft", "ArrowLeft");
-    await maker.sees('[data-rule="own"] td:nth-child(2)', /0\.323 mm/);
+    await maker.sees('[data-rule="own"] td:nth-child(2)', /0\.347 mm/);
     await maker.type("Subject at (may stay empty)", "40 cm");
     await maker.sees('[data-rule="rayleigh"] td:nth-child(2)', /0\.307 mm/);
   });
@@ -135,7 +135,7 @@ describe("what the Bench works out beside the design", () => {
     await maker.press("Compare");
     await maker.sees("[data-compare-cameras]", /f-number[\s\S]*f\/226/);
     await maker.choose("The other", "thistle-hat-box");
-    await maker.sees("[data-compare-cameras]", /f\/226[\s\S]*f\/435/);
+    await maker.sees("[data-compare-cameras]", /f\/226[\s\S]*f\/542/);
   });
 
   test("the winding table has a row for every picture; Method’s examples compute", async () => {
@@ -180,6 +180,7 @@ describe("what the Bench works out beside the design", () => {
 
   test("what stands in the way of every new shape is said, and one press mends it", async () => {
     const maker = await atTheBench("thistle-feed-drum");
+    await maker.type("Air at the vanes’ edge", "6");
     await maker.sees('[data-verdict="cross-light"]', /next chamber/);
     await maker.press("Stand strips");
     await maker.page.waitForFunction(() => document.querySelector('[data-verdict="cross-light"]') === null);
@@ -199,7 +200,7 @@ describe("what the Bench works out beside the design", () => {
 
   test("a plate outside the wall makes the distance longer by the wall; undo takes it back", async () => {
     const maker = await atTheBench("thistle-hat-box");
-    expect(await maker.reading("fNumber")).toBe("f/435");
+    expect(await maker.reading("fNumber")).toBe("f/542");
     await maker.page.$eval('[name="container.wall"]', (entry) => entry.scrollIntoView({ block: "center" }));
     await maker.press("inside the wall");
     await maker.press("outside the wall");

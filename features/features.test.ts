@@ -8,6 +8,7 @@ import { plates } from "../catalogue/plates.ts";
 import { type Camera, designFaults } from "../core/camera/container/index.ts";
 import { kinds } from "../core/camera/kinds/index.ts";
 import { parseCamera, parseExposure } from "../core/document/index.ts";
+import { inMm } from "../core/testing/cameras.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";
 import { logCsv } from "./field/logCsv.ts";
@@ -112,10 +113,10 @@ describe("suggested time", () => {
 
   test("by meter: the sum’s factors and offset, and long times on film", () => {
     const meter = { by: "meter", seconds: "2", fNumber: "90.8", iso: "12" } as const;
-    const got = suggest(tin, mediumById("rc-graded"), 12, meter, 1);
+    const got = suggest(tin, mediumById("rc-graded"), 12, meter, 1, inMm);
     const ratio = (70 / 0.31 / 90.8) ** 2;
     expect(got.ok && got.value.seconds).toBeCloseTo(2 * ratio * 2, 9);
-    const slow = suggest(tin, film, 400, { by: "table", row: "home-lamps" }, 0);
+    const slow = suggest(tin, film, 400, { by: "table", row: "home-lamps" }, 0, inMm);
     expect(slow.ok && slow.value.seconds).toBeCloseTo((slow.ok ? slow.value.metered : 0) ** 1.3, 9);
     expect(slow.ok && slow.value.sum.at(-1)).toMatch(/long times need more/);
   });
@@ -125,7 +126,7 @@ describe("suggested time", () => {
     ["fNumber", { fNumber: "wide" }],
     ["iso", { iso: "0" }],
   ] as const)("a meter entry that can’t be read is named: %s", (field, change) => {
-    const got = suggest(tin, film, 400, { by: "meter", seconds: "1", fNumber: "8", iso: "100", ...change }, 0);
+    const got = suggest(tin, film, 400, { by: "meter", seconds: "1", fNumber: "8", iso: "100", ...change }, 0, inMm);
     expect(!got.ok && got.error.field).toBe(field);
   });
 });

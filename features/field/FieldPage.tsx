@@ -6,6 +6,7 @@ import { formatTime } from "../../core/basis/units/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
 import { BigTime } from "./BigTime.tsx";
 import type { ShotAnswer } from "./fieldAction.ts";
 import { LightPanel } from "./LightPanel.tsx";
@@ -40,7 +41,11 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
   const [iso, setIso] = useState(medium.iso);
   const [source, setSource] = useState<LightSource>({ by: "table", row: "sun" });
   const [offset, setOffset] = useState(settings.meterOffset);
-  const suggestion = useMemo(() => suggest(camera, medium, iso, source, offset), [camera, medium, iso, source, offset]);
+  const words = useLengthWords();
+  const suggestion = useMemo(
+    () => suggest(camera, medium, iso, source, offset, words),
+    [camera, medium, iso, source, offset, words],
+  );
   const timer = useTimer(settings.running?.cameraId === camera.id ? settings.running : null);
   const { state } = timer;
   const good = suggestion.ok ? suggestion.value : null;

@@ -8,7 +8,7 @@ import {
   type Result,
   success,
 } from "../../core/basis/units/index.ts";
-import { type Camera, measuredDiameter, solveRequest } from "../../core/camera/container/index.ts";
+import { type Camera, type LengthWords, measuredDiameter, solveRequest } from "../../core/camera/container/index.ts";
 import {
   correctedTime,
   evOnSheet,
@@ -49,6 +49,7 @@ export interface MeterFault {
  * @param iso speed to reckon with, > 0
  * @param source light table or meter
  * @param offset stops the maker adds to every meter reading
+ * @param words writes lengths in the maker’s unit
  */
 export function suggest(
   camera: Camera,
@@ -56,10 +57,11 @@ export function suggest(
   iso: number,
   source: LightSource,
   offset: number,
+  words: LengthWords,
 ): Result<Suggestion, MeterFault> {
   const { aperture, distance } = opticalModel(solveRequest(camera, medium));
   const n = distance / aperture.diameter;
-  const hole = `${distance.toFixed(1)} mm ÷ ${aperture.diameter.toFixed(3)} mm${measuredDiameter(camera) === null ? "" : " (measured)"} = ${formatFNumber(n)}`;
+  const hole = `${words(distance, 1)} ÷ ${words(aperture.diameter, 3)}${measuredDiameter(camera) === null ? "" : " (measured)"} = ${formatFNumber(n)}`;
   if (source.by === "table") {
     const row = lightTable.find(({ id }) => id === source.row) ?? lightTable[0];
     if (row === undefined) throw new Error("the light table is empty");

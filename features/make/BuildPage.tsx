@@ -5,7 +5,7 @@ import type { Scene } from "../../core/basis/drawing/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
-import type { BuildStep } from "../../core/make/steps/index.ts";
+import { type BuildStep, filled, SHEET_GAPS } from "../../core/make/steps/index.ts";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";
@@ -118,6 +118,8 @@ function Step({
   readonly onChoose: (question: string, way: string) => void;
 }) {
   const question = makingQuestions.find(({ id }) => id === step.question);
+  const words = useLengthWords();
+  const gaps = Object.fromEntries(Object.entries(SHEET_GAPS).map(([way, mm]) => [way, words(mm)]));
   const elsewhere = ELSEWHERE[step.id];
   return (
     <li
@@ -167,7 +169,7 @@ function Step({
                 >
                   {question.ways.map((way) => (
                     <Radio key={way.id} id={way.id} className="min-h-7 text-[0.93rem]">
-                      {way.name}. <span className="text-quiet">{way.why}</span>
+                      {filled(way.name, gaps)}. <span className="text-quiet">{way.why}</span>
                     </Radio>
                   ))}
                 </Radios>

@@ -119,7 +119,8 @@ export function MakePage() {
                   optional
                   hint="Measured across; empty: inner diameter and walls."
                   onTake={(rim) => {
-                    if (rim !== null && (rim < 15 || rim > 1000)) return "A rim is 15 to 1000 mm across.";
+                    if (rim !== null && (rim < 15 || rim > 1000))
+                      return `A rim is ${words(15)} to ${words(1000)} across.`;
                     edit("measure the rim", (from) => ({ ...from, making: { ...from.making, rim } }));
                     return null;
                   }}

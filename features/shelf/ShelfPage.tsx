@@ -15,6 +15,7 @@ import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { FileDrop } from "../../ui/FileDrop.tsx";
 import { LiveNotice } from "../../ui/LiveNotice.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
@@ -140,12 +141,13 @@ function Keeping() {
 /** 100 mm at the Shelf's scale. */
 function ScaleBar({ pixel }: { readonly pixel: number }) {
   const width = 100 / pixel;
+  const words = useLengthWords();
   return (
     <p className="mt-10 flex items-center gap-3 text-[0.87rem] text-quiet">
       <svg width={width + 2} height="10" aria-hidden="true">
         <path d={`M1 1V9M1 5H${width + 1}M${width + 1} 1V9`} stroke="var(--sb-quiet)" fill="none" />
       </svg>
-      100 mm on this shelf
+      {words(100)} on this shelf
     </p>
   );
 }

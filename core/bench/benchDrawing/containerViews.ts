@@ -9,7 +9,7 @@ import {
   type Rectangle,
   rectangle,
 } from "../../basis/drawing/index.ts";
-import { type Camera, cameraBody, PLATE_SIZE } from "../../camera/container/index.ts";
+import { type Camera, cameraBody, holeMount, PLATE_SIZE } from "../../camera/container/index.ts";
 import { type FoldedSizes, foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { HoleSpec } from "../../light/solve/index.ts";
 import type { BenchLayout } from "./layout.ts";
@@ -64,7 +64,7 @@ export function containerViews(camera: Camera, layout: BenchLayout): readonly Ma
   return [
     ...plan,
     ...side,
-    ...[...acrossAt, ...tiers].flatMap((gap) => [plate(gap), axis(gap)]),
+    ...[...acrossAt, ...tiers].flatMap((gap) => [...(holeMount(camera) === "plate" ? [plate(gap)] : []), axis(gap)]),
     stamp("PLAN", planMiddle - across / 2 - wall - 16 * pixel),
     stamp("SIDE", sideMiddle - high / 2 - wall - 16 * pixel),
   ];

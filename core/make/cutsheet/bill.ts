@@ -91,7 +91,9 @@ function containerRows({ camera }: CutOrder): Bill {
           name: isTrail(camera) ? "Semi-matt paper, one sheet" : "Sheets for the first load",
           amount: camera.chambers.length,
           unit: "pieces",
-          why: isTrail(camera) ? "glossy paper leaves black lines in months-long exposures" : "one a chamber",
+          why: isTrail(camera)
+            ? "glossy paper leaves black lines in months-long exposures"
+            : "one for each picture; semi-matt if you can: glossy paper mirrors light back into the picture",
         },
   ];
 }

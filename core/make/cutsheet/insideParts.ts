@@ -7,7 +7,7 @@ import { note, type Part } from "./part.ts";
 /** Flap a divider or a baffle is glued by, mm. */
 const FLAP = 10;
 /** A shaft the drum's discs turn on: a 6 mm dowel, common practice. */
-const SHAFT = 6;
+export const SHAFT = 6;
 /** Card left round a mask's window at least, mm. */
 const RIM = 4;
 

@@ -13,6 +13,7 @@ import {
 import { kindRecord, type StepName } from "../../camera/kinds/index.ts";
 import { lieOf } from "../../camera/lies/index.ts";
 import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
+import { SHAFT } from "../cutsheet/index.ts";
 import { filled, type MakingQuestion, type StepTextId, type StepTexts } from "./stepText.ts";
 
 /** One step of building a camera. */
@@ -127,7 +128,7 @@ function template(camera: Camera): "wall" | "face" {
 /** From this diameter on a hole in the wall is drilled, below it pushed; mm, common practice. */
 const DRILLED = 1;
 /** What is left free at the hole, by the answer to the question; mm, common practice. */
-const GAPS: Readonly<Record<string, number>> = { ten: 10, wide: 15 };
+export const SHEET_GAPS: Readonly<Record<string, number>> = { ten: 10, wide: 15 };
 
 const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   opaque: ({ camera }) =>
@@ -204,7 +205,7 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   },
   vanes: ({ camera, words }) => {
     const { vanes } = shapeOf(camera.container);
-    return vanes && { text: "vanes", measures: { gap: words(vanes.gap) }, part: "vane" };
+    return vanes && { text: "vanes", measures: { gap: words(vanes.gap), dowel: words(SHAFT) }, part: "vane" };
   },
   baffles: ({ camera, words }) => {
     const baffle = shapeOf(camera.container).vanes?.baffle;
@@ -225,7 +226,7 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   tabs: (order) => ({
     text: "tabs",
     part: "tab-1",
-    measures: { gap: order.words(GAPS[chosen(order, "gap")] ?? 10) },
+    measures: { gap: order.words(SHEET_GAPS[chosen(order, "gap")] ?? 10) },
     ...(lieOf(cameraKind(order.camera)).meetsHole ? { also: ["gap"], question: "gap" } : {}),
   }),
   shutter: (order) => {

@@ -33,7 +33,7 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
     stopsRow(reading),
     circleRow(reading, words),
     detailRow(reading, words),
-    openingRow(camera, reading, words, hole),
+    ...(holeMount(camera) === "plate" ? [openingRow(camera, reading, words, hole)] : []),
     usedRow(camera, words),
     ...shapeRows(camera, reading, words),
   ];
@@ -87,7 +87,7 @@ function stopsRow({ result }: Reading): ReadingRow {
     id: "stops",
     name: "Stops lost",
     figure: `${stops(corner)} at corners`,
-    sentence: `${stops(edgeHorizontal)} at the sides, ${stops(edgeVertical)} above and below. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
+    sentence: `A stop is half the light. ${stops(edgeHorizontal)} at the sides, ${stops(edgeVertical)} above and below. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
   };
 }
 
@@ -116,7 +116,7 @@ function detailRow({ result }: Reading, words: Words): ReadingRow {
     id: "detail",
     name: "Finest detail",
     figure: `${result.resolution.toFixed(1)} line pairs/mm`,
-    sentence: `Lines ${words(1 / result.resolution, 2)} apart just part on the sheet: ${share} % of the best hole’s ${result.bestResolution.toFixed(1)}.`,
+    sentence: `A line pair is a dark line and the light one beside it. Pairs ${words(1 / result.resolution, 2)} wide can just be told apart on the sheet: ${share} % of what the best hole does.`,
   };
 }
 

@@ -66,7 +66,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
         </TabPage>
         <TabPage id="reticle">
           <p className="text-[0.93rem] text-quiet">
-            Under a loupe or microscope with a scale: ×25 with 0.05 mm, or ×8 with 0.1 mm divisions.
+            Under a loupe or microscope with a scale: ×25 with {words(0.05, 2)}, or ×8 with {words(0.1, 1)} divisions.
           </p>
           <QuantityField
             label="Divisions it covers"

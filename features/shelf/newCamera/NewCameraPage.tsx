@@ -16,7 +16,7 @@ import { cx } from "../../../ui/cx.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { useUnit } from "../../../ui/UnitContext.ts";
+import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
 import { CameraSketch } from "./CameraSketch.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
@@ -25,12 +25,16 @@ import { type NewCameraEntry, type NewCameraForm, readNewCamera, typedIn } from 
 /** The choice that stands for no format. */
 const OWN_SIZE = "own";
 const FORMATS = [...formats, { id: OWN_SIZE, name: "own size" }];
-const PLATES = plates.map(({ name, thickness }) => ({ id: String(thickness), name: `${name}, ${thickness} mm` }));
 const [FIRST] = kinds as readonly [(typeof kinds)[number]];
 
 /** A new camera from a container on the table: kind, inner sizes, sheet; what it becomes is drawn while one types. */
 export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<Record<NewCameraEntry, string>>> }) {
   const unit = useUnit();
+  const words = useLengthWords();
+  const plateOptions = plates.map(({ name, thickness }) => ({
+    id: String(thickness),
+    name: `${name}, ${words(thickness, 3)}`,
+  }));
   const submit = useSubmit();
   const sending = useNavigation().state !== "idle";
   const resolver: Resolver<NewCameraForm> = (values) => {
@@ -185,7 +189,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                 control={control}
                 name="plate"
                 render={({ field }) => (
-                  <Choice label="Plate" value={field.value} options={PLATES} onChoose={field.onChange} />
+                  <Choice label="Plate" value={field.value} options={plateOptions} onChoose={field.onChange} />
                 )}
               />
             </div>
