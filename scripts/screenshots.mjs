@@ -18,13 +18,14 @@ const SHOTS = [
   ["compare", "/compare?one=thistle-cocoa-tin&other=thistle-map-tube", DESK],
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
-  ["make-build", "/cameras/thistle-cocoa-tin/make/build", DESK],
   ["make-light-test", `${TIN}/make/light-test`, DESK],
   ["make-kit", "/cameras/thistle-cocoa-tin/make/kit", DESK],
-  ["field", "/field", DESK],
   ["field-phone", "/field", PHONE],
   ["log", "/log", DESK],
   ["method", "/method", DESK],
+  // Last, since these change the camera.
+  ["make-build-pierced", "/cameras/thistle-cocoa-tin/make/build", { ...DESK, choose: ["The hole is", "wall"] }],
+  ["make-build-trail", "/cameras/thistle-cocoa-tin/make/build", { ...DESK, choose: ["Made for", "trail"], scroll: 760 }],
 ];
 
 await onStage(4691, async (browser, address) => {
@@ -32,10 +33,12 @@ await onStage(4691, async (browser, address) => {
   await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
-  for (const [name, path, { width, height, to, press, until, dark = false }] of SHOTS) {
+  for (const [name, path, { width, height, to, press, until, choose, scroll, dark = false }] of SHOTS) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
+    if (choose !== undefined) await chosenOnBench(page, address + path.replace(/\/make.*/, ""), choose);
     await page.goto(address + path, { waitUntil: "networkidle0" });
+    if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
     if (press !== undefined) {
       await page.evaluate((name) => {
         [...document.querySelectorAll("button")].find((button) => button.textContent === name)?.click();
@@ -55,3 +58,16 @@ await onStage(4691, async (browser, address) => {
     console.log(`docs/screenshots/${name}.png`);
   }
 });
+
+/** Chooses a value of one of the Bench's lists and waits until it is stored. */
+async function chosenOnBench(page, address, [label, value]) {
+  await page.goto(address, { waitUntil: "networkidle0" });
+  const list = await page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`);
+  await list.focus();
+  await page.keyboard.press("Enter");
+  const option = await page.waitForSelector(`[data-option="${value}"]`);
+  await option.focus();
+  await page.keyboard.press("Enter");
+  await new Promise((resolve) => setTimeout(resolve, 600));
+  await page.waitForSelector('[data-save="saved"]');
+}

@@ -1,7 +1,8 @@
 import { encode as encodePng } from "fast-png";
+import { fromSrgb } from "../core/basis/pictureValues/index.ts";
 import { withPhysicalSize, withSrgb } from "../core/basis/pngChunks/index.ts";
 import { MM_PER_INCH } from "../core/basis/units/index.ts";
-import { fromSrgb, type GreyPicture } from "../core/make/holeScan/index.ts";
+import type { GreyPicture } from "../core/make/holeScan/index.ts";
 
 /** A grey picture as a PNG that says its resolution and, where its numbers are sRGB, that. */
 export function scanToPng(picture: GreyPicture, dpi: number): Uint8Array<ArrayBuffer> {

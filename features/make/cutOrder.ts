@@ -2,7 +2,7 @@ import { encode } from "uqr";
 import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
-import { formatFNumber, formatTime } from "../../core/basis/units/index.ts";
+import { formatFNumber, sayTime } from "../../core/basis/units/index.ts";
 import { type Camera, DEFAULT_CONTRAST, type LengthWords, solveRequest } from "../../core/camera/container/index.ts";
 import { type JudgedHole, judgeHole } from "../../core/camera/holeToMake/index.ts";
 import { evOnSheet, fNumber, sheetTime } from "../../core/light/exposure/index.ts";
@@ -33,7 +33,7 @@ export function cutOrder(camera: Camera, words: LengthWords, link: string | null
     medium: `${medium.name}, ISO ${medium.iso}`,
     times: lightTable.map(({ name, ev, kelvin }) => ({
       light: name,
-      time: formatTime(sheetTime(evOnSheet(ev, kelvin, medium.sensitivity), n, medium)),
+      time: sayTime(sheetTime(evOnSheet(ev, kelvin, medium.sensitivity), n, medium)),
     })),
     code: link === null ? null : encode(link, { border: 0 }).data,
     rim: camera.making?.rim ?? null,

@@ -67,6 +67,9 @@ export function formatLengthNumber(mm: number, unit: LengthUnit, digits = 1): st
   return trimZeros(inches.toFixed(digits + 2));
 }
 
+/** Millimetres in a nanometre. */
+export const MM_PER_NM = 1e-6;
+
 /**
  * A distance as a person says it: two figures, in metres or feet.
  *

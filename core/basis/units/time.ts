@@ -63,6 +63,19 @@ export function formatTime(seconds: number): string {
   return `${Math.round(seconds / 86_400)} days`;
 }
 
+/**
+ * A time as a person says it: two figures. {@link formatTime} is for sums and clocks.
+ *
+ * @param seconds ≥ 0, finite
+ * @returns text
+ * @example sayTime(149) // "2.5 min"
+ */
+export function sayTime(seconds: number): string {
+  if (seconds < 0.3) return formatTime(seconds);
+  const [size, unit] = seconds < 99.5 ? [seconds, "s"] : seconds < 5970 ? [seconds / 60, "min"] : [seconds / 3600, "h"];
+  return size < 99.5 ? `${Number(size.toPrecision(2))} ${unit}` : formatTime(seconds);
+}
+
 function join(large: number, largeUnit: string, small: number, smallUnit: string): string {
   return small === 0 ? `${large} ${largeUnit}` : `${large} ${largeUnit} ${small} ${smallUnit}`;
 }

@@ -1,3 +1,4 @@
+import { toSrgb } from "../../basis/pictureValues/index.ts";
 import { type DensityRange, densityCurve } from "../../light/exposure/index.ts";
 import type { Rows } from "./grid.ts";
 import type { Exposed } from "./render.ts";
@@ -113,8 +114,7 @@ function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
 
 /** A density above paper white as an sRGB byte. */
 function grey(density: number): number {
-  const light = 10 ** -density;
-  return Math.round(255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055));
+  return Math.round(255 * toSrgb(10 ** -density));
 }
 
 /** One row between the rows of a picture, by the cubic through the four nearest. */

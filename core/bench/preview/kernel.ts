@@ -1,6 +1,5 @@
+import { MM_PER_NM } from "../../basis/units/index.ts";
 import { type BandLine, type ObliquePupil, obliqueContrast } from "../../light/hole/index.ts";
-
-const MM_PER_NM = 1e-6;
 
 /** How the sheet's two directions look in the plane across a ray, in the axes of the hole's foreshortening. */
 export interface Projection {

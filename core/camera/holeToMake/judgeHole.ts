@@ -1,3 +1,4 @@
+import { MM_PER_NM } from "../../basis/units/index.ts";
 import { fresnelScale, type Optimum, type Setting } from "../../light/hole/index.ts";
 import {
   type Camera,
@@ -127,7 +128,7 @@ function verdictOn(hole: FoundHole, share: number, toMake: HoleToMake, camera: C
  */
 export function suitedDistance(diameter: number, best: number, setting: Setting): number | null {
   const constant = best / fresnelScale(setting);
-  const effective = diameter ** 2 / (constant ** 2 * (setting.wavelengthNm * 1e-6));
+  const effective = diameter ** 2 / (constant ** 2 * (setting.wavelengthNm * MM_PER_NM));
   const { subjectDistance } = setting;
   if (subjectDistance === null) return effective;
   return effective < subjectDistance ? 1 / (1 / effective - 1 / subjectDistance) : null;

@@ -5,7 +5,7 @@ import { BEGIN, END, ROUND_SIZES } from "./partsAndSteps.ts";
 export const canister: KindOf<"canister"> = {
   id: "canister",
   name: "Film canister",
-  sentence: "A small square sheet curled inside, hole 7/8 in above the bottom. One shot each, so make nine.",
+  sentence: "A small square sheet curled inside, hole a little below the middle. One shot each, so make nine.",
   source: "common practice",
   shape: "cylinder",
   lies: "round the wall",

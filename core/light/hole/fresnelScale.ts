@@ -1,6 +1,5 @@
+import { MM_PER_NM } from "../../basis/units/index.ts";
 import { effectiveDistance } from "./effectiveDistance.ts";
-
-const MM_PER_NM = 1e-6;
 
 /** What surrounds a hole, as far as diffraction is concerned. */
 export interface Setting {

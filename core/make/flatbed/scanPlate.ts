@@ -1,4 +1,5 @@
-import { type GreyPicture, toSrgb } from "../holeScan/index.ts";
+import { toSrgb } from "../../basis/pictureValues/index.ts";
+import type { GreyPicture } from "../holeScan/index.ts";
 
 /** A plate with a hole whose shape is known; lengths in mm. */
 export interface PlateSample {

@@ -1,8 +1,9 @@
+import { fromSrgb } from "../../basis/pictureValues/index.ts";
 import { failure, type Result, success } from "../../basis/units/index.ts";
 import { type Candidate, findCandidates, type NoHole } from "./candidates.ts";
 import { type Field, fieldRound } from "./field.ts";
 import { type Outline, outlineOf } from "./outline.ts";
-import { asLinear, type Decoding, fromSrgb, type GreyPicture, type PixelPoint } from "./picture.ts";
+import { asLinear, type Decoding, type GreyPicture, type PixelPoint } from "./picture.ts";
 import { type OutlineShape, outlineShape } from "./shape.ts";
 
 /** A hole measured from a picture; lengths in px, to be multiplied by the size of a pixel. */

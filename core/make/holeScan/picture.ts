@@ -21,9 +21,3 @@ export type Decoding = (share: number) => number;
 
 /** Numbers proportional to light. */
 export const asLinear: Decoding = (share) => share;
-
-/** Numbers of sRGB pictures. @source IEC 61966-2-1:1999, equation for R'G'B' to RGB */
-export const fromSrgb: Decoding = (share) => (share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4);
-
-/** Light as a share of white to an sRGB number. @source IEC 61966-2-1:1999 */
-export const toSrgb: Decoding = (light) => (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055);

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber } from "../../../core/basis/units/index.ts";
 import { type Found, layoutSketch, layoutWords } from "../../../core/bench/finder/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { SvgScene } from "../../../ui/SvgScene.tsx";
@@ -8,9 +8,12 @@ import { useLengthWords } from "../../../ui/UnitContext.ts";
 /** Up to four layouts side by side. */
 export function CompareLayouts({
   found,
+  time,
   onUse,
 }: {
   readonly found: readonly Found[];
+  /** Writes a metered time as this medium needs it. */
+  readonly time: (seconds: number) => string;
   readonly onUse: (found: Found) => void;
 }) {
   const words = useLengthWords();
@@ -19,7 +22,7 @@ export function CompareLayouts({
     ["How", ({ layout }) => layoutWords(layout)],
     ["Hole", ({ layout }) => words(layout.diameter, 3)],
     ["f-number", ({ merits }) => formatFNumber(merits.fNumber)],
-    ["Full sun", ({ merits }) => formatTime(merits.seconds)],
+    ["Full sun", ({ merits }) => time(merits.seconds)],
     ["View across", ({ merits }) => `${merits.view.toFixed(0)}°`],
     ["Corners, stops lost", ({ merits }) => (merits.corner === null ? "dark" : Math.max(0, merits.corner).toFixed(1))],
     ["Line pairs, short side", ({ merits }) => Math.round(merits.pairs)],

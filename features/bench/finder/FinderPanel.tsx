@@ -1,7 +1,7 @@
 import { memo, useDeferredValue, useEffect, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { formatTime } from "../../../core/basis/units/index.ts";
+import { sayTime } from "../../../core/basis/units/index.ts";
 import {
   type FinderAnswer,
   type Found,
@@ -12,7 +12,8 @@ import {
   type Wish,
   withLayout,
 } from "../../../core/bench/finder/index.ts";
-import { type Camera, DEFAULT_CONTRAST } from "../../../core/camera/container/index.ts";
+import { type Camera, DEFAULT_CONTRAST, holeMount } from "../../../core/camera/container/index.ts";
+import { correctedTime } from "../../../core/light/exposure/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
@@ -67,6 +68,7 @@ export const FinderPanel = memo(function FinderPanel({
   const latest = useRef(camera);
   latest.current = camera;
   const { medium } = reading;
+  const inSun = (seconds: number): string => sayTime(correctedTime(seconds, medium.longTime).seconds);
   const plate = chambers[0].holes[0].plateThickness ?? 0;
   const inside = JSON.stringify([container, plate, chambers[0].film.format]);
   const contrast = chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
@@ -80,7 +82,7 @@ export const FinderPanel = memo(function FinderPanel({
       light: { wavelengthNm: medium.wavelengthNm, iso: medium.iso },
       contrast,
       ideal,
-      stock: { formats, plates: plates.map(({ thickness }) => thickness) },
+      stock: { formats, plates: holeMount(camera) === "plate" ? plates.map(({ thickness }) => thickness) : [] },
       wish: asked,
       most: MOST,
     };
@@ -153,7 +155,7 @@ export const FinderPanel = memo(function FinderPanel({
                       <strong className="font-semibold">{found.layout.format.name}</strong> {layoutWords(found.layout)}
                     </p>
                     <p className="text-[0.87rem] text-quiet leading-snug">
-                      {reasons(found.merits, found.layout.used, formatTime)} Hole {words(found.layout.diameter, 2)}
+                      {reasons(found.merits, found.layout.used, inSun)} Hole {words(found.layout.diameter, 2)}
                       {found.others > 0 && `; best of ${found.others + 1} that differ in hole, plate or bow only`}.
                     </p>
                   </div>
@@ -173,7 +175,7 @@ export const FinderPanel = memo(function FinderPanel({
               );
             })}
           </ol>
-          {chosen.length > 0 && <CompareLayouts found={chosen} onUse={use} />}
+          {chosen.length > 0 && <CompareLayouts found={chosen} time={inSun} onUse={use} />}
         </div>
       </div>
     </Panel>

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { type Camera, type HoleRule, holeAt, solveRequest, withAim } from "../../../core/camera/container/index.ts";
 import { bandWords } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
@@ -100,7 +100,7 @@ export const HoleRules = memo(function HoleRules({
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">{formatFNumber(n)}</td>
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">{Math.round(100 * detail)} %</td>
                   <td className="whitespace-nowrap py-1.5 pl-3 text-right">
-                    {formatTime(sheetTime(FULL_SUN_EV, n, medium))}
+                    {sayTime(sheetTime(FULL_SUN_EV, n, medium))}
                   </td>
                   <td className="py-1.5 pl-5">
                     {id === "own" ? (

@@ -1,3 +1,4 @@
+import { fromSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { failure, type Result, success } from "../../../core/basis/units/index.ts";
 import type { ScenePicture } from "../../../core/bench/preview/index.ts";
 
@@ -17,7 +18,7 @@ export async function readPicture(file: File): Promise<Result<ScenePicture>> {
   context.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
   const { data } = context.getImageData(0, 0, width, height);
-  const linear = Float32Array.from({ length: 256 }, (_, value) => toLinear(value / 255));
+  const linear = Float32Array.from({ length: 256 }, (_, value) => fromSrgb(value / 255));
   const luminance = new Float32Array(width * height);
   for (let i = 0; i < luminance.length; i++) {
     // Luminance of linear sRGB, IEC 61966-2-1.
@@ -27,8 +28,4 @@ export async function readPicture(file: File): Promise<Result<ScenePicture>> {
       0.0722 * (linear[data[4 * i + 2] ?? 0] ?? 0);
   }
   return success({ width, height, luminance, across: 60, distance: Number.POSITIVE_INFINITY });
-}
-
-function toLinear(value: number): number {
-  return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
 }

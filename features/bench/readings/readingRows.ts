@@ -1,5 +1,5 @@
 import { formats } from "../../../catalogue/formats.ts";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { holeAt, holeMount, isTrail } from "../../../core/camera/container/index.ts";
 import { bandWords } from "../../../core/camera/holeToMake/index.ts";
@@ -25,7 +25,7 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
       : {
           id: "fullSun",
           name: "Full sun",
-          figure: formatTime(sheetTime(FULL_SUN_EV, result.fNumber, reading.medium)),
+          figure: sayTime(sheetTime(FULL_SUN_EV, result.fNumber, reading.medium)),
           sentence: `On ${reading.medium.name.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}, ISO ${reading.medium.iso}. The Field works out every other light.`,
         },
     viewRow(reading),
@@ -83,11 +83,13 @@ function stopsRow({ result }: Reading): ReadingRow {
   const { edgeHorizontal, edgeVertical, corner } = result.stopsLost;
   const stops = (value: number | null): string => (value === null ? "dark" : `${Math.max(0, value).toFixed(1)}`);
   const share = corner === null ? null : Math.round(100 * 2 ** -corner);
+  const sides = edgeHorizontal === null ? "The sides get no light" : `The sides lose ${stops(edgeHorizontal)}`;
+  const ends = edgeVertical === null ? "above and below get none" : `top and bottom ${stops(edgeVertical)}`;
   return {
     id: "stops",
     name: "Stops lost",
     figure: `${stops(corner)} at corners`,
-    sentence: `A stop is half the light. ${stops(edgeHorizontal)} at the sides, ${stops(edgeVertical)} above and below. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
+    sentence: `A stop is half the light. ${sides}, ${ends}. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
   };
 }
 
@@ -106,7 +108,7 @@ function circleRow({ result }: Reading, words: Words): ReadingRow {
     id: "circle",
     name: "Image circle",
     figure: words(circle.twoStops, 0),
-    sentence: `Two stops lost there; one stop at ${words(circle.oneStop, 0)}, three at ${words(circle.threeStops, 0)}.${limit}`,
+    sentence: `At its edge two stops are lost; one stop at ${words(circle.oneStop, 0)} across, three at ${words(circle.threeStops, 0)}.${limit}`,
   };
 }
 

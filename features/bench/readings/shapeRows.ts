@@ -54,13 +54,13 @@ function rollRows(camera: Camera, words: Words): readonly ReadingRow[] {
       id: "roll",
       name: "Pictures on the roll",
       figure: String(plan.frames.length),
-      sentence: `Wind ${turns(first?.turns)} turns for the first, ${turns(last?.turns)} for the last: the spool fattens. ${plan.perforations === null ? `${words(plan.pitch, 1)} from picture to picture` : `${plan.perforations} perforations each, ${words(plan.pitch, 1)}`}. Start and end cost ${plan.lost}.`,
+      sentence: `Wind ${turns(first?.turns)} turns for the first, ${turns(last?.turns)} for the last: the spool fattens. ${plan.perforations === null ? `${words(plan.pitch, 1)} from picture to picture` : `${plan.perforations} perforations each, ${words(plan.pitch, 1)}`}. At start and end ${plan.lost} are lost.`,
     },
     {
       id: "roll-half-turns",
       name: "Half turns per picture",
       figure: `${turns(first?.halfTurns)} → ${turns(last?.halfTurns)}`,
-      sentence: `${turns(plan.leaderTurns)} turns first, for the leader. In clicks: ${turns(first?.clicks)} to ${turns(last?.clicks)}. The table below has every frame.`,
+      sentence: `Wind ${turns(plan.leaderTurns)} turns first, for the leader. In clicks: ${turns(first?.clicks)} to ${turns(last?.clicks)}. The table below has every frame.`,
     },
   ];
 }

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import { type Camera, DEFAULT_CONTRAST, settled, solveRequest } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
@@ -39,7 +39,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
           {stale
             ? "The last sizes that work. Mend the marked entries to go on."
             : drawn &&
-              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${formatTime(sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium))} in full sun.`}
+              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${sayTime(sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium))} in full sun.`}
         </figcaption>
       </figure>
     </div>

@@ -1,4 +1,5 @@
 import type { INK } from "../../../../core/basis/drawing/index.ts";
+import { MM_PER_NM } from "../../../../core/basis/units/index.ts";
 import { sightAt } from "../../../../core/bench/preview/index.ts";
 import { type BandLine, obliqueContrast } from "../../../../core/light/hole/index.ts";
 import { stopsLost } from "../../../../core/light/rays/index.ts";
@@ -8,7 +9,6 @@ import { axis, GRID, lineOf } from "./chartStyle.ts";
 type Ink = (typeof INK)["light" | "dark"];
 type Points = readonly (readonly [number, number | null])[];
 
-const MM_PER_NM = 1e-6;
 const STEPS = 60;
 
 /** Contrast against frequency at a sheet place, along s and along t; `null` where the place can't see the hole. */

@@ -1,0 +1,1 @@
+export { fromSrgb, toSrgb } from "./srgb.ts";
