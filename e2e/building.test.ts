@@ -38,6 +38,8 @@ describe("Building, proving, a group", () => {
     await maker.sees("main", /Nothing to make/);
     await maker.press("in a plate");
     await maker.sees("main", /Dimple and sand/);
+    await maker.goTo("/field?camera=thistle-cocoa-tin");
+    await maker.sees("[data-trail]", /nothing to count/);
   });
 
   test("a leak is kept with its repair; a tight camera is proved, and the Shelf says so", async () => {

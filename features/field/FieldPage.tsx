@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { tinykeys } from "tinykeys";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatTime } from "../../core/basis/units/index.ts";
-import type { Camera } from "../../core/camera/container/index.ts";
+import { type Camera, isTrail } from "../../core/camera/container/index.ts";
 import { type Settings, writeSetting } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
@@ -48,7 +48,9 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
   );
   const timer = useTimer(settings.running?.cameraId === camera.id ? settings.running : null);
   const { state } = timer;
-  const good = suggestion.ok ? suggestion.value : null;
+  // Nobody counts seconds for a trail of months.
+  const trail = isTrail(camera) && state.is === "ready";
+  const good = suggestion.ok && !trail ? suggestion.value : null;
 
   const press = (): void => {
     if (state.is === "open") timer.close();
@@ -83,8 +85,8 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
         />
       </section>
       <section aria-label="Time" className="grid content-start gap-4 [grid-area:time]">
-        <BigTime state={state} seconds={good?.seconds ?? null} />
-        {state.is !== "closed" && (
+        {trail ? <TrailNote camera={camera} /> : <BigTime state={state} seconds={good?.seconds ?? null} />}
+        {state.is !== "closed" && !trail && (
           <Button
             look="action"
             className="min-h-16 w-full text-[1.4rem]"
@@ -125,7 +127,7 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
           sun through the hole.
         </p>
       </section>
-      {state.is === "ready" && (
+      {state.is === "ready" && !trail && (
         <section aria-label="Light" className="[grid-area:light]">
           <LightPanel
             source={source}
@@ -140,6 +142,24 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
         </section>
       )}
     </main>
+  );
+}
+
+/** What there is to do for a camera that stays out for months. */
+function TrailNote({ camera }: { readonly camera: Camera }) {
+  return (
+    <div className="sheet grid gap-2 p-4" data-trail>
+      <p className="font-semibold text-[2rem] leading-tight">Weeks to months</p>
+      <p>
+        This camera draws the sun’s trails: nothing to count. Take the tape off on a day you note, and put it on again
+        when you take the camera down.
+      </p>
+      <p>
+        <Link to={`/cameras/${encodeURIComponent(camera.id)}/make/build`} className="underline underline-offset-4">
+          How to put it up, and take it down
+        </Link>
+      </p>
+    </div>
   );
 }
 
