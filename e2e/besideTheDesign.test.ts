@@ -121,6 +121,8 @@ describe("what the Bench works out beside the design", () => {
   test("versions are kept, gone back to and forgotten; two cameras stand side by side", async () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     await maker.type("Keep the design as it is now, as", "Before the saw");
+    // What the finder found stands above, and moves what is below when it comes.
+    await maker.page.waitForSelector("[data-found]");
     await maker.press("Keep it");
     await maker.sees("[data-version]", /Before the saw[\s\S]*70 mm from the hole/);
     await maker.type("Depth inside", "120");
@@ -130,6 +132,8 @@ describe("what the Bench works out beside the design", () => {
     await maker.settled();
     await maker.reload();
     await maker.sees("[data-version]", /Before the saw/);
+    await maker.focus('[name="version-name"]');
+    await maker.page.waitForSelector("[data-found]");
     await maker.press("Forget Before the saw");
     await maker.page.waitForFunction(() => document.querySelector("[data-version]") === null);
     await maker.press("Compare");
@@ -180,7 +184,7 @@ describe("what the Bench works out beside the design", () => {
 
   test("what stands in the way of every new shape is said, and one press mends it", async () => {
     const maker = await atTheBench("thistle-feed-drum");
-    await maker.type("Air at the vanes’ edge", "6");
+    await maker.type("Air at the vanes’ edge", "30");
     await maker.sees('[data-verdict="cross-light"]', /next chamber/);
     await maker.press("Stand strips");
     await maker.page.waitForFunction(() => document.querySelector('[data-verdict="cross-light"]') === null);

@@ -15,7 +15,7 @@ describe("Field", () => {
   test("light by eye gives a time with its sum; the ISO of the sheet counts", async () => {
     const maker = await inTheField();
     expect(await maker.text("[data-big-time]")).toBe("26 s");
-    await maker.sees("[data-sum]", /70\.0 mm ÷ 0\.310 mm \(measured\) = f\/226/);
+    await maker.sees("[data-sum]", /70 mm ÷ 0\.31 mm \(measured\) = f\/226/);
     await maker.press("Hazy sun");
     expect(await maker.text("[data-big-time]")).toBe("52 s");
     await maker.type("ISO", "12");

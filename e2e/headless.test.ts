@@ -30,7 +30,7 @@ describe("POST /api/solve", () => {
     const bad = await post(JSON.stringify({ ...REQUEST, hole: { diameter: "0.3" } }));
     expect(bad.status).toBe(422);
     expect(await bad.json()).toEqual({
-      errors: [{ path: "/hole/diameter", message: expect.stringMatching(/above 0/) }],
+      errors: [{ path: "/hole/diameter", message: expect.stringMatching(/from 0.001 to 10/) }],
     });
     const broken = await post("{");
     expect([broken.status, (await broken.json()).errors[0].path]).toEqual([400, ""]);

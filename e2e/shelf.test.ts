@@ -53,7 +53,7 @@ describe("Shelf with the demonstration cameras", () => {
     await maker.give(FILES, onDisk("broken.stillbox.json", JSON.stringify(broken)));
     await maker.sees("[data-report]", /nothing was changed/);
     await maker.sees("[data-report] li", /\/container\/diameter must be a number/);
-    await maker.sees("[data-report] li", /\/chambers\/0\/film\/height must be above 0/);
+    await maker.sees("[data-report] li", /\/chambers\/0\/film\/height must be 0.1 or more/);
 
     await maker.give(FILES, onDisk("newer.stillbox.json", JSON.stringify({ ...camera, id: "newer", version: 2 })));
     await maker.sees("[data-report] li", /\/version is 2, made by a newer Still Box/);

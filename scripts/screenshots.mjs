@@ -25,7 +25,11 @@ const SHOTS = [
   ["method", "/method", DESK],
   // Last, since these change the camera.
   ["make-build-pierced", "/cameras/thistle-cocoa-tin/make/build", { ...DESK, choose: ["The hole is", "wall"] }],
-  ["make-build-trail", "/cameras/thistle-cocoa-tin/make/build", { ...DESK, choose: ["Made for", "trail"], scroll: 760 }],
+  [
+    "make-build-trail",
+    "/cameras/thistle-cocoa-tin/make/build",
+    { ...DESK, choose: ["Made for", "trail"], scroll: 760 },
+  ],
 ];
 
 await onStage(4691, async (browser, address) => {

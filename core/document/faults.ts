@@ -34,7 +34,7 @@ function wording({ keyword, params }: SchemaError): string {
     case "type":
       return `must be ${listed([params.type].flat(), (type) => TYPE_NAMES[String(type)] ?? String(type))}`;
     case "const":
-      if (params.allowedValue === "best") return 'must be a number above 0 and at most 10, or "best"';
+      if (params.allowedValue === "best") return 'must be a number from 0.001 to 10, or "best"';
       return `must be ${JSON.stringify(params.allowedValue)}`;
     case "enum":
       return `must be ${listed(params.allowedValues as unknown[], (value) => JSON.stringify(value))}`;

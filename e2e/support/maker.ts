@@ -63,11 +63,18 @@ export class Maker {
 
   /** Presses the button or link of this name. */
   async press(name: string): Promise<this> {
-    const target = await this.control(name);
-    // Parts above are laid out when they come into sight, and move what is below: press it when it stands still.
-    await this.page.waitForFunction(standsStill, { timeout: PATIENCE, polling: "raf" }, target);
-    await target.click();
-    return this;
+    for (let attempt = 1; ; attempt++) {
+      const target = await this.control(name);
+      // Parts above are laid out when they come into sight, and move what is below: press it when it stands still.
+      await this.page.waitForFunction(standsStill, { timeout: PATIENCE, polling: "raf" }, target);
+      // What is drawn anew between the look and the press is looked for again.
+      const pressed = await target.click().then(
+        () => null,
+        (failure: unknown) => failure,
+      );
+      if (pressed === null) return this;
+      if (attempt === 3) throw pressed;
+    }
   }
 
   /** Replaces what stands in the entry of this label and leaves it. */

@@ -152,7 +152,8 @@ export default function CurvePanel({
             hint="Empty: far away. Near things want a smaller hole."
             value={aim?.subjectDistance ?? null}
             onTake={(mm) => {
-              if (mm !== null && !(mm > 0)) return "Must be above 0, or empty for far away.";
+              if (mm !== null && !(mm >= 0.1 && mm <= 1e9))
+                return `From ${words(0.1)} to 1000 km, or empty for far away.`;
               onEdit("subject distance", (now) => withAim(now, { subjectDistance: mm }));
               return null;
             }}
