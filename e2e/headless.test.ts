@@ -67,7 +67,9 @@ describe("POST /api/solve", () => {
       expect(answer.status).toBe(200);
       expect((await answer.json()).$id).toBe(`${name}.schema.json`);
     }
-    expect((await fetch(`${address()}/schema/other.schema.json`)).status).toBe(404);
+    for (const name of ["other.schema.json", "constructor", "toString", "valueOf.json"]) {
+      expect((await fetch(`${address()}/schema/${name}`)).status).toBe(404);
+    }
   });
 });
 

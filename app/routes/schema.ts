@@ -24,7 +24,8 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
 
 /** The JSON Schemas of every format, under `/schema/`. */
 export function loader({ params }: Route.LoaderArgs): Response {
-  const schema = SCHEMAS[params.name.replace(/(\.schema)?\.json$/, "")];
+  const name = params.name.replace(/(\.schema)?\.json$/, "");
+  const schema = Object.hasOwn(SCHEMAS, name) ? SCHEMAS[name] : undefined;
   if (schema === undefined) {
     const names = Object.keys(SCHEMAS).map((name) => `${name}.schema.json`);
     return refused(404, [{ path: "", message: `is not one of ${names.join(", ")}` }]);

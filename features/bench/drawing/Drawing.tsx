@@ -82,7 +82,7 @@ export function Drawing({
       <div
         ref={frame}
         className={cx(
-          "h-[min(36rem,calc(100vh-17.2rem))] min-h-96 w-full [contain:strict]",
+          "h-[min(36rem,calc(100vh-20rem))] min-h-96 w-full [contain:strict]",
           // Two fingers are the drawing's; one scrolls the page until there is something to move.
           view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
