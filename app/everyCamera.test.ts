@@ -133,6 +133,14 @@ describe.each(KINDS)("a %s", (kind) => {
   );
 });
 
+test("a hole in the wall is as thick as the wall, also when that is typed later", () => {
+  const pierced = camera("curled-can", "wall", "picture");
+  const thicker = settled(withField(pierced, "container.wall", 0.4), PAPER_LIGHT, ideal);
+  expect(thicker.chambers[0].holes[0]).toMatchObject({ plateThickness: 0.4, openingDiameter: null });
+  const opened = settled(withField(pierced, "hole.openingDiameter", 5), PAPER_LIGHT, ideal);
+  expect(opened.chambers[0].holes[0].openingDiameter).toBeNull();
+});
+
 test("a wall too thick for the sheet’s corners is said, and a thin plate offered", () => {
   const thick = camera("flat-box", "wall", "picture");
   const reading = readDesign(settled(withField(thick, "container.wall", 2), PAPER_LIGHT, ideal), ideal, inMm);
