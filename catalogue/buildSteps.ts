@@ -35,7 +35,7 @@ const holeInWall = {
 const opening = {
   title: "Cut the opening",
   minutes: 10,
-  why: "The hole itself goes in thin metal over this. Narrower than {wide}, the wall would shade the corners of the sheet.",
+  why: "The hole itself goes in thin metal over this. A narrow opening in a thick wall shades the corners of the sheet.",
   also: { many: "Do so at each mark." },
 } as const;
 
@@ -74,7 +74,7 @@ const opaque = {
 const lightTest = {
   title: "Prove it light-tight",
   minutes: 15,
-  what: "Try it with the lamp once more. Then leave a sheet shut in it in the sun for some minutes, and develop it.",
+  what: "Try it with the lamp, lid on and taped. Then leave a sheet shut in it in the sun for some minutes, and develop it.",
   why: "A leak found now costs one sheet; found later, a whole afternoon.",
   caution: SUN,
   tools: ["lamp", "a sheet of paper"],
@@ -114,7 +114,7 @@ export const stepTexts: StepTexts = {
   "trace-face": {
     title: "Lay the template on",
     minutes: 5,
-    what: "Cut out the template of the front, lay it on the {noun} with TOP up, and prick through the middle of the hole. Without a template: the two diagonals cross in the middle.",
+    what: "Cut out the template of the {face}, lay it on the {noun} with TOP up, and prick through the middle of the hole. Without a template: the two diagonals cross in the middle.",
     why: "A hole off its mark moves the picture on the sheet.",
     caution: BLADE,
     tools: ["printed template", "pencil", "tape"],
@@ -331,7 +331,7 @@ export const stepTexts: StepTexts = {
   "light-test-trail": {
     ...lightTest,
     minutes: 5,
-    what: "Try it with the lamp once more, before it is loaded.",
+    what: "Try it with the lamp, lid on and taped, before it is loaded.",
     why: "In half a year even a faint leak prints.",
     tools: ["lamp"],
   },

@@ -31,7 +31,6 @@ export function BuildPage() {
   const words = useLengthWords();
   const order = useMemo(() => cutOrder(camera, words, null), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
-  const choices = camera.making?.choices ?? {};
   const steps = stepsOf(order);
   const done = camera.making?.done ?? [];
   const open = steps.filter(({ id }) => !done.includes(id));
@@ -60,7 +59,6 @@ export function BuildPage() {
             part={parts.find(({ id }) => id === step.part) ?? null}
             done={done.includes(step.id)}
             next={step.id === next}
-            choice={step.question === null ? null : (choices[step.question] ?? null)}
             onTick={tick}
             onChoose={choose}
           />
@@ -103,7 +101,6 @@ function Step({
   part,
   done,
   next,
-  choice,
   onTick,
   onChoose,
 }: {
@@ -113,7 +110,6 @@ function Step({
   readonly part: Part | null;
   readonly done: boolean;
   readonly next: boolean;
-  readonly choice: string | null;
   readonly onTick: (id: string, checked: boolean) => void;
   readonly onChoose: (question: string, way: string) => void;
 }) {
@@ -162,11 +158,7 @@ function Step({
             {question && (
               <div className="mt-2">
                 <p className="text-[0.93rem]">{question.question}</p>
-                <Radios
-                  label={question.question}
-                  value={choice ?? question.usual}
-                  onChoose={(way) => onChoose(question.id, way)}
-                >
+                <Radios label={question.question} value={step.way ?? question.usual} onChoose={(way) => onChoose(question.id, way)}>
                   {question.ways.map((way) => (
                     <Radio key={way.id} id={way.id} className="min-h-7 text-[0.93rem]">
                       {filled(way.name, gaps)}. <span className="text-quiet">{way.why}</span>

@@ -30,6 +30,8 @@ export interface BuildStep {
   readonly part: string | null;
   /** Question on which makers disagree that belongs here. */
   readonly question: MakingQuestion["id"] | null;
+  /** What was chosen there, or is usual for such a camera. */
+  readonly way: string | null;
 }
 
 /** What the steps are written from. */
@@ -75,7 +77,8 @@ export function buildSteps(order: BuildOrder): readonly BuildStep[] {
   });
 }
 
-function written(id: StepName, said: Said, { texts }: BuildOrder): BuildStep {
+function written(id: StepName, said: Said, order: BuildOrder): BuildStep {
+  const { texts } = order;
   const { title, minutes, what, why, caution, tools, also = {} } = texts[said.text];
   const measures = said.measures ?? {};
   const more = (said.also ?? []).flatMap((name) => (name === false ? [] : [also[name] ?? ""]));
@@ -89,12 +92,15 @@ function written(id: StepName, said: Said, { texts }: BuildOrder): BuildStep {
     tools,
     part: said.part ?? null,
     question: said.question ?? null,
+    way: said.question === undefined ? null : chosen(order, said.question),
   };
 }
 
 /** What was chosen for a question, or what is usual. */
-function chosen({ choices, questions }: BuildOrder, id: MakingQuestion["id"]): string {
-  return choices[id] ?? questions.find((each) => each.id === id)?.usual ?? "";
+function chosen({ camera, choices, questions }: BuildOrder, id: MakingQuestion["id"]): string {
+  // Film curls the other way at every cut: strips hold it flat.
+  const usual = id === "hold" && kindRecord(cameraKind(camera)).loads === "film" ? "strips" : undefined;
+  return choices[id] ?? usual ?? questions.find((each) => each.id === id)?.usual ?? "";
 }
 
 function holesOf(camera: Camera): number {
@@ -108,7 +114,8 @@ function isMade(camera: Camera): boolean {
 
 /** What a maker calls the container, as texts name it. */
 function named(camera: Camera): Readonly<Record<string, string>> {
-  return { noun: kindRecord(cameraKind(camera)).noun };
+  const { noun } = kindRecord(cameraKind(camera));
+  return cameraBody(camera).face === "disc" ? { noun, face: "lid" } : { noun, face: "front" };
 }
 
 function isMetal({ container }: Camera): boolean {

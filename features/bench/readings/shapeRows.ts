@@ -37,7 +37,7 @@ function stereoRows(camera: Camera, { medium, result }: Reading, words: Words): 
       id: "stereo",
       name: "Two pictures",
       figure: `${words(pair.base)} apart`,
-      sentence: `Keep subjects ${words(pair.nearest, 0)} away or more; there the pictures shift by ${words(shift, 1)}. ${pair.overlap === 0 ? "They don’t overlap." : `Without a wall they overlap by ${words(pair.overlap, 0)}; ${wall}`}`,
+      sentence: `Keep subjects ${words(pair.nearest, "far")} away or more; there the pictures shift by ${words(shift, 1)}. ${pair.overlap === 0 ? "They don’t overlap." : `Without a wall they overlap by ${words(pair.overlap, 0)}; ${wall}`}`,
     },
   ];
 }
