@@ -158,7 +158,11 @@ function Step({
             {question && (
               <div className="mt-2">
                 <p className="text-[0.93rem]">{question.question}</p>
-                <Radios label={question.question} value={step.way ?? question.usual} onChoose={(way) => onChoose(question.id, way)}>
+                <Radios
+                  label={question.question}
+                  value={step.way ?? question.usual}
+                  onChoose={(way) => onChoose(question.id, way)}
+                >
                   {question.ways.map((way) => (
                     <Radio key={way.id} id={way.id} className="min-h-7 text-[0.93rem]">
                       {filled(way.name, gaps)}. <span className="text-quiet">{way.why}</span>
