@@ -1,4 +1,3 @@
-import { Download, FolderInput } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
@@ -57,14 +56,12 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
               <Link to="/new" className={buttonClass("action")}>
                 Measure a container
               </Link>
-              <Button onClick={pick}>
-                <FolderInput size={16} aria-hidden /> Open a file
-              </Button>
+              <Button onClick={pick}>Open a file</Button>
               <Button
                 onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything())}
                 disabled={cameras.length === 0}
               >
-                <Download size={16} aria-hidden /> Save everything
+                Save everything
               </Button>
             </div>
           </div>
