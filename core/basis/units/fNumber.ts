@@ -1,4 +1,5 @@
 import { parseNumber } from "./parseNumber.ts";
+import { plainDigits } from "./plainDigits.ts";
 import { failure, type Result, success } from "./result.ts";
 
 /**
@@ -8,7 +9,11 @@ import { failure, type Result, success } from "./result.ts";
  * @example parseFNumber("f/90.8") // { ok: true, value: 90.8 }
  */
 export function parseFNumber(text: string): Result<number> {
-  const number = parseNumber(text.trim().replace(/^(f\s*\/?|1:)\s*/i, ""));
+  const number = parseNumber(
+    plainDigits(text)
+      .trim()
+      .replace(/^(f\s*\/?|1:)\s*/i, ""),
+  );
   if (!number.ok || number.value.fraction || number.value.value <= 0) {
     return failure("Write an f-number above 0, such as f/16 or 22.");
   }

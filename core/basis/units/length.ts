@@ -1,4 +1,5 @@
 import { parseNumber } from "./parseNumber.ts";
+import { plainDigits } from "./plainDigits.ts";
 import { failure, type Result, success } from "./result.ts";
 
 /** What a maker measures in. */
@@ -24,7 +25,7 @@ const UNITS: readonly (readonly [ending: RegExp, mm: number])[] = [
  * @example parseLength('7/8"', "mm") // { ok: true, value: 22.225 }
  */
 export function parseLength(text: string, unit: LengthUnit): Result<number> {
-  const trimmed = text.trim();
+  const trimmed = plainDigits(text).trim();
   if (trimmed === "") return failure("Type a length, such as 60 mm or 2 3/8 in.");
   const named = UNITS.find(([ending]) => ending.test(trimmed));
   const bare = named ? trimmed.replace(named[0], "") : trimmed;

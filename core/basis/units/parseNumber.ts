@@ -1,3 +1,4 @@
+import { plainDigits } from "./plainDigits.ts";
 import { failure, type Result, success } from "./result.ts";
 
 /** Fractions that have a character of their own. */
@@ -57,7 +58,7 @@ export function parseNumber(text: string): Result<WrittenNumber> {
 }
 
 function spellOut(text: string): string {
-  const spelt = text
+  const spelt = plainDigits(text)
     .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (mark) => ` ${VULGAR[mark] ?? mark}`)
     .replace(/\u2212/g, "-")
     .replace(/\u2044/g, "/");

@@ -1,4 +1,5 @@
 import { parseNumber } from "./parseNumber.ts";
+import { plainDigits } from "./plainDigits.ts";
 import { failure, type Result, success } from "./result.ts";
 
 const PART = /^\s*([\d.,/ ]+?)\s*(h|hours?|hrs?|min|minutes?|m|′|'|s|secs?|seconds?|″|")(?=$|[\s\d])/i;
@@ -12,7 +13,7 @@ const HINT = "Write a time like 4 s, 2 min 30 s, 2:30 or 1/60.";
  * @example parseTime("2 min 30 s") // { ok: true, value: 150 }
  */
 export function parseTime(text: string): Result<number> {
-  const trimmed = text.trim();
+  const trimmed = plainDigits(text).trim();
   if (trimmed === "") return failure(HINT);
   const clock = /^(?:(\d+):)?(\d+):([0-5]?\d(?:[.,]\d+)?)$/.exec(trimmed);
   const seconds = clock ? success(fromClock(clock)) : inParts(trimmed);

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import {
+  formatDistance,
   formatFNumber,
   formatLength,
   formatTime,
@@ -9,7 +10,9 @@ import {
   parseNumber,
   parseTime,
   plainNumber,
+  sayTime,
 } from "./index.ts";
+import { plainDigits } from "./plainDigits.ts";
 
 describe("lengths as makers write them", () => {
   test.each([
@@ -169,6 +172,51 @@ describe("numbers with at most one sign behind them", () => {
     const read = plainNumber(text, sign);
     expect(read.ok).toBe(false);
     expect(!read.ok && read.error.length).toBeGreaterThan(10);
+  });
+});
+
+describe("digits of other scripts", () => {
+  test.each([
+    ["٦٠", 60],
+    ["۶۰٫۵", 60.5],
+    ["६०,५", 60.5],
+    ["６０．５", 60.5],
+    ["๖๐", 60],
+    ["−１２．５", -12.5],
+  ])("%s is %d", (text, value) => {
+    expect(parseNumber(text)).toEqual({ ok: true, value: { value, fraction: false } });
+  });
+
+  test("in lengths, times and f-numbers too; an ambiguous comma is refused there as well", () => {
+    expect(parseLength("२ ३/८ in", "mm")).toEqual(parseLength("2 3/8 in", "mm"));
+    expect(parseTime("٢:٣٠")).toEqual({ ok: true, value: 150 });
+    expect(parseFNumber("f/１６")).toEqual({ ok: true, value: 16 });
+    expect(parseNumber("१,२५०").ok).toBe(false);
+  });
+
+  test("every digit of every script that is listed stands for itself (seeded round trip)", () => {
+    for (const zero of [0x0660, 0x06f0, 0x0966, 0x0e50, 0x17e0, 0xff10]) {
+      const written = [...String(1234567890)].map((digit) => String.fromCodePoint(zero + Number(digit))).join("");
+      expect(plainDigits(written)).toBe("1234567890");
+    }
+  });
+
+  test("sayTime and formatDistance speak two figures", () => {
+    expect([0.1, 0.5, 26.4, 98, 149, 170, 3000, 8000].map(sayTime)).toEqual([
+      "1/10 s",
+      "0.5 s",
+      "26 s",
+      "98 s",
+      "2.5 min",
+      "2.8 min",
+      "50 min",
+      "2.2 h",
+    ]);
+    expect([formatDistance(827, "mm"), formatDistance(3333, "mm"), formatDistance(3333, "in")]).toEqual([
+      "0.83 m",
+      "3.3 m",
+      "11 ft",
+    ]);
   });
 });
 
