@@ -54,12 +54,19 @@ function wording({ keyword, params }: SchemaError): string {
       return `must have at most ${params.limit} characters`;
     case "uniqueItems":
       return "must not hold the same entry twice";
+    case "maxItems":
+      return `must have at most ${params.limit} entries`;
     case "pattern":
-      return `must be written as ${params.pattern}`;
+      return String(params.pattern).startsWith(NAME_START)
+        ? "must be a name without slashes or control characters, and neither . nor .."
+        : `must be written as ${params.pattern}`;
     default:
       return "is not valid";
   }
 }
+
+/** How the pattern of ids begins: they stand in addresses. */
+const NAME_START = "^(?!\\.{1,2}$)";
 
 const TYPE_NAMES: Readonly<Record<string, string>> = {
   number: "a number",
