@@ -217,8 +217,10 @@ function standsStill(element: Element): boolean {
   const { left, top, width, height } = element.getBoundingClientRect();
   const place = [left, top, width, height].join(" ");
   const { dataset } = element as HTMLElement;
-  const still = dataset.place === place;
-  dataset.place = place;
+  // Parts that come into sight are brought up to date in the next frames, and may move what is among them.
+  const frames = dataset.place === place ? Number(dataset.frames ?? 0) + 1 : 0;
+  Object.assign(dataset, { place, frames });
+  const still = frames >= 5;
   const front = document.elementFromPoint(left + width / 2, top + height / 2);
   // A label’s hidden control has no size of its own.
   return still && (width <= 1 || front === null || element.contains(front) || front.contains(element));
