@@ -232,6 +232,12 @@ export const stepTexts: StepTexts = {
     what: "Stretch two rubber strips across the back, a little nearer to each other than the sheet is long. Its ends slide under them.",
     tools: ["two wide rubber strips", "glue"],
   },
+  "holder-liner": {
+    ...holder,
+    what: "Cut a liner of black card that just slides in, with two tabs to pull it out by. In the dark the sheet is taped into it by its edges, and both go in together.",
+    caution: BLADE,
+    tools: ["black card", "tape"],
+  },
   "holder-slot": {
     ...holder,
     what: "Glue strips of card along two sides of the back, twice as thick as the sheet, with a lip over them: the sheet slides in.",

@@ -62,6 +62,11 @@ export const makingQuestions: readonly MakingQuestion[] = [
       { id: "tape", name: "Rolled tape", why: "Four rolls, sticky side out. Always at hand; may lift a corner." },
       { id: "magnets", name: "Magnets", why: "Quick in the dark; needs a steel back, and leaves white corners." },
       { id: "strips", name: "Rubber strips", why: "Ends slide under; holds film flat." },
+      {
+        id: "liner",
+        name: "A liner with tabs",
+        why: "Loaded outside the container and pushed in whole; good for small openings.",
+      },
       { id: "slot", name: "A slot of card", why: "The most exact; takes the longest to make." },
     ],
   },

@@ -6,6 +6,7 @@ import type { SheetFormat } from "../../core/camera/sheet/index.ts";
 import type { Medium } from "../../core/light/exposure/index.ts";
 import type { School } from "../../core/light/hole/index.ts";
 import { Panel } from "../../ui/Panel.tsx";
+import { useLengthWords } from "../../ui/UnitContext.ts";
 import { entries } from "./examples.ts";
 import { LiveExample } from "./LiveExample.tsx";
 
@@ -25,6 +26,7 @@ export function MethodPage({
   readonly plates: readonly PlateRow[];
   readonly tools: readonly ToolRow[];
 }) {
+  const words = useLengthWords();
   return (
     <main className="mx-auto grid max-w-[1100px] gap-8 px-4 pt-4 pb-16 sm:px-6">
       <div>
@@ -114,7 +116,7 @@ export function MethodPage({
       <Panel title="Plates">
         <Rows
           head={["Metal", "Thickness", "Source"]}
-          rows={plates.map(({ id, name, thickness, source }) => [id, name, `${thickness} mm`, source])}
+          rows={plates.map(({ id, name, thickness, source }) => [id, name, words(thickness, 3), source])}
         />
       </Panel>
       <Panel title="Needles, pins and drills">
@@ -123,7 +125,7 @@ export function MethodPage({
           rows={tools.map(({ id, name, shaft, tipDeg, source }) => [
             id,
             name,
-            `${shaft} mm`,
+            words(shaft, 3),
             tipDeg === null ? "cuts its own size" : `${tipDeg}°`,
             source,
           ])}
@@ -131,11 +133,11 @@ export function MethodPage({
       </Panel>
       <Panel title="Sheets and frames">
         <Rows
-          head={["Format", "mm", "Source"]}
+          head={["Format", "Size", "Source"]}
           rows={formats.map(({ id, name, width, height, source }) => [
             id,
             name,
-            `${+width.toFixed(2)} × ${+height.toFixed(2)}`,
+            `${words(width, 2)} × ${words(height, 2)}`,
             source,
           ])}
         />

@@ -37,6 +37,7 @@ export type StepTextId =
   | "holder-magnets"
   | "holder-strips"
   | "holder-slot"
+  | "holder-liner"
   | "tabs"
   | "shutter-tape"
   | "shutter-magnet"

@@ -227,7 +227,9 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   cartridges: ({ camera }) => (camera.chambers[0].roll ? { text: "cartridges" } : null),
   holder: (order) => {
     const way = chosen(order, "hold");
-    const text = ({ magnets: "holder-magnets", strips: "holder-strips", slot: "holder-slot" } as const)[way];
+    const text = (
+      { magnets: "holder-magnets", strips: "holder-strips", slot: "holder-slot", liner: "holder-liner" } as const
+    )[way];
     return isMade(order.camera) ? { text: text ?? "holder-tape", question: "hold" } : null;
   },
   tabs: (order) => ({
