@@ -141,7 +141,9 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
           <Aside now={later}>
             {(shown) => <CurveSection {...shown} hole={hole} setField={setField} onEdit={edit} />}
           </Aside>
-          <Aside now={later}>{(shown) => <CoverageTable {...shown} onEdit={edit} />}</Aside>
+          <div className={ASIDE}>
+            <CoverageTable {...later} onEdit={edit} />
+          </div>
         </div>
       </div>
       <div className="mt-7">
