@@ -1,5 +1,6 @@
 import { judge, type Verdict } from "../bench/judgement/index.ts";
 import { type Camera, designFaults, pictureRequest, settled } from "../camera/container/index.ts";
+import { judgeHole } from "../camera/holeToMake/index.ts";
 import type { SheetFormat } from "../camera/sheet/index.ts";
 import { solve } from "../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT } from "./cameras.ts";
@@ -11,6 +12,7 @@ export function verdictsOf(camera: Camera, formats: readonly SheetFormat[]): rea
     light: PAPER_LIGHT,
     ideal,
     hole: 0,
+    judgedHole: judgeHole(camera, PAPER_LIGHT, ideal),
     result: solve(pictureRequest(camera, PAPER_LIGHT), ideal),
     faults: designFaults(camera, inMm),
     words: inMm,

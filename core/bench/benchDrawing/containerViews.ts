@@ -64,7 +64,7 @@ export function containerViews(camera: Camera, layout: BenchLayout): readonly Ma
   return [
     ...plan,
     ...side,
-    ...[...acrossAt, ...tiers].flatMap((gap) => [...(holeMount(camera) === "plate" ? [plate(gap)] : []), axis(gap)]),
+    ...[...acrossAt, ...tiers].flatMap((gap) => [...(holeMount(camera) === "wall" ? [] : [plate(gap)]), axis(gap)]),
     stamp("PLAN", planMiddle - across / 2 - wall - 16 * pixel),
     stamp("SIDE", sideMiddle - high / 2 - wall - 16 * pixel),
   ];

@@ -1,26 +1,26 @@
-import { holeFix, holeVerdictWords, judgeHole } from "../../camera/holeToMake/index.ts";
+import { isMetal } from "../../camera/container/index.ts";
+import { holeFix, holeVerdictWords } from "../../camera/holeToMake/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Is the hole good for its distance? The same judgement as where it is made. */
-export function holeSuits({ camera, light, ideal, hole, words }: Case): readonly Verdict[] {
-  const judged = judgeHole(camera, light, ideal, hole);
-  const { verdict } = judged;
+export function holeSuits({ judgedHole, hole, words }: Case): readonly Verdict[] {
+  const { verdict } = judgedHole;
   if (verdict.action === "keep" && verdict.reason !== "as bought") return [];
   return [
     {
       id: "hole-outside-band",
       weight: verdict.action === "remake" || verdict.action === "sand" ? "warn" : "note",
-      ...holeVerdictWords(judged, words),
-      fix: holeFix(judged, words, hole),
+      ...holeVerdictWords(judgedHole, words),
+      fix: holeFix(judgedHole, words, hole),
     },
   ];
 }
 
 /** Bare metal scatters light over the sheet: said to whoever means to leave it so. */
 export function insideBlack({ camera }: Case): readonly Verdict[] {
-  const { material = "", insideBlack: black = false } = camera.container;
+  const { insideBlack: black = false } = camera.container;
   const { choices = {} } = camera.making ?? {};
-  if (black || choices.black !== "leave" || !/metal|steel|alumin|tin/i.test(material)) return [];
+  if (black || choices.black !== "leave" || !isMetal(camera)) return [];
   return [
     {
       id: "not-black",

@@ -1,6 +1,7 @@
 import {
   type Camera,
   cameraKind,
+  type Fix,
   holeAt,
   holeMount,
   pictureRequest,
@@ -13,7 +14,7 @@ import {
 import { lieOf, sheetOnWall } from "../../camera/lies/index.ts";
 import { illumination, rayTo } from "../../light/rays/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
-import type { Case, Fix, Verdict, Weight } from "./verdict.ts";
+import type { Case, Verdict, Weight } from "./verdict.ts";
 
 /** The usual limit of fall-off at a corner, stops (PHYSICS section 2). */
 const MOST_STOPS = 2;
@@ -35,7 +36,8 @@ function plateCuts(judged: Case): readonly Verdict[] {
   if (!has(judged, "corner-cut-by-plate")) return [];
   const { camera, words } = judged;
   const now = holeAt(camera).plateThickness ?? 0;
-  const wall = holeMount(camera) === "wall";
+  const mount = holeMount(camera);
+  const wall = mount === "wall";
   const blank = blankEnds(judged);
   if (blank.mm === 0 && lieOf(cameraKind(camera)).fades) return [];
   const places = blank.mm > 0 ? "ends" : "corners";
@@ -48,7 +50,7 @@ function plateCuts(judged: Case): readonly Verdict[] {
       sentence: `Seen at a slant, a hole in ${wall ? "a wall" : "a plate"} ${words(now)} thick closes up: ${
         blank.mm > 0 ? `the last ${words(Math.ceil(blank.mm), 0)} at each end stay white.` : "the corners stay white."
       }`,
-      fix: wall ? thinPlate(judged) : (thinnerPlate(judged, now) ?? trimFix(judged)),
+      fix: wall ? thinPlate(judged) : ((mount === "plate" ? thinnerPlate(judged, now) : null) ?? trimFix(judged)),
     },
   ];
 }
@@ -88,7 +90,7 @@ function thinnerPlate(judged: Case, now: number): Fix | null {
   const { camera, words, plates } = judged;
   const thinner = [...plates]
     .sort((a, b) => b - a)
-    .find((plate) => plate < now && reaches({ ...judged, camera: withEveryHole(camera, { plateThickness: plate }) }));
+    .find((plate) => plate < now && reaches({ ...judged, camera: withField(camera, "hole.plateThickness", plate) }));
   return thinner === undefined
     ? null
     : { label: `Use a plate ${words(thinner)} thick`, apply: (c) => withField(c, "hole.plateThickness", thinner) };
@@ -102,10 +104,6 @@ function thinPlate(judged: Case): Fix | null {
     (holeAt(inPlate).plateThickness ?? 0) < (holeAt(camera).plateThickness ?? 0)
     ? { label: "Put the hole in a thin plate", apply: (c) => withMount(c, "plate") }
     : null;
-}
-
-function withEveryHole(camera: Camera, change: { readonly plateThickness: number }): Camera {
-  return camera.chambers[0].holes.reduce<Camera>((now, _, hole) => withHole(now, change, hole), camera);
 }
 
 /** Whether light comes to all of the sheet that such a camera can light: its corners, or its ends where those fade. */
@@ -127,7 +125,10 @@ function openingCuts(judged: Case): readonly Verdict[] {
       weight: dark ? "stop" : "warn",
       title: "The opening in the body clips the corners",
       sentence: `From the sheet’s worst corner the edge of the opening stands before the hole. It has to be ${words(wide)} wide to stay clear.`,
-      fix: { label: `Widen the opening to ${words(wide)}`, apply: (c) => withField(c, "hole.openingDiameter", wide) },
+      fix:
+        holeMount(camera) === "bought"
+          ? null
+          : { label: `Widen the opening to ${words(wide)}`, apply: (c) => withField(c, "hole.openingDiameter", wide) },
     },
   ];
 }

@@ -1,16 +1,11 @@
-import type { Camera, DesignFault, DesignLight, LengthWords } from "../../camera/container/index.ts";
+import type { Camera, DesignFault, DesignLight, Fix, LengthWords } from "../../camera/container/index.ts";
+import type { JudgedHole } from "../../camera/holeToMake/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
 import type { SolveResult } from "../../light/solve/index.ts";
 
 /** How much a verdict matters: it won't work, it will disappoint, or it is good to know. */
 export type Weight = "stop" | "warn" | "note";
-
-/** A change that mends, with its label. */
-export interface Fix {
-  readonly label: string;
-  readonly apply: (camera: Camera) => Camera;
-}
 
 /** One thing to know about a design, with the change that mends it. */
 export interface Verdict {
@@ -27,8 +22,9 @@ export interface Case {
   readonly camera: Camera;
   readonly light: DesignLight;
   readonly ideal: Optimum;
-  /** Number of the hole that is looked at. */
+  /** Number of the hole that is looked at, and what is judged of it. */
   readonly hole: number;
+  readonly judgedHole: JudgedHole;
   readonly result: SolveResult;
   readonly faults: readonly DesignFault[];
   readonly words: LengthWords;

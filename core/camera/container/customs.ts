@@ -9,3 +9,6 @@ export const EYES = 65;
 
 /** An opening in the body where the design has none: a 1/4 in drill, mm; common practice. */
 export const USUAL_OPENING = 6.35;
+
+/** A plate where nobody chose one: brass shim, mm; common practice. */
+export const USUAL_PLATE = 0.05;

@@ -23,7 +23,7 @@ export type {
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-export { EYES, PLATE_SIZE, USUAL_OPENING } from "./customs.ts";
+export { EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";
 export { designFaults } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,
@@ -39,9 +39,12 @@ export {
   withoutHole,
   withSheet,
 } from "./edits.ts";
+export type { Fix } from "./fix.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
-export { blackened, holeMount, isTrail, withMount } from "./mount.ts";
+export { isMetal, toBlacken } from "./material.ts";
+export { holeMount, withMount } from "./mount.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
+export { isTrail } from "./purpose.ts";
 export { refusal } from "./refusal.ts";
 export type { RollSpec } from "./rollSpec.ts";
 export { cameraRoom, sheetRoom } from "./room.ts";

@@ -1,7 +1,8 @@
 import { kindRecord } from "../kinds/registry.ts";
 import type { Camera, HoleMount } from "./camera.ts";
 import { cameraKind } from "./cameraKind.ts";
-import { withChamber, withHole } from "./edits.ts";
+import { USUAL_PLATE } from "./customs.ts";
+import { withChamber, withField, withHole } from "./edits.ts";
 
 /**
  * What the hole is in: a plate before an opening, the container's own wall, or whatever it was bought in.
@@ -14,29 +15,6 @@ export function holeMount(camera: Camera): HoleMount {
 }
 
 /**
- * Whether a camera is for the sun's trails of weeks and months: its sheet is never developed, and nobody counts seconds.
- *
- * @example isTrail(box) // false
- */
-export function isTrail({ purpose }: Camera): boolean {
-  return purpose === "trail";
-}
-
-/**
- * Whether the inside is still to be blackened: not where it is black already, bought, or black plastic, which is black
- * through and through and holds no paint.
- *
- * @example blackened(box) // false
- */
-export function blackened(camera: Camera): boolean {
-  const { insideBlack = false, material = "" } = camera.container;
-  return !insideBlack && !/plastic/.test(material) && holeMount(camera) !== "bought";
-}
-
-/** A plate where the design had none: drinks-can metal, mm; common practice. */
-const USUAL_PLATE = 0.1;
-
-/**
  * A design with its hole in something else. In the wall there is no opening, and the wall is the plate; put back into a
  * plate, it is a thin one, and nothing cuts until an opening is asked for.
  *
@@ -45,11 +23,9 @@ const USUAL_PLATE = 0.1;
  */
 export function withMount(camera: Camera, mount: HoleMount): Camera {
   const next = withChamber(camera, { mount });
-  if (mount !== "plate" || holeMount(camera) !== "wall") return mounted(next);
-  return next.chambers[0].holes.reduce<Camera>(
-    (now, _, hole) => withHole(now, { plateThickness: USUAL_PLATE }, hole),
-    next,
-  );
+  return mount === "plate" && holeMount(camera) === "wall"
+    ? withField(next, "hole.plateThickness", USUAL_PLATE)
+    : mounted(next);
 }
 
 /**

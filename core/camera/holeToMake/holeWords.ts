@@ -1,4 +1,4 @@
-import { type Camera, type LengthWords, withAim } from "../container/index.ts";
+import { type Fix, type LengthWords, withAim, withField, withMount } from "../container/index.ts";
 import type { HoleToMake } from "./holeToMake.ts";
 import type { HoleVerdict, JudgedHole } from "./judgeHole.ts";
 import { withSheetAt } from "./sheetReach.ts";
@@ -33,7 +33,7 @@ export interface HoleSaid {
  * @returns a title and a sentence with its numbers
  */
 export function holeVerdictWords(
-  { verdict, share, quicker, diameter, toMake }: JudgedHole,
+  { verdict, share, quicker, diameter, toMake, mount }: JudgedHole,
   words: LengthWords,
 ): HoleSaid {
   const large = diameter > toMake.best;
@@ -47,13 +47,15 @@ export function holeVerdictWords(
         title: `The hole is ${verdict.reason} than the sharpest one`,
         sentence: large ? `${keeps}: bright and soft, a choice some make.` : `${keeps}: slow and soft.`,
       };
-    case "sand":
+    case "sand": {
+      const how = LARGER[mount === "wall" ? "wall" : "plate"];
       return verdict.reason === "burrs"
-        ? { title: "Sand more", sentence: "The rim is rough. Fine wet paper on both sides, then measure again." }
+        ? { title: how.title, sentence: `The rim is rough. ${how.smooth}, then measure again.` }
         : {
             title: came,
-            sentence: `${keeps}. Sand or turn the needle a little more, and measure again. A small hole is slow and soft, not useless.`,
+            sentence: `${keeps}. ${how.widen}, and measure again. A small hole is slow and soft, not useless.`,
           };
+    }
     case "remake":
       return remakeWords(verdict.reason, came, keeps);
     case "move":
@@ -65,6 +67,20 @@ export function holeVerdictWords(
       return verdict satisfies never;
   }
 }
+
+/** How a rim is smoothed and a hole made larger; a wall is not sanded. */
+const LARGER = {
+  plate: {
+    title: "Sand more",
+    smooth: "Fine wet paper on both sides",
+    widen: "Sand or turn the needle a little more",
+  },
+  wall: {
+    title: "Clean the rim",
+    smooth: "Scrape the burr off inside with a matchstick and turn the pin once more",
+    widen: "Turn the pin in it a little more, or take a thicker one",
+  },
+} as const;
 
 function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: string, large: boolean): HoleSaid {
   switch (reason) {
@@ -99,19 +115,13 @@ function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], cam
   }
 }
 
-/** A change that mends what was found, with its label. */
-export interface HoleFix {
-  readonly label: string;
-  readonly apply: (camera: Camera) => Camera;
-}
-
 /**
  * The one press that mends a hole.
  *
  * @param hole its number
  * @returns `null` where there is nothing to do, or only something for the hand
  */
-export function holeFix({ verdict, toMake }: JudgedHole, words: LengthWords, hole = 0): HoleFix | null {
+export function holeFix({ verdict, toMake, mount }: JudgedHole, words: LengthWords, hole = 0): Fix | null {
   switch (verdict.action) {
     case "move":
       return {
@@ -124,19 +134,20 @@ export function holeFix({ verdict, toMake }: JudgedHole, words: LengthWords, hol
         apply: (camera) => withAim(camera, { rule: "computed" }),
       };
     case "remake":
-      return {
-        label: `Make a new hole of ${words(toMake.target, 2)}`,
-        apply: (camera) => unmeasured(camera, hole),
-      };
+      // What is through the wall can't be made smaller: a plate goes over it.
+      return mount === "wall"
+        ? {
+            label: "Put the hole in a thin plate",
+            apply: (camera) => withMount(withField(camera, "hole.measured", null, hole), "plate"),
+          }
+        : {
+            label: `Make a new hole of ${words(toMake.target, 2)}`,
+            apply: (camera) => withField(camera, "hole.measured", null, hole),
+          };
     case "sand":
     case "keep":
       return null;
     default:
       return verdict satisfies never;
   }
-}
-
-/** A design that forgets what was measured of one hole. */
-function unmeasured(camera: Camera, hole: number): Camera {
-  return { ...camera, measurements: (camera.measurements ?? []).filter((each) => (each.hole ?? 0) !== hole) };
 }

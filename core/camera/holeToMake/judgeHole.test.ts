@@ -65,6 +65,20 @@ describe("what to do with the hole as it came out", () => {
     expect(judgeHole(made, PAPER_LIGHT, ideal).verdict).toEqual({ action: "keep", reason: "as wished" });
   });
 
+  test("a hole through the wall is never sanded, and one that is too large gets a plate over it", () => {
+    const pierced = (times: number, seen = {}) => withMount(measured(can, times, seen), "wall");
+    const said = (camera: Camera) => holeVerdictWords(judgeHole(camera, PAPER_LIGHT, ideal), inMm);
+    expect(said(pierced(1, { roughness: 0.05 * wantedBy(can).best })).sentence).toMatch(/matchstick/);
+    expect(said(pierced(0.6)).sentence).toMatch(/Turn the pin/);
+    for (const camera of [pierced(1, { roughness: 0.05 * wantedBy(can).best }), pierced(0.6)]) {
+      expect(Object.values(said(camera)).join(" ")).not.toMatch(/[Ss]and|wet paper/);
+    }
+    const large = pierced(1.7);
+    const fix = holeFix(judgeHole(large, PAPER_LIGHT, ideal), inMm);
+    expect(fix?.label).toBe("Put the hole in a thin plate");
+    expect(fix?.apply(large)).toMatchObject({ measurements: [], chambers: [{ mount: "plate" }] });
+  });
+
   test("a bought hole is never made again", () => {
     const bought = withMount(measured(can, 1.6), "bought");
     expect(judgeHole(bought, PAPER_LIGHT, ideal).verdict).toEqual({ action: "keep", reason: "as bought" });

@@ -4,6 +4,7 @@ import {
   type Camera,
   combined,
   type DesignLight,
+  type HoleMount,
   holeMount,
   measuredDiameter,
   measurementsOf,
@@ -32,6 +33,7 @@ export interface JudgedHole {
   readonly share: number;
   /** How much quicker than the best, stops; below 0: slower. */
   readonly quicker: number;
+  readonly mount: HoleMount;
   readonly verdict: HoleVerdict;
 }
 
@@ -85,13 +87,15 @@ export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, ho
   const diameter = found?.diameter ?? toMake.target;
   const share = shareOf(diameter, toMake);
   const verdict = found === null ? wished(diameter, toMake) : verdictOn(found, share, toMake, camera);
-  const kept = holeMount(camera) === "bought" && verdict.action !== "move" && verdict.action !== "keep";
+  const mount = holeMount(camera);
+  const kept = mount === "bought" && verdict.action !== "move" && verdict.action !== "keep";
   return {
     toMake,
     found,
     diameter,
     share,
     quicker: 2 * Math.log2(diameter / toMake.best),
+    mount,
     verdict: kept ? { action: "keep", reason: "as bought" } : verdict,
   };
 }

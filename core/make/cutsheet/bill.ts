@@ -1,4 +1,4 @@
-import { blackened, cameraKind, holeMount, isTrail, PLATE_SIZE } from "../../camera/container/index.ts";
+import { cameraKind, holeMount, isTrail, PLATE_SIZE, toBlacken } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { capTapeLength } from "./capParts.ts";
@@ -149,7 +149,7 @@ function insideRows(order: CutOrder): Bill {
   const small = parts.filter((part) => !large.includes(part)).reduce((sum, part) => sum + cardArea(part, order), 0);
   // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
   const { black = "paint" } = camera.making?.choices ?? {};
-  const inside = blackened(camera) ? shapeOf(camera.container).paintedInside : 0;
+  const inside = toBlacken(camera) ? shapeOf(camera.container).paintedInside : 0;
   return [
     ...(small > 0
       ? [

@@ -1,13 +1,15 @@
 import {
-  blackened,
   type Camera,
   cameraBody,
   cameraKind,
+  HOLE_GAP,
   holeAt,
   holeMount,
+  isMetal,
   isTrail,
   type LengthWords,
   PLATE_SIZE,
+  toBlacken,
   USUAL_OPENING,
 } from "../../camera/container/index.ts";
 import { kindRecord, type StepName } from "../../camera/kinds/index.ts";
@@ -118,11 +120,6 @@ function named(camera: Camera): Readonly<Record<string, string>> {
   return cameraBody(camera).face === "disc" ? { noun, face: "lid" } : { noun, face: "front" };
 }
 
-function isMetal({ container }: Camera): boolean {
-  const { material } = container;
-  return material === undefined ? shapeOf(container).usuallyMetal : /metal|alumin|tin|steel/.test(material);
-}
-
 function holeMeasures(diameter: number, band: BuildOrder["band"], words: BuildOrder["words"]): Record<string, string> {
   return { diameter: words(diameter, 2), low: words(band[0], 2), high: words(band[1], 2) };
 }
@@ -135,7 +132,7 @@ function template(camera: Camera): "wall" | "face" {
 /** From this diameter on a hole in the wall is drilled, below it pushed; mm, common practice. */
 const DRILLED = 1;
 /** What is left free at the hole, by the answer to the question; mm, common practice. */
-export const SHEET_GAPS: Readonly<Record<string, number>> = { ten: 10, wide: 15 };
+export const SHEET_GAPS: Readonly<Record<string, number>> = { ten: HOLE_GAP, wide: 15 };
 
 const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   opaque: ({ camera }) =>
@@ -165,7 +162,7 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   black: (order) => {
     const { camera } = order;
     const way = chosen(order, "black");
-    if (!blackened(camera) || way === "leave") return null;
+    if (!toBlacken(camera) || way === "leave") return null;
     return { text: way === "paint" ? "black-paint" : "black-paper", question: "black" };
   },
   hole: ({ camera, words, diameter, band }) => {
@@ -235,7 +232,7 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
   tabs: (order) => ({
     text: "tabs",
     part: "tab-1",
-    measures: { gap: order.words(SHEET_GAPS[chosen(order, "gap")] ?? 10) },
+    measures: { gap: order.words(SHEET_GAPS[chosen(order, "gap")] ?? HOLE_GAP) },
     ...(lieOf(cameraKind(order.camera)).meetsHole ? { also: ["gap"], question: "gap" } : {}),
   }),
   shutter: (order) => {

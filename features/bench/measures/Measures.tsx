@@ -140,7 +140,7 @@ export const Measures = memo(function Measures({
         <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
         <Choice label="The hole is" value={mount} options={MOUNTS} onChoose={chooseMount} />
         {rows(holeFields(camera))}
-        {mount === "plate" && (
+        {mount !== "wall" && (
           <>
             <Choice
               label="Plate"

@@ -35,16 +35,18 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, h
   const medium = mediumById(camera.chambers[0].film.medium);
   const result = solve(pictureRequest(camera, medium, hole), ideal);
   const faults = designFaults(camera, words);
+  const judged = judgeHole(camera, medium, ideal, hole);
   return {
     medium,
     result,
-    judged: judgeHole(camera, medium, ideal, hole),
+    judged,
     faults,
     verdicts: judge({
       camera,
       light: medium,
       ideal,
       hole,
+      judgedHole: judged,
       result,
       faults,
       words,

@@ -7,6 +7,7 @@ import {
   fieldRecord,
   newCamera,
   USUAL_OPENING,
+  USUAL_PLATE,
 } from "../../../core/camera/container/index.ts";
 import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts";
 import type { Room } from "../../../core/camera/lies/index.ts";
@@ -29,7 +30,7 @@ export function startForm(kind: CameraKind, unit: LengthUnit, name: string): New
     insideBlack: false,
     format,
     medium: loads === "film" ? DEFAULT_FILM : DEFAULT_MEDIUM,
-    plate: "0.05",
+    plate: String(USUAL_PLATE),
   };
   return withFormat(withTyped(form, Object.fromEntries(texts)), format, unit, "nominal");
 }
