@@ -1,3 +1,5 @@
+import { LAMPLIGHT } from "../core/light/hole/index.ts";
+
 /** A light one can tell by eye, and its exposure value at ISO 100. */
 export interface LightRow {
   readonly id: string;
@@ -34,7 +36,7 @@ export const lightTable: readonly LightRow[] = [
     name: "Room by lamps",
     sign: "evening light",
     ev: 5,
-    kelvin: 2856,
+    kelvin: LAMPLIGHT,
     source: `${ANSI}; colour of CIE illuminant A`,
   },
 ];

@@ -1,6 +1,8 @@
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { Link, NavLink, Outlet, useLocation } from "react-router";
-import { designFaults } from "../../core/camera/container/index.ts";
+import { mediumById } from "../../catalogue/media.ts";
+import { designFaults, settled } from "../../core/camera/container/index.ts";
+import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
 import { useLive } from "../../storage/index.ts";
 import { cx } from "../../ui/cx.ts";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
@@ -17,7 +19,16 @@ const PAGES = [
 
 /** Make: the camera's name, the ways between the pages, what is wrong, and the page itself with the camera in hand. */
 export function MakeLayout({ data }: { readonly data: MakeData }) {
-  const { camera, saveState, edit } = useCameraEdits(data.camera);
+  const { camera, saveState, edit: change } = useCameraEdits(data.camera);
+  // As on the Bench: a hole that follows a rule follows what is changed here as well.
+  const edit: MakeInHand["edit"] = useCallback(
+    (label, how) =>
+      change(label, (from) => {
+        const next = how(from);
+        return settled(next, mediumById(next.chambers[0].film.medium), idealAt(contrastOf(next)));
+      }),
+    [change],
+  );
   const words = useLengthWords();
   const [fault] = designFaults(camera, words);
   const [actions, setActions] = useState<HTMLElement | null>(null);

@@ -3,17 +3,15 @@ import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../core/basis/units/index.ts";
-import { type Camera, DEFAULT_CONTRAST, type LengthWords, solveRequest } from "../../core/camera/container/index.ts";
-import { type JudgedHole, judgeHole } from "../../core/camera/holeToMake/index.ts";
+import { type Camera, type LengthWords, solveRequest } from "../../core/camera/container/index.ts";
+import { contrastOf, idealAt, type JudgedHole, judgeHole } from "../../core/camera/holeToMake/index.ts";
 import { evOnSheet, fNumber, sheetTime } from "../../core/light/exposure/index.ts";
-import { optimum } from "../../core/light/hole/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
 
 /** A hole as it is judged everywhere: see `core/camera/holeToMake`. */
 export function judgedHole(camera: Camera, hole = 0): JudgedHole {
-  const { film, aim } = camera.chambers[0];
-  return judgeHole(camera, mediumById(film.medium), optimum(aim?.contrast ?? DEFAULT_CONTRAST, 0.95), hole);
+  return judgeHole(camera, mediumById(camera.chambers[0].film.medium), idealAt(contrastOf(camera)), hole);
 }
 
 /** All that the cut sheet of a camera is drawn from. */

@@ -1,6 +1,6 @@
 import { type Camera, solveRequest } from "../../camera/container/index.ts";
 import { type DensityRange, meteredTime, type ReciprocityRule } from "../../light/exposure/index.ts";
-import { type BandLine, lightBand } from "../../light/hole/index.ts";
+import { type BandLine, DAYLIGHT, lightBand } from "../../light/hole/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import type { PreviewOrder } from "./render.ts";
 import { scenes } from "./scenes/index.ts";
@@ -28,8 +28,6 @@ export interface PreviewRequest {
   readonly pixels: number;
 }
 
-/** Colour temperature of daylight, K. Common practice. */
-const DAYLIGHT = 5500;
 /** Lines a band is drawn with: enough for its rings to run into each other. */
 const LINES = 3;
 /** Effective wavelengths between which a sheet goes from seeing blue only to seeing as the eye does, nm. */

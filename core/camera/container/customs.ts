@@ -12,3 +12,6 @@ export const USUAL_OPENING = 6.35;
 
 /** A plate where nobody chose one: brass shim, mm; common practice. */
 export const USUAL_PLATE = 0.05;
+
+/** From this diameter on a hole in the wall is drilled, below it pushed with a pin; mm, common practice. */
+export const DRILLED_FROM = 1;

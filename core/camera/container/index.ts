@@ -23,7 +23,7 @@ export type {
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-export { EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";
+export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";
 export { designFaults } from "./designFaults.ts";
 export {
   DEFAULT_CONTRAST,

@@ -1,6 +1,6 @@
-import { fresnelScale, type Optimum, resolution, type Setting } from "../../light/hole/index.ts";
+import { fresnelScale, type Optimum, optimum, resolution, type Setting } from "../../light/hole/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
-import { type Camera, type DesignLight, solveRequest, targetDiameter } from "../container/index.ts";
+import { type Camera, DEFAULT_CONTRAST, type DesignLight, solveRequest, targetDiameter } from "../container/index.ts";
 
 /** What hole a design wants, and what else does: the one answer for Bench, Make, tool tables and kits; lengths in mm. */
 export interface HoleToMake {
@@ -14,6 +14,27 @@ export interface HoleToMake {
   readonly soft: number;
   readonly setting: Setting;
   readonly contrast: number;
+}
+
+/**
+ * The contrast at which a design wants two lines told apart.
+ *
+ * @example contrastOf(box) // 0.2
+ */
+export function contrastOf(camera: Camera): number {
+  return camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+}
+
+/** The share of the best's finest detail that counts as the same. PHYSICS section 1. */
+const SAME = 0.95;
+
+/**
+ * The best hole at a contrast, with the band that looks the same: what {@link holeToMake} starts from.
+ *
+ * @example idealAt(0.2).constant // 1.523…
+ */
+export function idealAt(contrast: number): Optimum {
+  return optimum(contrast, SAME);
 }
 
 /**

@@ -1,7 +1,4 @@
-import { lightBandEnergy } from "../hole/index.ts";
-
-/** Daylight that papers and films are rated in, K. Common practice. */
-const DAYLIGHT = 5500;
+import { DAYLIGHT, lightBandEnergy } from "../hole/index.ts";
 
 /** How the eye, and a meter, see light: V(λ), CIE 1924 (CIE 018:2019), every 20 nm; from memory. */
 const EYE: readonly (readonly [number, number])[] = [

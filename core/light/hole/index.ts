@@ -1,7 +1,7 @@
 export { contrast } from "./contrast.ts";
 export { effectiveDistance } from "./effectiveDistance.ts";
 export { fresnelScale, type Setting } from "./fresnelScale.ts";
-export { type BandLine, lightBand, lightBandEnergy, meanWavelength } from "./lightBand.ts";
+export { type BandLine, DAYLIGHT, LAMPLIGHT, lightBand, lightBandEnergy, meanWavelength } from "./lightBand.ts";
 export { type ObliquePupil, obliqueContrast } from "./obliqueContrast.ts";
 export { type Optimum, optimum } from "./optimum.ts";
 export { resolution, toFrequency } from "./resolution.ts";

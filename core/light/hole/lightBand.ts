@@ -10,6 +10,11 @@ export interface BandLine {
 export function glow(wavelengthNm: number, kelvin: number): number {
   return wavelengthNm ** -5 / Math.expm1(1.438777e7 / (wavelengthNm * kelvin));
 }
+/** Colour temperature of the daylight that papers and films are rated in, K. Common practice. */
+export const DAYLIGHT = 5500;
+/** Colour temperature of a lamp: CIE illuminant A, K. */
+export const LAMPLIGHT = 2856;
+
 const STEP_NM = 10;
 
 /**

@@ -1,4 +1,4 @@
-import { cameraKind, holeMount, isTrail, PLATE_SIZE, toBlacken } from "../../camera/container/index.ts";
+import { cameraKind, DRILLED_FROM, holeMount, isTrail, PLATE_SIZE, toBlacken } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { capTapeLength } from "./capParts.ts";
@@ -74,7 +74,9 @@ const FLAP = 55;
 export function billOfMaterials(order: CutOrder, count: number): Bill {
   const { camera } = order;
   const each = count * (camera.set?.count ?? 1);
-  return [...containerRows(order), ...holeRows(order), ...insideRows(order), ...outsideRows(order)].map((row) => ({
+  const parts = cutParts(order);
+  const rows = [...containerRows(order), ...holeRows(order), ...insideRows(order, parts), ...outsideRows(order, parts)];
+  return rows.map((row) => ({
     ...row,
     amount: row.amount * each,
   }));
@@ -109,7 +111,7 @@ function holeRows(order: CutOrder): Bill {
   const holes = holesToMake(order);
   const tool: BillRow = {
     id: "needle",
-    name: mount === "wall" ? (order.diameter < 1 ? "Pin or needle" : "Drill") : "Needle, pin or drill",
+    name: mount === "wall" ? (order.diameter < DRILLED_FROM ? "Pin or needle" : "Drill") : "Needle, pin or drill",
     amount: 1,
     unit: "pieces",
     why: "a fresh point for every hole",
@@ -142,9 +144,9 @@ function holeRows(order: CutOrder): Bill {
   ];
 }
 
-function insideRows(order: CutOrder): Bill {
+function insideRows(order: CutOrder, all: readonly Part[]): Bill {
   const { camera, words } = order;
-  const parts = cutParts(order).filter(({ id }) => CARD.includes(id));
+  const parts = all.filter(({ id }) => CARD.includes(id));
   const large = parts.filter(({ width, height }) => !onA4(width, height));
   const small = parts.filter((part) => !large.includes(part)).reduce((sum, part) => sum + cardArea(part, order), 0);
   // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
@@ -196,12 +198,12 @@ function insideRows(order: CutOrder): Bill {
   ];
 }
 
-function outsideRows(order: CutOrder): Bill {
+function outsideRows(order: CutOrder, parts: readonly Part[]): Bill {
   const { camera } = order;
   const mount = holeMount(camera);
   const { tape = "cloth" } = camera.making?.choices ?? {};
   const plateTape = mount === "plate" ? holesToMake(order) * 8 * (PLATE_SIZE + 2 * PAST_PLATE) : 0;
-  const cap = cutParts(order).some(({ id }) => id === "cap-tape") ? capTapeLength(order) : 0;
+  const cap = parts.some(({ id }) => id === "cap-tape") ? capTapeLength(order) : 0;
   const seal = mount === "bought" && !isTrail(camera) ? 0 : shapeOf(camera.container).sealTape(order.rim);
   const what = [...(plateTape > 0 ? ["plate"] : []), "lid"].join(" and ");
   const tapeRow: BillRow = {

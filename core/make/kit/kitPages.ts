@@ -57,6 +57,12 @@ function page({ paper, cut, date }: KitOrder, title: string, draw: (flow: TextFl
   };
 }
 
+/** Lines under a heading. */
+function list(flow: TextFlow, title: string, look: Parameters<typeof write>[2], lines: readonly string[]): void {
+  heading(flow, title);
+  for (const line of lines) write(flow, line, look);
+}
+
 function shoppingPage(order: KitOrder): Page {
   return page(order, `Shopping list for ${order.count}`, (flow) => {
     for (const row of order.shopping) {
@@ -102,53 +108,45 @@ function instructionPages(order: KitOrder): readonly Page[] {
   );
 }
 
+const BRING_BACK = "to ______________________________ on ______________ at ________";
+
 function takeHomePage(order: KitOrder): Page {
   return page(order, "Take-home sheet", (flow) => {
-    heading(flow, "BEFORE YOU OPEN IT");
-    for (const words of [
+    list(flow, "BEFORE YOU OPEN IT", { box: true }, [
       "The collar of tape means: loaded. Do not lift the lid outside the dark.",
       "Put it where nothing moves it: on a wall, under a stone, tied with two ties. Stand so that neither your shadow nor the camera’s falls into the picture.",
       "Never look at the sun through the hole.",
-    ])
-      write(flow, words, { box: true });
+    ]);
     heading(flow, "HOW LONG");
     for (const { light, time } of order.cut.times) write(flow, `${light}: ${time}`, { size: 4 });
-    heading(flow, "WRITE IT DOWN AT ONCE");
-    for (const words of [
+    list(flow, "WRITE IT DOWN AT ONCE", { size: 4 }, [
       "camera no. ______  where ____________________________",
       "from ____________ to ____________  light ____________",
       "what I saw _______________________________________",
-    ])
-      write(flow, words, { size: 4 });
-    heading(flow, "BRING IT BACK");
-    write(flow, "to ______________________________ on ______________ at ________", { size: 4 });
+    ]);
+    list(flow, "BRING IT BACK", { size: 4 }, [BRING_BACK]);
     write(flow, "If it stands where others pass: ask the owner, and stick the outdoor label on.");
   });
 }
 
 function takeHomeTrail(order: KitOrder): Page {
   return page(order, "Take-home sheet: a sun trail", (flow) => {
-    heading(flow, "WHERE");
-    for (const words of [
+    list(flow, "WHERE", { box: true }, [
       "Ask the owner, and tell the neighbours. Leave the outdoor label on.",
       "The hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern; south-east or south-west will do. No wall or tree close in front.",
       "Two long cable ties, to a post, a railing or a downpipe. Upright or upside down, so that water runs off the lid. Nothing may move it.",
       "Stand safely. Never look at the sun through any hole.",
-    ])
-      write(flow, words, { box: true });
+    ]);
     heading(flow, "HOW LONG");
     write(flow, "Weeks to half a year: every clear day draws its line. From solstice to solstice gives the full fan.", {
       size: 4,
     });
-    heading(flow, "WRITE IT DOWN");
-    for (const words of [
+    list(flow, "WRITE IT DOWN", { size: 4 }, [
       "camera no. ______  where ____________________________",
       "tape off on ____________  looks towards ____________",
       "look after it on ________  tape on again on __________",
-    ])
-      write(flow, words, { size: 4 });
-    heading(flow, "BRING IT BACK");
-    write(flow, "to ______________________________ on ______________ at ________", { size: 4 });
+    ]);
+    list(flow, "BRING IT BACK", { size: 4 }, [BRING_BACK]);
     write(
       flow,
       "Tape on the hole first. Keep it upright and shut. The sheet is never developed and never fixed: dried in dim light, scanned at once in colour at 400 to 600 dpi without a preview, then kept in the dark.",

@@ -2,6 +2,7 @@ import {
   type Camera,
   cameraBody,
   cameraKind,
+  DRILLED_FROM,
   HOLE_GAP,
   holeAt,
   holeMount,
@@ -129,8 +130,6 @@ function template(camera: Camera): "wall" | "face" {
   return cameraBody(camera).face === "wall" ? "wall" : "face";
 }
 
-/** From this diameter on a hole in the wall is drilled, below it pushed; mm, common practice. */
-const DRILLED = 1;
 /** What is left free at the hole, by the answer to the question; mm, common practice. */
 export const SHEET_GAPS: Readonly<Record<string, number>> = { ten: HOLE_GAP, wide: 15 };
 
@@ -171,7 +170,7 @@ const STEPS: Readonly<Record<StepName, (order: BuildOrder) => Said | null>> = {
     const measures = { ...holeMeasures(diameter, band, words), count: String(count) };
     if (mount === "wall") {
       return {
-        text: diameter < DRILLED ? "hole-pierced" : "hole-drilled",
+        text: diameter < DRILLED_FROM ? "hole-pierced" : "hole-drilled",
         measures: { ...measures, wall: words(camera.container.wall) },
         also: [count > 1 && "many", diameter > band[1] ? "bright" : "exact"],
         part: template(camera),

@@ -4,7 +4,6 @@ import { tinykeys } from "tinykeys";
 import { mediumById } from "../../../catalogue/media.ts";
 import {
   type Camera,
-  DEFAULT_CONTRAST,
   type DesignField,
   fieldRecord,
   refusal,
@@ -13,7 +12,7 @@ import {
   withHoleAdded,
   withVersion,
 } from "../../../core/camera/container/index.ts";
-import { optimum } from "../../../core/light/hole/index.ts";
+import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { type HistoryState, historyState, useLive } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
@@ -46,8 +45,8 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
   const history = useLive(loaded, readHistory).value;
   const words = useLengthWords();
   const { camera, send } = design;
-  const contrast = camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
-  const ideal = useMemo(() => optimum(contrast, 0.95), [contrast]);
+  const contrast = contrastOf(camera);
+  const ideal = useMemo(() => idealAt(contrast), [contrast]);
   const [chosenHole, setHole] = useState(0);
   const hole = Math.min(chosenHole, camera.chambers[0].holes.length - 1);
   const reading = useMemo(() => readDesign(camera, ideal, words, hole), [camera, ideal, words, hole]);
@@ -59,8 +58,8 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
   const latest = useRef({ camera, contrast, ideal, hole, edit: design.edit });
   latest.current = { camera, contrast, ideal, hole, edit: design.edit };
   const settle = useCallback((next: Camera): Camera => {
-    const aim = next.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
-    const known = aim === latest.current.contrast ? latest.current.ideal : optimum(aim, 0.95);
+    const aim = contrastOf(next);
+    const known = aim === latest.current.contrast ? latest.current.ideal : idealAt(aim);
     return settled(next, mediumById(next.chambers[0].film.medium), known);
   }, []);
   const attempt = useCallback(

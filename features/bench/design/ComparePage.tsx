@@ -1,8 +1,8 @@
 import { Link, useSearchParams } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
-import { type Camera, DEFAULT_CONTRAST } from "../../../core/camera/container/index.ts";
-import { optimum } from "../../../core/light/hole/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
@@ -91,7 +91,7 @@ export function ComparePage({ cameras }: { readonly cameras: readonly Camera[] }
 }
 
 function readingOf(camera: Camera, words: (mm: number) => string): ReturnType<typeof readDesign> {
-  return readDesign(camera, optimum(camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST, 0.95), words);
+  return readDesign(camera, idealAt(contrastOf(camera)), words);
 }
 
 function Drawn({ camera }: { readonly camera: Camera }) {

@@ -12,7 +12,8 @@ import {
   type Wish,
   withLayout,
 } from "../../../core/bench/finder/index.ts";
-import { type Camera, DEFAULT_CONTRAST, holeMount } from "../../../core/camera/container/index.ts";
+import { type Camera, holeMount } from "../../../core/camera/container/index.ts";
+import { contrastOf } from "../../../core/camera/holeToMake/index.ts";
 import { correctedTime } from "../../../core/light/exposure/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -71,7 +72,7 @@ export const FinderPanel = memo(function FinderPanel({
   const inSun = (seconds: number): string => sayTime(correctedTime(seconds, medium.longTime).seconds);
   const plate = chambers[0].holes[0].plateThickness ?? 0;
   const inside = JSON.stringify([container, plate, chambers[0].film.format]);
-  const contrast = chambers[0].aim?.contrast ?? DEFAULT_CONTRAST;
+  const contrast = contrastOf(camera);
   // biome-ignore lint/correctness/useExhaustiveDependencies: `inside` stands for the parts of the camera that count
   useEffect(() => {
     if (!seen) return;

@@ -2,9 +2,8 @@ import { useMemo } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
-import { type Camera, DEFAULT_CONTRAST, settled, solveRequest } from "../../../core/camera/container/index.ts";
+import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
-import { optimum } from "../../../core/light/hole/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/cx.ts";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
@@ -20,11 +19,10 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
   const drawn = useMemo(() => {
     if (camera === null) return null;
     const medium = mediumById(camera.chambers[0].film.medium);
-    const made = settled(camera, medium, optimum(camera.chambers[0].aim?.contrast ?? DEFAULT_CONTRAST, 0.95));
     return {
       medium,
-      drawing: benchDrawing(made, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
-      result: solve(solveRequest(made, medium)),
+      drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
+      result: solve(solveRequest(camera, medium)),
     };
   }, [camera, unit]);
   return (

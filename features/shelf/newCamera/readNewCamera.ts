@@ -3,7 +3,6 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../../core/basis/units/index.ts";
 import {
   type Camera,
-  DEFAULT_CONTRAST,
   type DesignField,
   designFaults,
   fieldRecord,
@@ -11,8 +10,8 @@ import {
   newCamera,
   settled,
 } from "../../../core/camera/container/index.ts";
+import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts";
-import { optimum } from "../../../core/light/hole/index.ts";
 
 /** What is typed of a new camera. Sizes stand by place and name, as `container` and `width`. */
 export interface NewCameraForm {
@@ -125,5 +124,5 @@ function settledDraft(said: NewCamera): Camera {
   const draft = newCamera(said);
   // Without a distance there is no rule to follow.
   if (!(draft.chambers[0].film.distance > 0)) return draft;
-  return settled(draft, mediumById(said.medium), optimum(DEFAULT_CONTRAST, 0.95));
+  return settled(draft, mediumById(said.medium), idealAt(contrastOf(draft)));
 }

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useState } from "react";
 import {
   type Camera,
-  DEFAULT_CONTRAST,
   holeAt,
   measuredDiameter,
   solveRequest,
   withAim,
 } from "../../../../core/camera/container/index.ts";
-import { lightBand } from "../../../../core/light/hole/index.ts";
+import { contrastOf } from "../../../../core/camera/holeToMake/index.ts";
+import { DAYLIGHT, LAMPLIGHT, lightBand } from "../../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../../core/light/solve/index.ts";
 import { Chart } from "../../../../ui/Chart.tsx";
 import { LengthField } from "../../../../ui/LengthField.tsx";
@@ -27,8 +27,8 @@ import { contrastOption, fallOffOption, partedLines } from "./sheetCharts.ts";
 const STRONGEST = 0.45;
 const FAINTEST = 0.06;
 const LIGHTS = [
-  { id: "5500", name: "Daylight" },
-  { id: "2856", name: "Lamps" },
+  { id: "day", name: "Daylight", kelvin: DAYLIGHT },
+  { id: "lamps", name: "Lamps", kelvin: LAMPLIGHT },
 ] as const;
 
 /** Behind the rules: detail against diameter, contrast in middle and corner, fall-off; with what to conclude. */
@@ -49,12 +49,13 @@ export default function CurvePanel({
   const words = useLengthWords();
   const { medium, result } = reading;
   const { aim, divider = null } = camera.chambers[0];
-  const contrast = aim?.contrast ?? DEFAULT_CONTRAST;
-  const [kelvin, setKelvin] = useState<"5500" | "2856">("5500");
+  const contrast = contrastOf(camera);
+  const [light, setLight] = useState<(typeof LIGHTS)[number]["id"]>("day");
+  const { kelvin } = LIGHTS.find(({ id }) => id === light) ?? LIGHTS[0];
   const [answer, setAnswer] = useState<CurveAnswer | null>(null);
   useEffect(() => {
     const stop = new AbortController();
-    const question = { sensitivity: medium.sensitivity, kelvin: Number(kelvin), contrast };
+    const question = { sensitivity: medium.sensitivity, kelvin, contrast };
     void curveClient.run(question, { signal: stop.signal }).then((done) => {
       if (done.ok && !stop.signal.aborted) setAnswer(done.value);
     });
@@ -78,7 +79,7 @@ export default function CurvePanel({
     () => (curve === null ? null : curveOption(curve, rules, ink, (mm) => words(mm, 3))),
     [curve, rules, ink, words],
   );
-  const band = useMemo(() => lightBand(medium.sensitivity, Number(kelvin)), [medium, kelvin]);
+  const band = useMemo(() => lightBand(medium.sensitivity, kelvin), [medium, kelvin]);
   const contrasts = useMemo(
     () => (model === undefined ? null : contrastOption(model, band, result.resolution, ink)),
     [model, band, result.resolution, ink],
@@ -158,7 +159,7 @@ export default function CurvePanel({
               return null;
             }}
           />
-          <Segments label="Light" value={kelvin} options={LIGHTS} onChoose={setKelvin} />
+          <Segments label="Light" value={light} options={LIGHTS} onChoose={setLight} />
           {curve && answer && (
             <p data-conclusion>
               From <strong>{words(curve.band95[0], 2)}</strong> to <strong>{words(curve.band95[1], 2)}</strong> you
