@@ -1,0 +1,85 @@
+import { type HoleWay, pads } from "../../../catalogue/holeWays.ts";
+import { type ToolRow, tools } from "../../../catalogue/tools.ts";
+import { type HoleToMake, shareOf } from "../../../core/camera/holeToMake/index.ts";
+import { type ConicalTip, type Suited, suitedTools } from "../../../core/make/steps/index.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+
+const RADIANS = Math.PI / 180;
+const MOST_TOOLS = 8;
+
+type ToolTip = ConicalTip & { readonly row: ToolRow };
+
+const TIPS: readonly ToolTip[] = tools.map((row) => ({
+  id: row.id,
+  shaft: row.shaft,
+  tip: row.tipDeg === null ? null : row.tipDeg * RADIANS,
+  row,
+}));
+
+/** Which tools leave such a hole, and what each would keep. */
+export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; readonly toMake: HoleToMake }) {
+  const words = useLengthWords();
+  if (way?.id === "bought") return null;
+  const { target, band } = toMake;
+  const rows = alike(suitedTools(TIPS, target, band)).slice(0, MOST_TOOLS);
+  const dented = way?.id === "dimple";
+  return (
+    <Panel title="With what, and how deep">
+      <table className="w-full text-[0.93rem]">
+        <thead>
+          <tr className="border-line border-b text-left text-quiet">
+            <th className="py-1 font-normal">Tool</th>
+            <th className="py-1 pl-3 font-normal">leaves</th>
+            <th className="py-1 pl-3 font-normal">keeps</th>
+            <th className="py-1 pl-3 font-normal">{dented ? "dent as deep as" : "through by"}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ names, sources, diameter, depth, play, inBand }) => (
+            <tr key={names.join()} className="border-line border-b" title={sources}>
+              <td className="py-1">{names.join(", ")}</td>
+              <td className="whitespace-nowrap py-1 pl-3 tabular-nums">
+                {words(diameter, 3)}
+                {inBand ? "" : diameter > target ? " (large)" : " (small)"}
+              </td>
+              <td className="py-1 pl-3 tabular-nums">{Math.round(100 * shareOf(diameter, toMake))} %</td>
+              <td className="whitespace-nowrap py-1 pl-3 tabular-nums">
+                {depth === null ? "right through" : `${words(depth, 2)} ± ${words(play ?? 0, 2)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-[0.93rem] text-quiet">
+        {dented
+          ? "The dent is sanded open, so its depth sets the width. "
+          : "“Through by” is how far the tip stands out behind: its cone makes the width. "}
+        “Keeps” is the share of the sharpest hole’s finest detail. Sizes and tips of needles are from memory and differ
+        by maker; drills are those of ANSI B94.11M.
+      </p>
+      {!way?.inWall && (
+        <ul className="mt-2 grid gap-1 text-[0.93rem]">
+          {pads.map(({ id, name, effect }) => (
+            <li key={id}>
+              <strong className="font-semibold">{name}</strong> under the plate: {effect}.
+            </li>
+          ))}
+        </ul>
+      )}
+    </Panel>
+  );
+}
+
+type ToolLine = Omit<Suited<ToolTip>, "tool"> & { readonly names: readonly string[]; readonly sources: string };
+
+/** Tools that do the same thing to the same depth share a line. */
+function alike(suited: readonly Suited<ToolTip>[]): readonly ToolLine[] {
+  const lines = new Map<string, ToolLine>();
+  for (const { tool, ...made } of suited) {
+    const key = made.depth === null ? tool.id : `${made.diameter} ${made.depth}`;
+    const before = lines.get(key);
+    lines.set(key, { ...made, names: [...(before?.names ?? []), tool.row.name], sources: tool.row.source });
+  }
+  return [...lines.values()];
+}
