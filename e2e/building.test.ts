@@ -34,6 +34,10 @@ describe("Building, proving, a group", () => {
     expect(await maker.text("[data-bill]")).toMatch(/cable ties/);
     await maker.goTo("/cameras/thistle-cocoa-tin/make/hole");
     await maker.sees("main", /Pushed through the wall/);
+    await maker.goTo("/cameras/thistle-cocoa-tin/make/kit");
+    await maker.sees("main", /Take-home sheet: a sun trail/);
+    expect(await maker.text("main")).not.toMatch(/[Dd]arkroom/);
+    await maker.goTo("/cameras/thistle-cocoa-tin/make/hole");
     await maker.press("as bought");
     await maker.sees("main", /Nothing to make/);
     await maker.press("in a plate");

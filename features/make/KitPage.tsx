@@ -1,6 +1,7 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
+import { isTrail } from "../../core/camera/container/index.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
 import { kitPages } from "../../core/make/kit/index.ts";
 import { USUAL_TIMES } from "../../core/make/steps/index.ts";
@@ -56,6 +57,9 @@ export function KitPage() {
       date: readableDay(today),
     });
   }, [camera, words, counts, opens, paper, today]);
+  // What is made for a trail is not developed: nobody queues at a darkroom.
+  const trail = isTrail(camera);
+  const papers = [...new Set(pages.map(({ caption }) => caption.replace(/, (continued|\d+ of \d+)$/, "")))];
   return (
     <>
       <MakeActions>
@@ -75,7 +79,7 @@ export function KitPage() {
         <div className="grid content-start gap-6">
           <Panel title="The group">
             <div className="grid gap-3">
-              {COUNTS.map(({ id, name, least, most }) => (
+              {COUNTS.filter(({ id }) => id === "count" || !trail).map(({ id, name, least, most }) => (
                 <CountField
                   key={id}
                   label={name}
@@ -86,33 +90,32 @@ export function KitPage() {
                   onTake={(count) => setCounts({ ...counts, [id]: count })}
                 />
               ))}
-              <label className="block text-[0.87rem] text-quiet">
-                The darkroom opens at
-                <input
-                  type="time"
-                  name="opens"
-                  className="entry"
-                  value={opens}
-                  onChange={(event) => event.target.value && setOpens(event.target.value)}
-                />
-              </label>
+              {!trail && (
+                <label className="block text-[0.87rem] text-quiet">
+                  The darkroom opens at
+                  <input
+                    type="time"
+                    name="opens"
+                    className="entry"
+                    value={opens}
+                    onChange={(event) => event.target.value && setOpens(event.target.value)}
+                  />
+                </label>
+              )}
             </div>
           </Panel>
           <Panel title="What is in it">
             <ol className="grid list-decimal gap-1 pl-5">
-              <li>Shopping list for all</li>
-              <li>Pack list for one</li>
-              <li>How to build it, on one page, with pictures</li>
-              <li>Take-home sheet</li>
-              <li>Who is in the darkroom when</li>
-              <li>Cautions for the helper</li>
-              <li>Numbered labels</li>
+              {papers.map((title) => (
+                <li key={title}>{title}</li>
+              ))}
             </ol>
           </Panel>
           <Panel title="With a group">
             <p className="text-[0.93rem]">
-              One standard camera, one tested time. Initials go on every sheet. One adult processes; follow the safety
-              data sheets and your local rules.
+              {trail
+                ? "One standard camera, a named place and a date for each: so it gets put up. Initials go on every sheet."
+                : "One standard camera, one tested time. Initials go on every sheet. One adult processes; follow the safety data sheets and your local rules."}
             </p>
           </Panel>
         </div>

@@ -30,21 +30,23 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
         <thead>
           <tr className="border-line border-b text-left text-quiet">
             <th className="py-1 font-normal">Tool</th>
-            <th className="py-1 pl-3 font-normal">leaves</th>
-            <th className="py-1 pl-3 font-normal">keeps</th>
-            <th className="py-1 pl-3 font-normal">{dented ? "dent as deep as" : "through by"}</th>
+            <th className="py-1 pl-2 font-normal">leaves</th>
+            <th className="py-1 pl-2 font-normal">keeps</th>
+            <th className="py-1 pl-2 font-normal">{dented ? "dent as deep as" : "through by"}</th>
           </tr>
         </thead>
         <tbody>
           {rows.map(({ names, sources, diameter, depth, play, inBand }) => (
             <tr key={names.join()} className="border-line border-b" title={sources}>
-              <td className="py-1">{names.join(", ")}</td>
-              <td className="whitespace-nowrap py-1 pl-3 tabular-nums">
+              <td className="py-1">{inOne(names)}</td>
+              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
                 {words(diameter, 3)}
                 {inBand ? "" : diameter > target ? " (large)" : " (small)"}
               </td>
-              <td className="py-1 pl-3 tabular-nums">{Math.round(100 * shareOf(diameter, toMake))} %</td>
-              <td className="whitespace-nowrap py-1 pl-3 tabular-nums">
+              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
+                {Math.round(100 * shareOf(diameter, toMake))} %
+              </td>
+              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
                 {depth === null ? "right through" : `${words(depth, 2)} ± ${words(play ?? 0, 2)}`}
               </td>
             </tr>
@@ -72,6 +74,12 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
 }
 
 type ToolLine = Omit<Suited<ToolTip>, "tool"> & { readonly names: readonly string[]; readonly sources: string };
+
+/** Names that begin alike, said once: “Sewing needle no. 12, 10, 9”. */
+function inOne([first = "", ...others]: readonly string[]): string {
+  const start = first.slice(0, first.lastIndexOf(" ") + 1);
+  return [first, ...others.map((name) => (name.startsWith(start) ? name.slice(start.length) : name))].join(", ");
+}
 
 /** Tools that do the same thing to the same depth share a line. */
 function alike(suited: readonly Suited<ToolTip>[]): readonly ToolLine[] {

@@ -53,12 +53,14 @@ export function WayToHole({ camera, edit }: { readonly camera: Camera; readonly 
             />
           </>
         )}
-        <Choice
-          label="Way"
-          value={way?.id ?? null}
-          options={waysTo(mount)}
-          onChoose={(id) => keep("choose a way", { way: id })}
-        />
+        <div className={mount === "wall" ? "sm:col-span-2" : undefined}>
+          <Choice
+            label="Way"
+            value={way?.id ?? null}
+            options={waysTo(mount)}
+            onChoose={(id) => keep("choose a way", { way: id })}
+          />
+        </div>
       </div>
       {way && (
         <>
