@@ -89,6 +89,7 @@ export default function CurvePanel({
   const drawn = holeAt(camera, hole).diameter;
   const planned = drawn === "best" ? result.best.rayleigh : drawn;
   const measured = measuredDiameter(camera, hole);
+  const own = measured ?? planned;
   return (
     <div className="grid gap-6" data-curve={answer === null ? "waiting" : "ready"}>
       <div className="grid gap-x-6 gap-y-3 lg:grid-cols-[minmax(0,1fr)_17rem]">
@@ -164,9 +165,9 @@ export default function CurvePanel({
             <p data-conclusion>
               From <strong>{words(curve.band95[0], 2)}</strong> to <strong>{words(curve.band95[1], 2)}</strong> you
               can’t see the difference
-              {planned >= curve.band95[0] && planned <= curve.band95[1]
+              {own >= curve.band95[0] && own <= curve.band95[1]
                 ? "; yours is among them"
-                : `; yours, ${words(measured ?? planned, 2)}, draws ${Math.round((100 * detailAt(curve, measured ?? planned)) / curve.best[1])} % of the best`}
+                : `; yours, ${words(own, 2)}, draws ${Math.round((100 * detailAt(curve, own)) / curve.best[1])} % of the best`}
               .
               <span className="mt-1 block text-[0.87rem] text-quiet">
                 Over the whole light it sees, {answer.from} to {answer.to} nm, the best is {words(curve.best[0], 3)},

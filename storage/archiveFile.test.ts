@@ -1,0 +1,159 @@
+import "fake-indexeddb/auto";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
+import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { type Camera, fieldValue, withField, withVersion } from "../core/camera/container/index.ts";
+import { changesBetween } from "../core/document/index.ts";
+import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
+import { addCamera, editCamera, getCamera, historyState, listCameras } from "./cameras.ts";
+import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
+import { addDemo } from "./demo.ts";
+import { listExposures, removeExposure } from "./exposures.ts";
+import { readSettings } from "./settings.ts";
+import { sha256 } from "./sha256.ts";
+
+const NOW = "2026-05-01T10:00:00+01:00";
+const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
+let db: StillBoxDb;
+let count = 0;
+
+beforeEach(async () => {
+  db = openDb(`archive-${++count}`);
+  await addDemo(thistleRow, db);
+});
+afterEach(() => db.delete());
+
+async function depthStored(): Promise<unknown> {
+  const found = await getCamera(TIN.id, db);
+  return found.ok ? fieldValue(found.value, "container.depth") : found.error.message;
+}
+
+describe("archive", () => {
+  test("everything, pictures included, comes back byte for byte in an empty database", async () => {
+    const bytes = new Uint8Array([1, 2, 3, 250]);
+    await db.pictures.put({ sha256: await sha256(bytes), name: "scan.png", type: "image/png", bytes });
+    await db.sites.put({ id: "shed roof", height: 2 } as { id: string });
+    const zip = await exportArchive(NOW, db);
+    const empty = openDb(`${db.name}-empty`);
+    const read = await readArchive(zip);
+    expect(read.ok && (await importArchive(read.value, "keep", empty)).ok).toBe(true);
+    expect(strFromU8(unzipSync(await exportArchive(NOW, empty))["archive.json"] as Uint8Array)).toBe(
+      strFromU8(unzipSync(zip)["archive.json"] as Uint8Array),
+    );
+    expect((await empty.pictures.toArray())[0]?.bytes).toEqual(bytes);
+    expect(await exportArchive(NOW, db)).toEqual(zip);
+    await empty.delete();
+  });
+
+  test("records that are here with other contents are counted, and kept or replaced as asked; the same ones keep their undo", async () => {
+    const zip = await exportArchive(NOW, db);
+    const read = await readArchive(zip);
+    if (!read.ok) throw new Error("unreadable");
+    expect(await archiveConflicts(read.value, db)).toBe(0);
+    await editCamera(
+      TIN.id,
+      { label: "depth", changes: changesBetween(TIN, withField(TIN, "container.depth", 80)) },
+      NOW,
+      db,
+    );
+    await removeExposure("thistle-shot-1", db);
+    expect(await archiveConflicts(read.value, db)).toBe(1);
+
+    await importArchive(read.value, "keep", db);
+    expect(await depthStored()).toBe(80);
+    expect((await historyState(TIN.id, db)).undo).toBe("depth");
+    expect((await listExposures(null, db)).length).toBe(5);
+
+    await importArchive(read.value, "replace", db);
+    expect(await depthStored()).toBe(70);
+    expect((await historyState(TIN.id, db)).undo).toBeNull();
+  });
+
+  test("a picture that does not match its sum, a missing one, another file: refused, with the place", async () => {
+    const archive = {
+      format: "still-box/archive",
+      version: 1,
+      pictures: [{ file: "pictures/a", sha256: "0".repeat(64) }],
+    };
+    const zip = (files: Record<string, Uint8Array>) => zipSync(files);
+    const fault = async (bytes: Uint8Array) => {
+      const read = await readArchive(bytes);
+      return read.ok ? null : `${read.error[0]?.path} ${read.error[0]?.message}`;
+    };
+    const json = strToU8(JSON.stringify(archive));
+    expect(await fault(zip({ "archive.json": json, "pictures/a": new Uint8Array([1]) }))).toMatch(
+      /\/pictures\/0\/file .*SHA-256 differs/,
+    );
+    expect(await fault(zip({ "archive.json": json }))).toMatch(/\/pictures\/0\/file .*missing/);
+    expect(await fault(zip({ "archive.json": strToU8("{") }))).toMatch(/\/archive.json is not valid JSON/);
+    expect(await fault(zip({ other: json }))).toMatch(/\/archive.json is missing/);
+    expect(await fault(strToU8("PK nothing"))).toMatch(/not a zip file/);
+    expect(await fault(zip({ "archive.json": json }).subarray(0, 40))).toMatch(/not a zip file/);
+  });
+
+  test("an archive that version 1 saved in November 2026 comes in whole, picture by the byte", async () => {
+    const empty = openDb("november");
+    const read = await readArchive(new Uint8Array(readFileSync(join(__dirname, "fixtures/archive-v1-thistle.zip"))));
+    if (!read.ok) throw new Error(JSON.stringify(read.error));
+    expect((await importArchive(read.value, "keep", empty)).ok).toBe(true);
+    expect((await listCameras(empty)).cameras.map(({ id }) => id)).toEqual(thistleRow.cameras.map(({ id }) => id));
+    expect((await listCameras(empty)).damaged).toEqual([]);
+    expect((await listExposures(null, empty)).map(({ subject }) => subject)).toContain("Bean rows");
+    expect(await readSettings(empty)).toMatchObject({ unit: "in", meterOffset: 1.5 });
+    expect((await empty.pictures.toArray()).map(({ name, bytes }) => [name, [...bytes]])).toEqual([
+      ["bean rows.png", [137, 80, 78, 71, 1, 2, 3]],
+    ]);
+    expect(await empty.table("media").toArray()).toEqual([{ id: "own-paper", name: "Paper from the shed drawer" }]);
+    await empty.delete();
+  });
+
+  test("the archive of version 1 as released is still read", async () => {
+    const read = await readArchive(new Uint8Array(readFileSync(join(__dirname, "fixtures/archive-v1.zip"))));
+    expect(read.ok && read.value.archive.cameras?.map(({ name }) => name)).toEqual([
+      "Biscuit tin",
+      "Canister No. 1",
+      "Cocoa tin",
+      "Hat box",
+    ]);
+  });
+});
+
+describe("archives and damaged records", () => {
+  test("a damaged record counts as another version: it is not overwritten without a question", async () => {
+    const read = await readArchive(await exportArchive(NOW, db));
+    if (!read.ok) throw new Error("unreadable");
+    await db.cameras.put({ ...TIN, version: 7 } as unknown as Camera);
+    await db.exposures.update("thistle-shot-1", { seconds: "long" } as unknown as Partial<ExposureRow>);
+    expect(await archiveConflicts(read.value, db)).toBe(2);
+    await importArchive(read.value, "keep", db);
+    expect(await db.cameras.get(TIN.id)).toMatchObject({ version: 7 });
+    await importArchive(read.value, "replace", db);
+    expect((await getCamera(TIN.id, db)).ok).toBe(true);
+  });
+
+  test("settings of an archive are checked like all else", async () => {
+    const files = unzipSync(await exportArchive(NOW, db));
+    const json = JSON.parse(strFromU8(files["archive.json"] as Uint8Array));
+    json.settings.unit = "furlong";
+    const bad = await readArchive(zipSync({ ...files, "archive.json": strToU8(JSON.stringify(json)) }));
+    expect(!bad.ok && bad.error).toEqual([{ path: "/settings/unit", message: 'must be "mm" or "in"' }]);
+  });
+});
+
+describe("what the further shapes bring along", () => {
+  test("every demonstration camera, set, roll and drum included, comes back from a zip the same, with its versions", async () => {
+    const [first] = thistleRow.cameras;
+    if (first === undefined) throw new Error("no demonstration");
+    const kept = withVersion(first, { id: "v1", name: "Before the saw", at: "2026-05-01T10:00:00+01:00" });
+    await addCamera(kept, db);
+    const before = (await listCameras(db)).cameras;
+    const bytes = await exportArchive("2026-05-02T10:00:00+01:00", db);
+    const read = await readArchive(bytes);
+    const byId = (cameras: readonly Camera[] = []) => [...cameras].sort((a, b) => a.id.localeCompare(b.id));
+    expect(byId(read.ok ? read.value.archive.cameras : [])).toEqual(byId(before));
+    expect(before.find(({ id }) => id === first.id)?.versions?.[0]?.chambers).toEqual(first.chambers);
+    expect(before.find(({ set }) => set)?.set).toEqual({ count: 9, exposed: [9, 8] });
+    expect(before.find(({ container }) => container.shape === "drum")?.chambers).toHaveLength(8);
+  });
+});
