@@ -1,12 +1,13 @@
-/** Imports only point down: e2e > app > features > ui > storage | workers | catalogue > core. */
+/** Imports only point down: e2e | server > app > features > ui > storage | workers | catalogue > core. */
 const below = {
-  features: ["app", "e2e"],
-  ui: ["app", "e2e", "features"],
-  storage: ["app", "e2e", "features", "ui", "catalogue", "workers"],
-  workers: ["app", "e2e", "features", "ui", "catalogue", "storage"],
-  catalogue: ["app", "e2e", "features", "ui", "storage", "workers"],
-  core: ["app", "e2e", "features", "ui", "storage", "workers", "catalogue"],
-  app: ["e2e"],
+  features: ["app", "e2e", "server"],
+  ui: ["app", "e2e", "server", "features"],
+  storage: ["app", "e2e", "server", "features", "ui", "catalogue", "workers"],
+  workers: ["app", "e2e", "server", "features", "ui", "catalogue", "storage"],
+  catalogue: ["app", "e2e", "server", "features", "ui", "storage", "workers"],
+  core: ["app", "e2e", "server", "features", "ui", "storage", "workers", "catalogue"],
+  app: ["e2e", "server"],
+  server: ["e2e"],
 };
 
 /** Rooms of the core in the order of the work: each imports only from itself and from rooms named after it here. */

@@ -1,24 +1,36 @@
 import type { Fault } from "../core/light/solve/index.ts";
 
-/** How much of a body that is too large is still read and thrown away, so that the sender gets its answer: 64 MiB. */
-const MOST_DRAINED = 64 * 1024 * 1024;
-
+const MIB = 2 ** 20;
+/** How much of a body that is too large is still read and thrown away, so that the sender gets its answer. */
+const MOST_DRAINED = 64 * MIB;
 /** The largest JSON and the largest picture the headless routes take. */
-const LARGEST = { json: 1024 * 1024, picture: 256 * 1024 * 1024 } as const;
+const LARGEST = { json: MIB, picture: 64 * MIB } as const;
+/** Bodies that are still coming in may hold so much together. */
+const MOST_HELD = 256 * MIB;
+
+/** Bytes of all bodies that are not yet whole: one figure for the process, since its memory is one. */
+const held = { bytes: 0 };
 
 /** An answer with faults in the shape of FORMAT. */
 export function refused(status: number, errors: readonly Fault[]): Response {
   return Response.json({ errors }, { status });
 }
 
+/** An answer for when there is too much to do at once: 503, and when to come again. */
+export function busy(message: string): Response {
+  const answer = refused(503, [{ path: "", message }]);
+  answer.headers.set("Retry-After", "10");
+  return answer;
+}
+
 /**
  * Reads a request's JSON body, keeping no more of it than is allowed.
  *
- * @returns the data, or the answer to give instead (400 not JSON, 413 too large)
+ * @returns the data, or the answer to give instead (400 not JSON, 413 too large, 503 too many at once)
  */
 export async function readJson(request: Request): Promise<{ readonly data: unknown } | Response> {
   const bytes = await readBody(request, LARGEST.json);
-  if (bytes === null) return refused(413, [{ path: "", message: "is larger than 1 MiB" }]);
+  if (bytes instanceof Response) return bytes;
   try {
     return { data: JSON.parse(new TextDecoder().decode(bytes)) };
   } catch {
@@ -26,28 +38,54 @@ export async function readJson(request: Request): Promise<{ readonly data: unkno
   }
 }
 
-/** Reads a picture from a request's body, or gives the answer to send instead (413 too large). */
-export async function readBytes(request: Request): Promise<Uint8Array<ArrayBuffer> | Response> {
-  return (await readBody(request, LARGEST.picture)) ?? refused(413, [{ path: "", message: "is larger than 256 MiB" }]);
+/** Reads a picture from a request's body, or gives the answer to send instead (413 too large, 503 too many at once). */
+export function readBytes(request: Request): Promise<Uint8Array<ArrayBuffer> | Response> {
+  return readBody(request, LARGEST.picture);
 }
 
-async function readBody(request: Request, largest: number): Promise<Uint8Array<ArrayBuffer> | null> {
+async function readBody(request: Request, largest: number): Promise<Uint8Array<ArrayBuffer> | Response> {
   const reader = request.body?.getReader();
   if (reader === undefined) return new Uint8Array();
   const chunks: Uint8Array[] = [];
   let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size <= largest) chunks.push(value);
-    else chunks.length = 0;
-    if (size > largest + MOST_DRAINED) {
-      await reader.cancel();
-      break;
+  let kept = 0;
+  const letGo = (): void => {
+    held.bytes -= kept;
+    kept = 0;
+    chunks.length = 0;
+  };
+  try {
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      size += value.byteLength;
+      if (size > largest) letGo();
+      else {
+        chunks.push(value);
+        kept += value.byteLength;
+        held.bytes += value.byteLength;
+      }
+      if (held.bytes > MOST_HELD) {
+        await reader.cancel();
+        return busy("too many bodies are coming in at once; try again in a while");
+      }
+      if (size > largest + MOST_DRAINED) {
+        await reader.cancel();
+        break;
+      }
     }
+    return size > largest
+      ? refused(413, [{ path: "", message: `is larger than ${largest / MIB} MiB` }])
+      : joined(chunks, size);
+  } catch {
+    // The sender has gone, or took too long: nobody reads the answer.
+    return refused(400, [{ path: "", message: "ended before it was whole" }]);
+  } finally {
+    letGo();
   }
-  if (size > largest) return null;
+}
+
+function joined(chunks: readonly Uint8Array[], size: number): Uint8Array<ArrayBuffer> {
   const whole = new Uint8Array(size);
   let at = 0;
   for (const chunk of chunks) {

@@ -1,6 +1,7 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useContext } from "react";
 import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import { cameraNames, readSettings, useLive } from "../storage/index.ts";
+import { NonceContext } from "../ui/NonceContext.ts";
 import { UnitContext } from "../ui/UnitContext.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
@@ -17,20 +18,21 @@ export const meta: Route.MetaFunction = () => [
 ];
 
 export function Layout({ children }: { readonly children: ReactNode }) {
+  const nonce = useContext(NonceContext);
   return (
     <html lang="en">
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
-        <style>{tokensCss}</style>
+        <style nonce={nonce}>{tokensCss}</style>
         <Meta />
         <Links />
       </head>
       <body>
         {children}
-        <ScrollRestoration />
-        <Scripts />
+        <ScrollRestoration nonce={nonce} />
+        <Scripts nonce={nonce} />
       </body>
     </html>
   );

@@ -8,7 +8,7 @@ const FLAGS = JSON.parse(readFileSync(new URL("chromium-flags.json", import.meta
 /** Starts both, hands them to `work`, ends both. Needs a build. */
 export async function onStage(port, work) {
   const address = `http://localhost:${port}`;
-  const server = spawn(process.execPath, ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"], {
+  const server = spawn(process.execPath, ["build/server/main.js"], {
     env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: "1" },
     stdio: "ignore",
   });

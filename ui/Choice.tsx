@@ -1,7 +1,8 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
-import { memo, useId } from "react";
+import { memo, useContext, useId } from "react";
 import { cx } from "./cx.ts";
+import { NonceContext } from "./NonceContext.ts";
 
 export interface ChoiceOption {
   readonly id: string;
@@ -26,6 +27,7 @@ export const Choice = memo(function Choice({
   readonly placeholder?: string;
 }) {
   const id = useId();
+  const nonce = useContext(NonceContext);
   return (
     <div className={cx("min-w-0", className)}>
       <label htmlFor={id} className="block text-[0.87rem] text-quiet">
@@ -48,7 +50,7 @@ export const Choice = memo(function Choice({
             sideOffset={2}
             className="z-50 max-h-[60vh] min-w-[var(--radix-select-trigger-width)] overflow-hidden border border-ink bg-card text-ink"
           >
-            <Select.Viewport>
+            <Select.Viewport nonce={nonce}>
               {options.map((option) => (
                 <Select.Item
                   key={option.id}

@@ -10,7 +10,7 @@ import {
   pictureView,
 } from "../core/make/holeScan/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
-import { type Decoders, readScan } from "./readScan.ts";
+import { type Decoders, readScan } from "./reading/readScan.ts";
 
 /** A picture file with a hole in it. */
 export interface HoleOrder {

@@ -1,6 +1,6 @@
 /// <reference lib="webworker" />
 import { holeJob } from "./hole.ts";
-import type { Rgba } from "./readScan.ts";
+import type { Rgba } from "./reading/grey.ts";
 import { serve } from "./serve.ts";
 
 /** The browser unpacks JPEGs itself, many times quicker than plain code. */

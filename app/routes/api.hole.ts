@@ -1,12 +1,10 @@
-import { promisify } from "node:util";
-import { inflate } from "node:zlib";
 import { DPI_RANGE, refusalWords } from "../../core/make/holeScan/index.ts";
-import { holeInFile } from "../../workers/hole.ts";
-import { readBytes, refused } from "../headless.ts";
+import { busy, readBytes, refused } from "../headless.ts";
+import type { PictureTrouble } from "../serverContext.ts";
 import type { Route } from "./+types/api.hole";
 
 /** `POST /api/hole` (FORMAT): a hole measured from a picture. */
-export async function action({ request }: Route.ActionArgs): Promise<Response> {
+export async function action({ request, context }: Route.ActionArgs): Promise<Response> {
   if (request.method !== "POST") return notAllowed();
   const query = new URL(request.url).searchParams;
   const [dpi, x, y] = ["dpi", "x", "y"].map((name) => numberOf(query.get(name)));
@@ -23,24 +21,39 @@ export async function action({ request }: Route.ActionArgs): Promise<Response> {
   const bytes = await readBytes(request);
   if (bytes instanceof Response) return bytes;
   const at = x === null || y === null ? null : { x, y };
-  const measured = await holeInFile({ bytes, dpi, encoding, at }, { inflate: nodeInflate });
-  if (!measured.ok) {
-    const { error } = measured;
-    if (error.kind === "file") return refused(422, [{ path: "", message: error.message }]);
-    return Response.json(
-      { errors: [{ path: "", message: refusalWords(error.refusal) }], ...error.refusal },
-      { status: 422 },
-    );
-  }
-  const { answer } = measured.value;
-  if (answer === null) {
+  if (context.measurePicture === undefined)
+    return busy("pictures are read by the built server: npm run build, npm start");
+  const measured = await context.measurePicture({
+    bytes,
+    dpi,
+    encoding,
+    at,
+  });
+  if (!measured.ok) return troubled(measured.error);
+  if (measured.value === null) {
     return refused(422, [{ path: "/dpi", message: "the file states no resolution: give it as dpi=…" }]);
   }
-  return Response.json(answer);
+  return Response.json(measured.value);
 }
 
-async function nodeInflate(zlib: Uint8Array, most: number): Promise<Uint8Array> {
-  return promisify(inflate)(zlib, { maxOutputLength: most });
+function troubled(trouble: PictureTrouble): Response {
+  switch (trouble.kind) {
+    case "file":
+      return refused(422, [{ path: "", message: trouble.message }]);
+    case "hole":
+      return Response.json(
+        { errors: [{ path: "", message: refusalWords(trouble.refusal) }], ...trouble.refusal },
+        { status: 422 },
+      );
+    case "busy":
+      return busy("other pictures are waiting; try again in a while");
+    case "too-much":
+      return refused(422, [
+        { path: "", message: "takes more than 15 s or 1.5 GB to read; cut out the part with the hole" },
+      ]);
+    default:
+      return trouble satisfies never;
+  }
 }
 
 /** Other methods are told what is allowed. */

@@ -25,6 +25,11 @@ export class Maker {
     await page.setViewport({ width: 1280, height: 800 });
     const complaints: string[] = [];
     page.on("pageerror", (error) => complaints.push(String(error)));
+    page.on("request", (request) => {
+      const { protocol, host } = new URL(request.url());
+      // Whatever we need ships with the app.
+      if (protocol.startsWith("http") && host !== new URL(address).host) complaints.push(`asked ${host}`);
+    });
     page.on("console", (message) => {
       if (message.type() === "error") complaints.push(message.text());
     });

@@ -11,14 +11,10 @@ export interface TestServer {
 /** Starts the built app on a free port, with or without the demonstration cameras. */
 export async function startServer(demo: boolean): Promise<TestServer> {
   const port = await freePort();
-  const child: ChildProcess = spawn(
-    process.execPath,
-    ["node_modules/@react-router/serve/bin.js", "./build/server/index.js"],
-    {
-      env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: demo ? "1" : "" },
-      stdio: "ignore",
-    },
-  );
+  const child: ChildProcess = spawn(process.execPath, ["build/server/main.js"], {
+    env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: demo ? "1" : "" },
+    stdio: "ignore",
+  });
   const address = `http://localhost:${port}`;
   const given = Date.now() + PATIENCE;
   while (Date.now() < given) {

@@ -1,6 +1,6 @@
 import sharp from "sharp";
-import { chance } from "../core/testing/chance.ts";
-import { holeInFile } from "./hole.ts";
+import { chance } from "../../core/testing/chance.ts";
+import { holeInFile } from "../hole.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { readScan } from "./readScan.ts";
 

@@ -1,8 +1,9 @@
 import { inflateSync } from "node:zlib";
 import { decode, encode } from "fast-png";
 import sharp from "sharp";
+import type { Inflate } from "./inflate.ts";
 import { readScan } from "./readScan.ts";
-import { type Inflate, storedPng } from "./storedPng.ts";
+import { storedPng } from "./storedPng.ts";
 
 /** As the server does it. */
 const inflate: Inflate = async (zlib, most) => inflateSync(zlib, { maxOutputLength: most });

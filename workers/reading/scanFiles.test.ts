@@ -1,15 +1,15 @@
 import { encode as encodePng } from "fast-png";
 import { encode as encodeJpeg } from "jpeg-js";
 import sharp from "sharp";
-import { scanPlate } from "../core/make/flatbed/index.ts";
-import type { GreyPicture } from "../core/make/holeScan/index.ts";
-import { chance } from "../core/testing/chance.ts";
-import { CLEAN, ROUND } from "../core/testing/scans.ts";
-import { type HoleReport, holeInFile, holeJob } from "./hole.ts";
+import { scanPlate } from "../../core/make/flatbed/index.ts";
+import type { GreyPicture } from "../../core/make/holeScan/index.ts";
+import { chance } from "../../core/testing/chance.ts";
+import { CLEAN, ROUND } from "../../core/testing/scans.ts";
+import { type HoleReport, holeInFile, holeJob } from "../hole.ts";
+import { simulatedScan } from "../simulatedScan.ts";
+import { joined } from "../testing.ts";
+import { scanToPng, scanToTiff } from "../writeScan.ts";
 import { readScan } from "./readScan.ts";
-import { simulatedScan } from "./simulatedScan.ts";
-import { joined } from "./testing.ts";
-import { scanToPng, scanToTiff } from "./writeScan.ts";
 
 function scan(bits: 8 | 16): GreyPicture {
   return scanPlate(ROUND, { ...CLEAN, bits, width: 220, height: 200, at: { x: 101, y: 98 } }, chance(5));

@@ -1,0 +1,151 @@
+import { deflateSync } from "node:zlib";
+import sharp from "sharp";
+import { chance } from "../../core/testing/chance.ts";
+import {
+  header,
+  jpeg,
+  MEGABYTE,
+  pixels,
+  png,
+  resized,
+  scanned,
+  text,
+  tiff,
+  uint32,
+  withSegment,
+} from "./hostilePictures.ts";
+import { joined } from "./inflate.ts";
+import { readScan } from "./readScan.ts";
+
+/** CPU time spent on reading, s: a wall clock would count what others do on the machine. */
+async function reading(bytes: Uint8Array<ArrayBuffer>) {
+  const before = process.cpuUsage();
+  const result = await readScan(bytes);
+  const { user, system } = process.cpuUsage(before);
+  return { error: result.ok ? null : result.error, seconds: (user + system) / 1e6 };
+}
+
+describe("pictures made to hang or to fill the memory are refused in words, at once", () => {
+  test.each([
+    [
+      "a TIFF with a field of 200 million rationals",
+      tiff([
+        [256, 3, 1, 9],
+        [257, 3, 1, 9],
+        [282, 5, 200_000_000, 8],
+      ]),
+      /damaged/,
+    ],
+    [
+      "a TIFF with 200 million strips",
+      tiff([
+        [256, 3, 1, 9],
+        [257, 3, 1, 9],
+        [273, 4, 200_000_000, 8],
+      ]),
+      /damaged/,
+    ],
+    [
+      "a TIFF of one strip as long as a house",
+      tiff([
+        [256, 4, 1, 90_000],
+        [257, 4, 1, 90_000],
+      ]),
+      /90000 × 90000 pixels/,
+    ],
+    [
+      "a TIFF of tiles far larger than its picture",
+      tiff([
+        [256, 3, 1, 9],
+        [257, 3, 1, 9],
+        [258, 3, 1, 8],
+        [322, 4, 1, 60_000],
+        [323, 4, 1, 60_000],
+        [324, 4, 1, 8],
+        [325, 4, 1, 8],
+      ]),
+      /more than 1 GB/,
+    ],
+    ["a PNG of 1 × 119,000,000", png(header(1, 119_000_000), ["IDAT", pixels]), /100000 on a side/],
+    ["a PNG of 20,000 × 20,000", png(header(20_000, 20_000), ["IDAT", pixels]), /120 million/],
+    [
+      "a PNG of 16-bit colours beyond 1 GB",
+      png(header(12_000, 10_000, 16, 6), ["IDAT", pixels]),
+      /120 million|1 GB|damaged/,
+    ],
+    [
+      "a PNG whose picture unpacks to 300 MB",
+      png(header(8, 8), ["IDAT", deflateSync(Buffer.alloc(300 * MEGABYTE))]),
+      /damaged/,
+    ],
+    ["a PNG whose part says it is 4 GB long", joined([png(header(8, 8)), uint32(0xffffffff), text("IDAT")]), /damaged/],
+    ["a JPEG of 1.2 kB that says 10900 × 11000", resized(jpeg(), 10_900, 11_000), /ends too early/],
+    ["a JPEG of 0 × 0", resized(jpeg(), 0, 0), /holds no picture/],
+    ["a JPEG gone over 2,000 times", scanned(jpeg(), 2000), /more than 64 times/],
+  ])("%s", async (_name, bytes, words) => {
+    const { error, seconds } = await reading(bytes);
+    expect(error).toMatch(words);
+    expect(seconds).toBeLessThan(2);
+  });
+
+  test("a colour profile that unpacks to 300 MB: the picture is read, the profile passed over", async () => {
+    const profile = joined([text("large\0\0"), deflateSync(Buffer.alloc(300 * MEGABYTE))]);
+    const { error, seconds } = await reading(png(header(8, 8), ["iCCP", profile], ["IDAT", pixels]));
+    expect(error).toBeNull();
+    expect(seconds).toBeLessThan(2);
+  });
+
+  test("an Exif directory that follows itself: the picture is read", async () => {
+    const loop = tiff([[282, 5, 1, 8]]);
+    // Where the next directory's place stands: the first directory itself.
+    new DataView(loop.buffer).setUint32(22, 8, true);
+    const { error, seconds } = await reading(withSegment(jpeg(), 0xe1, joined([text("Exif\0\0"), loop])));
+    expect(error).toBeNull();
+    expect(seconds).toBeLessThan(2);
+  });
+
+  test("a strip of a TIFF that unpacks to 300 MB", async () => {
+    const zip = deflateSync(Buffer.alloc(300 * MEGABYTE));
+    const fields = [
+      [256, 3, 1, 8],
+      [257, 3, 1, 8],
+      [258, 3, 1, 8],
+      [259, 3, 1, 8],
+      [273, 4, 1, 98],
+      [278, 3, 1, 8],
+      [279, 4, 1, zip.length],
+    ] as const;
+    const { error, seconds } = await reading(tiff(fields, zip));
+    expect(error).toMatch(/damaged/);
+    expect(seconds).toBeLessThan(2);
+  });
+});
+
+beforeAll(() => {
+  // The TIFF decoder prints the number of tiles.
+  jest.spyOn(console, "log").mockImplementation(() => undefined);
+});
+
+test("of 600 damaged files each is read or refused in words", async () => {
+  const random = chance(41);
+  const noise = Buffer.from(Array.from({ length: 60 * 50 }, () => Math.floor(256 * random())));
+  const picture = sharp(noise, { raw: { width: 60, height: 50, channels: 1 } }).withMetadata({ density: 1200 });
+  const files = [
+    await picture.clone().png().toBuffer(),
+    await picture.clone().tiff({ compression: "lzw" }).toBuffer(),
+    await picture.clone().tiff({ compression: "deflate", tile: true, tileWidth: 32, tileHeight: 32 }).toBuffer(),
+    await picture.clone().jpeg({ progressive: true }).toBuffer(),
+  ];
+  let refused = 0;
+  for (let i = 0; i < 600; i++) {
+    const bytes = Uint8Array.from(files[i % files.length] as Buffer);
+    for (let k = 0; k < 1 + 8 * random(); k++)
+      bytes[Math.floor(bytes.length * random() ** 2)] = Math.floor(256 * random());
+    const cut = random() < 0.3 ? Math.floor(bytes.length * random()) : bytes.length;
+    const { error, seconds } = await reading(bytes.slice(0, cut));
+    if (error !== null) refused++;
+    expect(error ?? "is read").toMatch(/^(is|has|holds|would|goes) /);
+    expect(seconds).toBeLessThan(3);
+  }
+  expect(refused).toBeGreaterThan(100);
+}, 60_000);

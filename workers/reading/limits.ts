@@ -1,0 +1,20 @@
+/**
+ * What a picture file may ask of us: larger ones are refused before memory or time is spent on them, in the browser's
+ * worker and on the server alike.
+ */
+export const MOST_PIXELS = 120_000_000;
+/** A scan of the largest flatbed at 4800 dpi is shorter. */
+const LONGEST_SIDE = 100_000;
+/** All numbers of a picture, unpacked, bytes: 1 GiB. */
+export const MOST_UNPACKED = 2 ** 30;
+
+/** Why a picture of this size is not read, or `null`. */
+export function tooLarge(width: number, height: number): string | null {
+  if (!(width >= 1 && height >= 1)) return "holds no picture";
+  if (width * height <= MOST_PIXELS && Math.max(width, height) <= LONGEST_SIDE) return null;
+  const most = `at most ${MOST_PIXELS / 1e6} million, and ${LONGEST_SIDE} on a side, can be read`;
+  return `is ${width} × ${height} pixels; ${most}. Cut out the part with the hole`;
+}
+
+/** What is said where the numbers alone would fill the memory. */
+export const UNPACKS_TOO_FAR = "would unpack to more than 1 GB; cut out the part with the hole, or save it in grey";

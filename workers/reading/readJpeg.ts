@@ -1,0 +1,68 @@
+import { failure, type Result, success } from "../../core/basis/units/index.ts";
+import type { GreyPicture } from "../../core/make/holeScan/index.ts";
+import { greyOf, meant, type Rgba, type Scan } from "./grey.ts";
+import { iccEncoding } from "./iccEncoding.ts";
+import { joined } from "./inflate.ts";
+import { type JpegParts, jpegParts, MOST_SCANS } from "./jpegParts.ts";
+import { tooLarge } from "./limits.ts";
+import { statedDpi, tiffFields } from "./tiffFields.ts";
+
+/** Each block of 8 × 8 pixels takes at least a bit, so a file that is shorter can't hold what its header says. */
+const PIXELS_A_BYTE = 8 * 64;
+
+/** Reads a JPEG. Throws where it is damaged. */
+export async function readJpeg(
+  bytes: Uint8Array<ArrayBuffer>,
+  unpack: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
+): Promise<Result<Scan>> {
+  const parts = jpegParts(bytes);
+  const large = tooLarge(parts.width, parts.height);
+  if (large !== null) return failure(large);
+  if (parts.width * parts.height > PIXELS_A_BYTE * bytes.length) return failure("is damaged: it ends too early");
+  if (parts.scans > MOST_SCANS) return failure(`goes over the picture more than ${MOST_SCANS} times; save it anew`);
+  const { width, height, data } = await unpack(bytes);
+  const grey = greyOf(new Uint8Array(data.buffer, data.byteOffset, data.length), { width, height, channels: 4 }, 255);
+  return success({ picture: { ...grey, encoding: encodingOf(parts) }, dpi: dpiOf(parts) });
+}
+
+/**
+ * Resolution that a JPEG states in its JFIF or Exif part, dots per inch, or `null`.
+ *
+ * @source ITU-T T.871 (2011), 10.1; Exif 2.32 (JEITA CP-3451), 4.5.4
+ */
+function dpiOf({ segments }: JpegParts): number | null {
+  const jfif = segments.find(({ app, data }) => app === 0 && begins(data, "JFIF\0"))?.data;
+  if (jfif !== undefined && jfif.length >= 12) {
+    const [unit = 0, high = 0, low = 0] = jfif.subarray(7, 10);
+    const dpi = meant((high * 256 + low) * (unit === 2 ? 2.54 : 1));
+    if (dpi !== null && (unit === 1 || unit === 2)) return dpi;
+  }
+  const exif = segments.find(({ app, data }) => app === 1 && begins(data, "Exif\0\0"))?.data;
+  const stated = exif === undefined ? null : exifDpi(exif.subarray(6));
+  return stated === null ? null : meant(stated);
+}
+
+function exifDpi(tiff: Uint8Array): number | null {
+  try {
+    const [first] = tiffFields(tiff);
+    return first === undefined ? null : (statedDpi(first)?.x ?? null);
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * What the colour profile of a JPEG says of its numbers; a long one comes in several parts.
+ *
+ * @source ICC.1:2022, annex B.4 (APP2; from memory)
+ */
+function encodingOf({ segments }: JpegParts): GreyPicture["encoding"] {
+  const profile = segments
+    .filter(({ app, data }) => app === 2 && begins(data, "ICC_PROFILE\0"))
+    .map(({ data }) => data.subarray(14));
+  return profile.length === 0 ? null : iccEncoding(joined(profile));
+}
+
+function begins(data: Uint8Array, word: string): boolean {
+  return [...word].every((letter, i) => data[i] === letter.charCodeAt(0));
+}

@@ -1,0 +1,176 @@
+import UTIF from "utif2";
+import { failure, type Result, success } from "../../core/basis/units/index.ts";
+import type { GreyPicture } from "../../core/make/holeScan/index.ts";
+import { greyOf, meant, NOT_SQUARE, nearlySquare, type Scan } from "./grey.ts";
+import { iccEncoding } from "./iccEncoding.ts";
+import { type Inflate, joined } from "./inflate.ts";
+import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
+import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
+import { tiffLzw } from "./tiffLzw.ts";
+
+/** How the packed pieces of a picture lie in a file: strips over its whole width, or tiles. */
+interface Pieces {
+  readonly starts: readonly number[];
+  readonly lengths: readonly number[];
+  /** Bytes of one piece, unpacked, and of the last one, which may be shorter. */
+  readonly size: number;
+  readonly least: number;
+  /** How many there must be. */
+  readonly count: number;
+}
+
+const TRUNCATED = "is damaged: it ends too early";
+
+/** Reads the largest picture of a TIFF, 8 or 16 bits, in strips or tiles. Throws where it is damaged. */
+export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<Scan>> {
+  const area = (page: TiffFields): number => firstOf(page, TAG.width) * firstOf(page, TAG.height);
+  const [page] = [...tiffFields(bytes)].sort((a, b) => area(b) - area(a));
+  if (page === undefined || area(page) === 0) return failure("holds no picture");
+  const [width, height] = [firstOf(page, TAG.width), firstOf(page, TAG.height)];
+  const bits = firstOf(page, TAG.bits) || 1;
+  const channels = firstOf(page, TAG.channels) || 1;
+  const unreadable = tooLarge(width, height) ?? unreadableTiff(page, bits, channels);
+  if (unreadable !== null) return failure(unreadable);
+  const pieces = piecesOf(page, (bits * channels) / 8);
+  const cut = cutShort(pieces, page, bytes.length);
+  if (cut !== null) return failure(cut);
+  const data = arranged(
+    OURS.includes(packingOf(page)) ? await unpacked(bytes, page, pieces, inflate) : { bytes, page },
+  );
+  const most = bits === 16 ? 65535 : 255;
+  // The decoder gives 16-bit numbers as bytes, the lower one first.
+  const numbers = bits === 16 ? new Uint16Array(data.slice().buffer) : data;
+  const grey = greyOf(numbers, { width, height, channels }, most);
+  const dpi = statedDpi(page);
+  if (dpi !== null && !nearlySquare(dpi.x, dpi.y)) return failure(NOT_SQUARE);
+  const whiteIsZero = page.has(TAG.meaning) && firstOf(page, TAG.meaning) === 0;
+  return success({
+    picture: {
+      ...grey,
+      samples: whiteIsZero ? grey.samples.map((value) => most - value) : grey.samples,
+      encoding: encodingOf(page),
+    },
+    dpi: dpi === null ? null : meant(dpi.x),
+  });
+}
+
+/** Packings by number: none, LZW, ZIP (two numbers), PackBits; with JPEG. @source TIFF 6.0, and its supplement 2 */
+const LZW = 5;
+const OURS = [LZW, 8, 32946];
+const UNPACKED = [1, 32773, ...OURS];
+const JPEG_PACKED = [6, 7];
+const MOST_CHANNELS = 8;
+
+function packingOf(page: TiffFields): number {
+  return firstOf(page, TAG.packing) || 1;
+}
+
+/** Why a TIFF can't be read, or `null`: the decoder would give wrong numbers without a word. */
+function unreadableTiff(page: TiffFields, bits: number, channels: number): string | null {
+  const packing = packingOf(page);
+  if (!UNPACKED.includes(packing)) {
+    const how = JPEG_PACKED.includes(packing) ? "with JPEG" : `in a way (${packing})`;
+    return `is packed ${how} that can’t be read here; save it uncompressed, or with LZW or ZIP`;
+  }
+  if (firstOf(page, TAG.planes) === 2 && channels > 1) {
+    return "holds its colours one after the other; save it with the colours of each pixel together, or in grey";
+  }
+  if (bits !== 8 && bits !== 16) return `has ${bits} bits a number; 8 or 16 can be read`;
+  return channels > MOST_CHANNELS ? `has ${channels} numbers a pixel; save it in colour or in grey` : null;
+}
+
+function piecesOf(page: TiffFields, pixelBytes: number): Pieces {
+  const [width, height] = [firstOf(page, TAG.width), firstOf(page, TAG.height)];
+  if (page.has(TAG.tileWidth)) {
+    const [across, up] = [firstOf(page, TAG.tileWidth), firstOf(page, TAG.tileHeight)];
+    const size = across * up * pixelBytes;
+    return {
+      starts: page.get(TAG.tiles) ?? page.get(TAG.strips) ?? [],
+      lengths: page.get(TAG.tileBytes) ?? [],
+      size,
+      least: size,
+      count: Math.ceil(width / across) * Math.ceil(height / up),
+    };
+  }
+  const rows = Math.min(firstOf(page, TAG.rowsAStrip) || height, height);
+  const size = rows * width * pixelBytes;
+  const starts = page.get(TAG.strips) ?? [];
+  return {
+    starts,
+    lengths: page.get(TAG.stripBytes) ?? (starts.length === 1 ? [size] : []),
+    size,
+    least: (height - rows * (Math.ceil(height / rows) - 1)) * width * pixelBytes,
+    count: Math.ceil(height / rows),
+  };
+}
+
+/** Why the pieces of a picture are not unpacked: too much in all, or some missing or outside the file. */
+function cutShort(
+  { starts, lengths, size, least, count }: Pieces,
+  page: TiffFields,
+  fileLength: number,
+): string | null {
+  if (!(size > 0 && count > 0) || starts.length < count || lengths.length < count) return TRUNCATED;
+  if (size * count > MOST_UNPACKED) return UNPACKS_TOO_FAR;
+  let packed = 0;
+  for (let i = 0; i < count; i++) {
+    const length = lengths[i] as number;
+    packed += length;
+    if ((starts[i] as number) + length > fileLength) return TRUNCATED;
+  }
+  if (packed > fileLength) return "is damaged: its parts lie in one another";
+  return packingOf(page) === 1 && packed < size * (count - 1) + least ? TRUNCATED : null;
+}
+
+/** The same picture with its pieces unpacked, each no further than it may. Throws where one gives too little. */
+async function unpacked(
+  bytes: Uint8Array<ArrayBuffer>,
+  page: TiffFields,
+  pieces: Pieces,
+  inflate: Inflate,
+): Promise<Unpackable> {
+  const { starts, lengths, size, least, count } = pieces;
+  const lzw = packingOf(page) === LZW;
+  const parts: Uint8Array[] = [bytes.subarray(0, HEAD)];
+  for (let i = 0; i < count; i++) {
+    const start = starts[i] as number;
+    const packed = bytes.subarray(start, start + (lengths[i] as number));
+    const part = lzw ? tiffLzw(packed, size) : await inflate(packed, size);
+    if (part.length < (i === count - 1 ? least : size)) throw new RangeError("a piece ends too early");
+    parts.push(part);
+  }
+  let at = 0;
+  const ends = parts.map(({ length }) => (at += length));
+  const tiled = page.has(TAG.tileWidth);
+  const plain = new Map(page)
+    .set(TAG.packing, [1])
+    .set(tiled ? TAG.tiles : TAG.strips, ends.slice(0, -1))
+    .set(
+      tiled ? TAG.tileBytes : TAG.stripBytes,
+      parts.slice(1).map(({ length }) => length),
+    );
+  return { bytes: joined(parts), page: plain };
+}
+
+/** Byte order, the number 42 and the first directory's place: what the decoder looks at. */
+const HEAD = 8;
+
+interface Unpackable {
+  readonly bytes: Uint8Array<ArrayBuffer>;
+  readonly page: TiffFields;
+}
+
+/** Strips or tiles put in their places, numbers that are differences added up, by the decoder. */
+function arranged({ bytes, page }: Unpackable): Uint8Array {
+  const directory = Object.fromEntries([...page].map(([tag, values]) => [`t${tag}`, [...values]]));
+  const picture: UTIF.IFD = { t262: [1], ...directory } as unknown as UTIF.IFD;
+  UTIF.decodeImage(bytes.byteOffset === 0 ? bytes.buffer : bytes.slice().buffer, picture);
+  return picture.data;
+}
+
+/** What a TIFF's profile or transfer function says of its numbers. */
+function encodingOf(page: TiffFields): GreyPicture["encoding"] {
+  const profile = page.get(TAG.profile);
+  if (profile !== undefined) return iccEncoding(Uint8Array.from(profile));
+  return page.has(TAG.transfer) ? "srgb" : null;
+}

@@ -1,0 +1,98 @@
+/** The fields of one directory of a TIFF, by their tags: numbers, rationals as quotients. */
+export type TiffFields = ReadonlyMap<number, readonly number[]>;
+
+/** Tags we read. @source TIFF 6.0 (1992), section 8 and its supplements; 34675: ICC.1:2022, annex B */
+export const TAG = {
+  width: 256,
+  height: 257,
+  bits: 258,
+  packing: 259,
+  meaning: 262,
+  order: 266,
+  strips: 273,
+  channels: 277,
+  rowsAStrip: 278,
+  stripBytes: 279,
+  across: 282,
+  up: 283,
+  planes: 284,
+  unit: 296,
+  transfer: 301,
+  predictor: 317,
+  tileWidth: 322,
+  tileHeight: 323,
+  tiles: 324,
+  tileBytes: 325,
+  profile: 34675,
+} as const;
+
+const KNOWN: ReadonlySet<number> = new Set(Object.values(TAG));
+/** Fields that may be long; of others only the first numbers count. */
+const LONG: ReadonlySet<number> = new Set([TAG.strips, TAG.stripBytes, TAG.tiles, TAG.tileBytes, TAG.profile]);
+const FIRST = 16;
+/** Bytes of one number by its type: bytes, shorts, longs, rationals. Others are passed over. @source TIFF 6.0, section 2 */
+const SIZES: Readonly<Record<number, number>> = { 1: 1, 3: 2, 4: 4, 5: 8, 7: 1 };
+/** Directories and fields in one that are looked at. */
+const [MOST_PAGES, MOST_FIELDS] = [32, 512];
+
+/**
+ * The directories of a TIFF file (or of the Exif part of a JPEG, which is one). Only known fields are read, and never more
+ * than the file holds: a directory that leads back to itself, or a field that says it is longer than the file, ends it.
+ *
+ * @param tiff from its byte order mark on
+ * @throws RangeError where a field lies beyond the end
+ * @source TIFF 6.0 (1992), section 2
+ */
+export function tiffFields(tiff: Uint8Array): readonly TiffFields[] {
+  const view = new DataView(tiff.buffer, tiff.byteOffset, tiff.byteLength);
+  const little = view.getUint16(0) === 0x4949;
+  const pages: TiffFields[] = [];
+  const been = new Set<number>();
+  let at = view.getUint32(4, little);
+  while (at !== 0 && !been.has(at) && pages.length < MOST_PAGES) {
+    been.add(at);
+    const count = view.getUint16(at, little);
+    const fields = new Map<number, readonly number[]>();
+    for (let i = 0; i < Math.min(count, MOST_FIELDS); i++) {
+      const entry = at + 2 + 12 * i;
+      const tag = view.getUint16(entry, little);
+      if (KNOWN.has(tag)) fields.set(tag, valuesAt(view, entry, LONG.has(tag), little));
+    }
+    pages.push(fields);
+    const next = at + 2 + 12 * count;
+    at = next + 4 <= view.byteLength ? view.getUint32(next, little) : 0;
+  }
+  return pages;
+}
+
+function valuesAt(view: DataView, entry: number, long: boolean, little: boolean): readonly number[] {
+  const type = view.getUint16(entry + 2, little);
+  const size = SIZES[type];
+  if (size === undefined) return [];
+  const stated = view.getUint32(entry + 4, little);
+  const at = stated * size <= 4 ? entry + 8 : view.getUint32(entry + 8, little);
+  const count = long ? stated : Math.min(stated, FIRST);
+  if (at + count * size > view.byteLength) throw new RangeError("a field lies beyond the end of the file");
+  return Array.from({ length: count }, (_, i) => numberAt(view, at + i * size, type, little));
+}
+
+function numberAt(view: DataView, at: number, type: number, little: boolean): number {
+  if (type === 3) return view.getUint16(at, little);
+  if (type === 4) return view.getUint32(at, little);
+  if (type === 5) return view.getUint32(at, little) / view.getUint32(at + 4, little);
+  return view.getUint8(at);
+}
+
+/** The first number of a field; 0 where there is none. */
+export function firstOf(fields: TiffFields, tag: number): number {
+  return fields.get(tag)?.[0] ?? 0;
+}
+
+/** What a directory states of the resolution each way, dots per inch; `null` where it states none. */
+export function statedDpi(fields: TiffFields): { readonly x: number; readonly y: number } | null {
+  const [x, y] = [firstOf(fields, TAG.across), firstOf(fields, TAG.up)];
+  const unit = fields.has(TAG.unit) ? firstOf(fields, TAG.unit) : 2;
+  if (!(x > 0) || unit === 1) return null;
+  const perInch = unit === 3 ? 2.54 : 1;
+  return { x: x * perInch, y: (y > 0 ? y : x) * perInch };
+}
