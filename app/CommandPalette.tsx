@@ -1,6 +1,6 @@
 import { Command } from "cmdk";
-import { useNavigate, useRevalidator } from "react-router";
-import { writeSetting } from "../storage/index.ts";
+import { useNavigate } from "react-router";
+import { keep } from "../ui/keep.ts";
 import { Overlay } from "../ui/Overlay.tsx";
 import { type PageCommand, sendCommand } from "../ui/pageCommand.ts";
 
@@ -24,9 +24,8 @@ export default function CommandPalette({
   readonly onShortcuts: () => void;
 }) {
   const navigate = useNavigate();
-  const { revalidate } = useRevalidator();
   const go = (to: string) => () => void navigate(to);
-  const unit = (value: "mm" | "in") => () => void writeSetting("unit", value).then(revalidate);
+  const unit = (value: "mm" | "in") => () => keep("unit", value, "The unit");
   const page = (command: PageCommand) => () => sendCommand(command);
   const entries: readonly Entry[] = [
     { name: "Go to the Shelf", group: "Places", run: go("/") },

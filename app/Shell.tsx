@@ -5,13 +5,14 @@ import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
 import { isTyping } from "../ui/isTyping.ts";
 import { currentNotices, onNotices } from "../ui/notify.ts";
-import { ConnectionNotice } from "./ConnectionNotice.tsx";
+import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
 import { useReady } from "./useReady.ts";
 
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
 const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
+const ConnectionNotice = lazy(() => import("./ConnectionNotice.tsx"));
 const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
@@ -33,6 +34,7 @@ export function Shell({
   const [toasts, setToasts] = useState(false);
   if (told && !toasts) setToasts(true);
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
+  const trouble = useConnectionTrouble();
   useReady();
   useEffect(() => {
     void askToPersist();
@@ -58,7 +60,11 @@ export function Shell({
         <OverlayButton name="Commands" keys="Ctrl K" onPress={() => setOverlay("palette")} />
         <OverlayButton name="Keys" keys="?" onPress={() => setOverlay("shortcuts")} />
       </Ruler>
-      <ConnectionNotice />
+      {trouble && (
+        <Suspense>
+          <ConnectionNotice trouble={trouble} />
+        </Suspense>
+      )}
       {busy && <Pending />}
       {children}
       <Suspense>

@@ -1,8 +1,8 @@
 import { once } from "../core/basis/numeric/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
 import type { Exposure } from "../core/document/index.ts";
-import { addDemo, cameraNames, readSettings, recoverUnsaved } from "../storage/index.ts";
-import { isoWithOffset } from "../ui/localTime.ts";
+import { addDemo, cameraNames, hasUnsaved, openStorage, readSettings, whatFailed } from "../storage/index.ts";
+import { notify } from "../ui/notify.ts";
 
 /**
  * What has to be done once before any page reads the maker's data: edits that a killed tab left as notes are stored,
@@ -10,11 +10,15 @@ import { isoWithOffset } from "../ui/localTime.ts";
  * So a demonstration camera's own address opens as well as the Shelf's.
  */
 export const ready: () => Promise<void> = once(async () => {
-  await recoverUnsaved(isoWithOffset(new Date()));
+  await openStorage();
+  if (await hasUnsaved()) await (await import("./recover.ts")).recover();
   const [{ demoSeen }, cameras] = await Promise.all([readSettings(), cameraNames()]);
   if (demoSeen || cameras.length > 0) return;
   // Offline or without a server the Shelf simply starts empty.
   const answer = await fetch("/api/demo").catch(() => null);
   if (answer?.status !== 200) return;
-  await addDemo((await answer.json()) as { cameras: Camera[]; exposures: Exposure[] });
+  const demo = (await answer.json()) as { cameras: Camera[]; exposures: Exposure[] };
+  await addDemo(demo).catch((error: unknown) => {
+    notify(`The demonstration cameras can’t be put on the Shelf. ${whatFailed(error).message}`, { urgent: true });
+  });
 });

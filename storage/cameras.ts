@@ -57,7 +57,15 @@ export async function listCameras(
 /** Names of all cameras, in the order they were made; nothing else of them is read or checked. */
 export async function cameraNames(db: StillBoxDb = theDb()): Promise<readonly CameraName[]> {
   const rows = await db.cameras.toArray();
-  return rows.sort(asMade).map(({ id, name }) => ({ id: String(id), name: String(name) }));
+  return rows
+    .filter(({ id }) => isAddress(id))
+    .sort(asMade)
+    .map(({ id, name }) => ({ id, name: String(name) }));
+}
+
+/** A record as it lies in the database, whole or damaged. */
+export async function damagedRecord(id: string, db: StillBoxDb = theDb()): Promise<unknown> {
+  return db.cameras.get(id);
 }
 
 /** Whether there is a record under this id, be it whole or damaged. */
@@ -65,8 +73,14 @@ export async function isCameraThere(id: string, db: StillBoxDb = theDb()): Promi
   return (await db.cameras.where("id").equals(id).count()) > 0;
 }
 
+/** Whether an id can stand in an address: half of a letter can't. */
+function isAddress(id: string): boolean {
+  // With the flag u, a surrogate matches only where its other half is missing.
+  return !/[\ud800-\udfff]/u.test(id);
+}
+
 function asMade(a: Camera, b: Camera): number {
-  return (a.createdAt ?? "").localeCompare(b.createdAt ?? "") || a.id.localeCompare(b.id);
+  return String(a.createdAt ?? "").localeCompare(String(b.createdAt ?? "")) || a.id.localeCompare(b.id);
 }
 
 /** One camera, or why not. */
@@ -186,10 +200,13 @@ function later(now: string, last: string | undefined): string {
   return new Date(before + 1).toISOString();
 }
 
-/** Deletes a camera with its edits and shots, and hands them back for {@link restoreCamera}. */
+/**
+ * Deletes a camera with its edits and shots, and keeps them as the setting `removed` for {@link restoreCamera}: both or
+ * neither, so that nothing is deleted that can't be brought back.
+ */
 export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Result<RemovedCamera, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.exposures, async () => {
+    db.transaction("rw", db.cameras, db.edits, db.exposures, db.settings, async () => {
       const camera = await db.cameras.get(id);
       if (camera === undefined) throw new Refusal(storageFailure("missing"));
       const edits = await db.edits.where({ cameraId: id }).toArray();
@@ -199,18 +216,21 @@ export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Resu
         db.edits.where({ cameraId: id }).delete(),
         db.exposures.where({ cameraId: id }).delete(),
       ]);
-      return { camera, edits, exposures };
+      const removed: RemovedCamera = { camera, edits, exposures };
+      await db.settings.put({ key: "removed", value: removed });
+      return removed;
     }),
   );
 }
 
-/** Brings a deleted camera back. */
+/** Brings the camera deleted last back. Edits of it that pages had noted meanwhile come with the next recovery. */
 export function restoreCamera(removed: RemovedCamera, db: StillBoxDb = theDb()): Promise<Result<void, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.exposures, async () => {
+    db.transaction("rw", db.cameras, db.edits, db.exposures, db.settings, async () => {
       await db.cameras.put(removed.camera);
       await db.edits.bulkPut([...removed.edits]);
       await db.exposures.bulkPut(removed.exposures.map(exposureRow));
+      await db.settings.put({ key: "removed", value: null });
     }),
   );
 }

@@ -1,14 +1,23 @@
 /**
- * What may go wrong with the connection as a whole: a newer Still Box in another tab has taken the database over
- * (`outdated`), or an older one in another tab keeps it from being opened (`blocked`).
+ * What stands in the way of storing, for the page as a whole:
+ * a newer Still Box in another tab has taken the database over (`outdated`); an older one in another tab keeps it from
+ * being opened (`blocked`); the database was made by a newer Still Box, and can only be looked at (`newer`); the browser
+ * stores nothing at all, so that everything lies in this page's memory (`memory`).
  */
-export type ConnectionTrouble = "outdated" | "blocked";
+export type ConnectionTrouble = "outdated" | "blocked" | "newer" | "memory";
 
-const listeners = new Set<(trouble: ConnectionTrouble) => void>();
+const listeners = new Set<() => void>();
+let trouble: ConnectionTrouble | null = null;
 
 /** Tells those who follow. */
-export function say(trouble: ConnectionTrouble): void {
-  for (const listener of listeners) listener(trouble);
+export function say(what: ConnectionTrouble): void {
+  trouble = what;
+  for (const listener of listeners) listener();
+}
+
+/** What stands in the way now. */
+export function connectionTrouble(): ConnectionTrouble | null {
+  return trouble;
 }
 
 /**
@@ -16,7 +25,7 @@ export function say(trouble: ConnectionTrouble): void {
  *
  * @returns a function that ends it
  */
-export function onConnectionTrouble(listener: (trouble: ConnectionTrouble) => void): () => void {
+export function onConnectionTrouble(listener: () => void): () => void {
   listeners.add(listener);
   return () => void listeners.delete(listener);
 }

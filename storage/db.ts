@@ -1,4 +1,4 @@
-import { Dexie, type EntityTable } from "dexie";
+import { type DBCore, Dexie, type EntityTable, type Middleware } from "dexie";
 import type { Camera } from "../core/camera/container/index.ts";
 import {
   type CameraChange,
@@ -8,6 +8,7 @@ import {
   type KeptRecord,
 } from "../core/document/index.ts";
 import { say } from "./connection.ts";
+import { reasonOf } from "./failure.ts";
 
 /** One edit of a camera: the values it changed, and whether it has been taken back. */
 export interface EditRow {
@@ -66,9 +67,36 @@ export type StillBoxDb = Dexie &
 
 const NAME = "still-box";
 
-/** Opens the database (a new one is made at its first use). `name` is for tests. */
-export function openDb(name: string = NAME): StillBoxDb {
-  const db = new Dexie(name) as StillBoxDb;
+/** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
+const VERSION = 2;
+
+/** Where records lie: the browser's own database, or one in memory. */
+interface Engine {
+  readonly indexedDB: IDBFactory;
+  readonly IDBKeyRange: typeof IDBKeyRange;
+}
+
+/**
+ * Opens the database (a new one is made at its first use). `name` is for tests.
+ *
+ * @param how an engine other than the browser's; `newer`: the database was made by a newer version, is taken as it is and
+ *   never written
+ */
+export function openDb(name: string = NAME, how: { engine?: Engine; newer?: boolean } = {}): StillBoxDb {
+  const db = new Dexie(name, how.engine) as StillBoxDb;
+  if (how.newer) db.use(READ_ONLY);
+  else declare(db);
+  db.on("versionchange", () => {
+    // Dexie itself would open it again at the next access, whatever its version: this page must store nothing more.
+    db.close();
+    say("outdated");
+    return false;
+  });
+  db.on("blocked", () => say("blocked"));
+  return db;
+}
+
+function declare(db: StillBoxDb): void {
   db.version(1).stores({
     cameras: "id, updatedAt",
     edits: "++id, cameraId, [cameraId+undone]",
@@ -77,7 +105,7 @@ export function openDb(name: string = NAME): StillBoxDb {
     pictures: "sha256",
     ...Object.fromEntries(KEPT_COLLECTIONS.map((collection) => [collection, "id"])),
   });
-  db.version(2)
+  db.version(VERSION)
     .stores({
       edits: "++id, cameraId, [cameraId+undone+id]",
       exposures: "id, cameraId, openedMs, [cameraId+openedMs]",
@@ -91,15 +119,20 @@ export function openDb(name: string = NAME): StillBoxDb {
           row.openedMs = instantOf(row.openedAt);
         });
     });
-  db.on("versionchange", () => {
-    // Dexie itself would open it again at the next access, whatever its version: this page must store nothing more.
-    db.close();
-    say("outdated");
-    return false;
-  });
-  db.on("blocked", () => say("blocked"));
-  return db;
 }
+
+/** Turns every write away. */
+const READ_ONLY: Middleware<DBCore> = {
+  stack: "dbcore",
+  name: "read only",
+  create: (core) => ({
+    ...core,
+    table: (name) => ({
+      ...core.table(name),
+      mutate: () => Promise.reject(new DOMException("made by a newer version", "ReadOnlyError")),
+    }),
+  }),
+};
 
 /** The instant of an ISO 8601 time, ms since 1970; what can't be read sorts last. */
 export function instantOf(iso: string): number {
@@ -113,4 +146,48 @@ let shared: StillBoxDb | undefined;
 export function theDb(): StillBoxDb {
   shared ??= openDb();
   return shared;
+}
+
+/**
+ * Opens this page's connection. A database of a newer version can only be looked at. Where the browser stores nothing
+ * (forbidden, broken, no room for a first record), the database lies in memory for as long as the page lives. Both are said.
+ */
+export async function openStorage(name: string = NAME): Promise<void> {
+  const newer = await isNewer(name);
+  shared = openDb(name, { newer });
+  if (newer) say("newer");
+  try {
+    await shared.open();
+    // Of a database taken as it is Dexie names only what it finds in it.
+    if (newer) Object.assign(shared, Object.fromEntries(shared.tables.map((table) => [table.name, table])));
+  } catch (error) {
+    const reason = reasonOf(error);
+    if (reason !== "unavailable" && reason !== "full") throw error;
+    shared = openDb(name, { engine: await inMemory() });
+    await shared.open();
+    say("memory");
+  }
+}
+
+async function inMemory(): Promise<Engine> {
+  const { IDBFactory, IDBKeyRange } = await import("fake-indexeddb");
+  const engine = { indexedDB: new IDBFactory(), IDBKeyRange };
+  try {
+    void globalThis.indexedDB;
+  } catch {
+    // Some browsers forbid even to look at it, and Dexie looks.
+    Object.defineProperty(globalThis, "indexedDB", { value: engine.indexedDB, configurable: true });
+  }
+  return engine;
+}
+
+/** Whether the stored database is of a later version than this Still Box knows: Dexie would fit it to its own. */
+async function isNewer(name: string): Promise<boolean> {
+  try {
+    const found = (await indexedDB.databases()).find((each) => each.name === name);
+    return (found?.version ?? 0) > 10 * VERSION;
+  } catch {
+    // Not there, or forbidden: opening tells.
+    return false;
+  }
 }

@@ -2,7 +2,7 @@ import { failure, type Result, success } from "../core/basis/units/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 
 /** Why something could not be stored or read. */
-export type StorageReason = "full" | "blocked" | "unavailable" | "missing" | "invalid";
+export type StorageReason = "full" | "outdated" | "newer" | "unavailable" | "missing" | "invalid";
 
 export interface StorageFailure {
   readonly reason: StorageReason;
@@ -12,9 +12,11 @@ export interface StorageFailure {
 }
 
 const MESSAGES: Readonly<Record<StorageReason, string>> = {
-  full: "This browser’s storage is full. What was saved before is whole; export your cameras and free some space.",
-  blocked: "Another tab holds an older Still Box open. Close it, then reload this one.",
-  unavailable: "This browser does not let us store anything here (a private window, perhaps). Export before you leave.",
+  full: "This browser’s storage is full: this is not stored. What was saved before is whole; free some space.",
+  outdated: "A newer Still Box in another tab has taken the data over. From here nothing is stored any more: reload.",
+  newer: "A newer Still Box made these data: here they can be looked at, and nothing is stored.",
+  unavailable:
+    "This browser does not let us store anything here (a private window, perhaps). Save files before you leave.",
   missing: "This is no longer here. It may have been deleted in another tab.",
   invalid: "This can’t be stored as it is.",
 };
@@ -50,12 +52,15 @@ export class Refusal extends Error {
   }
 }
 
-function reasonOf(error: unknown): StorageReason | null {
+/** The reason an error stands for, or `null` where it is no failure of the storage. */
+export function reasonOf(error: unknown): StorageReason | null {
   const names = [error, (error as { inner?: unknown } | null)?.inner].map((each) => (each as Error | null)?.name ?? "");
   if (names.includes("QuotaExceededError")) return "full";
-  if (names.includes("VersionError") || names.includes("DatabaseClosedError")) return "blocked";
+  if (names.includes("DatabaseClosedError")) return "outdated";
+  if (names.includes("ReadOnlyError")) return "newer";
   const closed = [
     "MissingAPIError",
+    "VersionError",
     "OpenFailedError",
     "InvalidStateError",
     "SecurityError",

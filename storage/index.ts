@@ -4,6 +4,7 @@ export {
   type CameraEdit,
   type CameraName,
   cameraNames,
+  damagedRecord,
   editCamera,
   getCamera,
   type HistoryState,
@@ -15,7 +16,8 @@ export {
   restoreCamera,
   stepHistory,
 } from "./cameras.ts";
-export { type ConnectionTrouble, onConnectionTrouble } from "./connection.ts";
+export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
+export { openStorage } from "./db.ts";
 export { addDemo } from "./demo.ts";
 export {
   countExposures,
@@ -25,8 +27,9 @@ export {
   removeExposure,
   saveExposure,
 } from "./exposures.ts";
-export { type StorageFailure, storageFailure } from "./failure.ts";
+export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
+export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type RunningExposure, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
-export { isChange, noteUnsaved, recoverUnsaved, strikeUnsaved } from "./unsaved.ts";
+export { hasUnsaved, isChange, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

@@ -11,6 +11,8 @@ export interface RunningExposure {
   readonly openedMs: number;
   /** When it was closed again, ms since 1970; `null` while the hole is open. */
   readonly closedMs: number | null;
+  /** Time it was open by a clock that nobody can set, ms; missing or `null` where none ran all the time. */
+  readonly countedMs?: number | null;
   readonly targetSeconds: number;
   /** What the time was reckoned for. */
   readonly medium: string;
@@ -69,5 +71,6 @@ export async function writeSetting<K extends keyof Settings>(
 /** Remembers the camera last worked on. Written only when it is another one: every write wakes what follows the settings. */
 export async function rememberCamera(id: string, db: StillBoxDb = theDb()): Promise<void> {
   const stored = await db.settings.get("fieldCamera");
-  if (stored?.value !== id) await writeSetting("fieldCamera", id, db);
+  // Where it can't be written, the page that is only looked at opens all the same.
+  if (stored?.value !== id) await writeSetting("fieldCamera", id, db).catch(() => undefined);
 }

@@ -15,13 +15,14 @@ import {
   restoreCamera,
   stepHistory,
 } from "./cameras.ts";
-import { type ConnectionTrouble, onConnectionTrouble } from "./connection.ts";
-import { type NoteRow, openDb, type StillBoxDb } from "./db.ts";
+import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
+import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
 import { countExposures, exposureIds, getExposures, listExposures, removeExposure, saveExposure } from "./exposures.ts";
 import { attempt, storageFailure } from "./failure.ts";
+import { recoverUnsaved } from "./recovery.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
-import { noteUnsaved, recoverUnsaved, strikeUnsaved } from "./unsaved.ts";
+import { noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
@@ -249,14 +250,14 @@ describe("the database of version 1", () => {
   });
 
   test("a newer database taken over in another tab is told, and this page lets go of it", async () => {
-    const told: ConnectionTrouble[] = [];
-    const end = onConnectionTrouble((trouble) => told.push(trouble));
+    const told: (ConnectionTrouble | null)[] = [];
+    const end = onConnectionTrouble(() => told.push(connectionTrouble()));
     const newer = new Dexie(db.name);
     newer.version(9).stores({ cameras: "id" });
     await newer.open();
     expect(told).toEqual(["outdated"]);
     const refused = await getCamera(TIN.id, db);
-    expect(!refused.ok && refused.error.reason).toBe("blocked");
+    expect(!refused.ok && refused.error.reason).toBe("outdated");
     end();
     await newer.delete();
   });
@@ -265,7 +266,9 @@ describe("the database of version 1", () => {
 describe("when things fail", () => {
   test.each([
     ["QuotaExceededError", "full"],
-    ["VersionError", "blocked"],
+    ["VersionError", "unavailable"],
+    ["ReadOnlyError", "newer"],
+    ["DatabaseClosedError", "outdated"],
     ["MissingAPIError", "unavailable"],
   ] as const)("%s is told as %s", async (name, reason) => {
     const done = await attempt(() => Promise.reject(Object.assign(new Error("no"), { name })));
@@ -281,6 +284,48 @@ describe("when things fail", () => {
     expect(!done.ok && done.error.reason).toBe("full");
     expect(fieldValue(await stored(), "container.depth")).toBe(70);
     expect((await historyState(TIN.id, db)).undo).toBeNull();
+  });
+
+  test("what can’t be kept for Undo is not deleted", async () => {
+    const put = jest.spyOn(db.settings, "put").mockRejectedValue(new DOMException("full", "QuotaExceededError"));
+    const done = await removeCamera(TIN.id, db);
+    put.mockRestore();
+    expect(!done.ok && done.error.reason).toBe("full");
+    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect((await countExposures(db)).get(TIN.id)).toBeGreaterThan(0);
+  });
+
+  test("a database of a newer version is read, and nothing is written into it", async () => {
+    db.close();
+    await new Promise((resolve, reject) => {
+      const request = indexedDB.open(db.name, 90);
+      request.onupgradeneeded = () => request.result.createObjectStore("hence", { keyPath: "id" });
+      request.onsuccess = () => resolve(request.result.close());
+      request.onerror = reject;
+    });
+    await openStorage(db.name);
+    const old = theDb();
+    const found = await getCamera(TIN.id, old);
+    expect(found.ok && found.value.name).toBe(TIN.name);
+    expect(connectionTrouble()).toBe("newer");
+    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, old);
+    expect(!done.ok && done.error.reason).toBe("newer");
+    await expect(writeSetting("unit", "in", old)).rejects.toThrow(/newer/);
+    const again = await getCamera(TIN.id, old);
+    expect(again.ok && fieldValue(again.value, "container.depth")).toBe(70);
+    expect(old.backendDB().version).toBe(90);
+    old.close();
+  });
+
+  test("a browser that stores nothing: all lies in memory, and that is said", async () => {
+    const open = jest.spyOn(indexedDB, "open").mockImplementation(() => {
+      throw new DOMException("forbidden", "SecurityError");
+    });
+    await openStorage();
+    open.mockRestore();
+    expect(connectionTrouble()).toBe("memory");
+    await addCamera({ ...TIN, id: "passing" });
+    expect((await cameraNames()).map(({ id }) => id)).toEqual(["passing"]);
   });
 
   test("bugs are not swallowed", async () => {
@@ -306,7 +351,8 @@ describe("notes of what is not stored yet", () => {
     await noteUnsaved(note("n", 77), db);
     await db.notes.put({ id: "torn", cameraId: TIN.id, changes: [null] } as unknown as NoteRow);
     await db.notes.put({ ...note("astray", 1), cameraId: "gone" });
-    await recoverUnsaved(NOW, db);
+    await db.notes.put({ id: "deep", cameraId: TIN.id, label: "x", at: NOW, changes: [{ path: "no list" }] } as never);
+    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 2 });
     expect(fieldValue(await stored(), "container.depth")).toBe(77);
     expect(await db.notes.count()).toBe(0);
   });
@@ -316,7 +362,7 @@ describe("notes of what is not stored yet", () => {
     const put = jest
       .spyOn(db.cameras, "put")
       .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-    await recoverUnsaved(NOW, db);
+    expect((await recoverUnsaved(NOW, db)).waiting).toMatchObject([note("n", 88)]);
     expect(await db.notes.count()).toBe(1);
     put.mockRestore();
     await recoverUnsaved(NOW, db);
@@ -328,8 +374,28 @@ describe("notes of what is not stored yet", () => {
     const changes = changesBetween(TIN, withField(withField(TIN, "container.depth", 73), "container.wall", 2));
     await noteUnsaved({ ...note("n", 73), changes }, db);
     await editCamera(TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
-    await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
+    const { older } = await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
     expect(fieldValue(await stored(), "container.depth")).toBe(95);
     expect(fieldValue(await stored(), "container.wall")).toBe(2);
+    // The older is told, so that it can be taken all the same.
+    expect(older.map(({ changes }) => changes)).toMatchObject([
+      [
+        { path: ["container", "depth"], after: 73 },
+        { path: ["chambers", "0", "film", "distance"], after: 73 },
+      ],
+    ]);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("an edit in another tab’s hand when the camera was deleted comes back with it", async () => {
+    const removed = await removeCamera(TIN.id, db);
+    await noteUnsaved(note("n", 91), db);
+    await recoverUnsaved(NOW, db);
+    expect(await db.notes.count()).toBe(1);
+    if (!removed.ok) throw new Error("not removed");
+    await restoreCamera(removed.value, db);
+    await recoverUnsaved(NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(91);
+    expect((await readSettings(db)).removed).toBeNull();
   });
 });

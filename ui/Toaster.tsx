@@ -7,7 +7,7 @@ export function Toaster() {
   const notices = useSyncExternalStore(onNotices, currentNotices, currentNotices);
   return (
     <Toast.Provider duration={9000} label="Message">
-      {notices.map(({ id, text, urgent, undo }) => (
+      {notices.map(({ id, text, urgent, action }) => (
         <Toast.Root
           key={id}
           type={urgent ? "foreground" : "background"}
@@ -15,13 +15,13 @@ export function Toaster() {
           className="flex items-center gap-4 border-l-4 border-l-action bg-tape px-4 py-3 text-on-tape"
         >
           <Toast.Description className="grow">{text}</Toast.Description>
-          {undo && (
+          {action && (
             <Toast.Action
-              altText="Undo"
-              onClick={undo}
+              altText={action.name}
+              onClick={action.run}
               className="min-h-9 px-2 font-semibold underline underline-offset-4"
             >
-              Undo
+              {action.name}
             </Toast.Action>
           )}
           <Toast.Close className="min-h-9 px-2 underline underline-offset-4">Close</Toast.Close>

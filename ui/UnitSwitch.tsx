@@ -1,4 +1,4 @@
-import { writeSetting } from "../storage/index.ts";
+import { keep } from "./keep.ts";
 import { Segments } from "./Segments.tsx";
 import { useUnit } from "./UnitContext.ts";
 
@@ -15,7 +15,7 @@ export function UnitSwitch() {
       value={useUnit()}
       options={UNITS}
       className="text-[0.87rem] [&>button]:min-h-7"
-      onChoose={(unit) => void writeSetting("unit", unit)}
+      onChoose={(unit) => keep("unit", unit, "The unit")}
     />
   );
 }

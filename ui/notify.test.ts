@@ -9,11 +9,13 @@ test("the last three things told are shown, each until it is put away; those who
   dismiss(currentNotices()[1]?.id ?? -1);
   expect(currentNotices().map(({ text }) => text)).toEqual(["two", "four"]);
   const undo = jest.fn();
-  notify("gone", { urgent: true, undo });
-  currentNotices().at(-1)?.undo?.();
+  notify("gone", { urgent: true, action: { name: "Undo", run: undo } });
+  currentNotices().at(-1)?.action?.run();
   expect(undo).toHaveBeenCalledTimes(1);
   expect(told).toBe(6);
   end();
+  notify("gone");
+  expect(currentNotices().filter(({ text }) => text === "gone")).toHaveLength(1);
   notify("unheard");
   expect(told).toBe(6);
 });

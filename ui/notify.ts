@@ -1,15 +1,22 @@
+export interface NoticeAction {
+  readonly name: string;
+  readonly run: () => void;
+}
+
 /** Something told in passing. */
 export interface Notice {
   readonly id: number;
   readonly text: string;
   readonly urgent: boolean;
-  readonly undo: (() => void) | null;
+  /** What can be done about it: a button’s name and what it does. */
+  readonly action: NoticeAction | null;
 }
 
 /** As many as are shown at a time. */
 const MOST = 3;
 
 let notices: readonly Notice[] = [];
+let last = 0;
 const listeners = new Set<() => void>();
 
 function show(next: readonly Notice[]): void {
@@ -17,10 +24,15 @@ function show(next: readonly Notice[]): void {
   for (const listener of listeners) listener();
 }
 
-/** Tells the maker something in passing; with `undo`, a button takes it back. The {@link Toaster} in the frame shows it. */
-export function notify(text: string, more: { readonly urgent?: boolean; readonly undo?: () => void } = {}): void {
-  const notice = { id: (notices.at(-1)?.id ?? 0) + 1, text, urgent: more.urgent ?? false, undo: more.undo ?? null };
-  show([...notices, notice].slice(-MOST));
+/**
+ * Tells the maker something in passing; a button can do something about it. What stands there already is not said twice.
+ * The {@link Toaster} in the frame shows it.
+ */
+export function notify(text: string, more: { readonly urgent?: boolean; readonly action?: NoticeAction } = {}): void {
+  const others = notices.filter((notice) => notice.text !== text);
+  const notice = { id: last + 1, text, urgent: more.urgent ?? false, action: more.action ?? null };
+  last = notice.id;
+  show([...others, notice].slice(-MOST));
 }
 
 /** Puts a notice away. */

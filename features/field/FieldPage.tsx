@@ -4,8 +4,9 @@ import { tinykeys } from "tinykeys";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatTime } from "../../core/basis/units/index.ts";
 import { type Camera, isTrail } from "../../core/camera/container/index.ts";
-import { type Settings, writeSetting } from "../../storage/index.ts";
+import type { Settings } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
+import { keep } from "../../ui/keep.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { BigTime } from "./BigTime.tsx";
 import type { ShotAnswer } from "./fieldAction.ts";
@@ -107,6 +108,7 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
             running={state.running}
             set={state.running.cameraId === camera.id ? (camera.set ?? null) : null}
             elapsedSeconds={state.elapsedMs / 1000}
+            doubtSeconds={state.doubtMs === null ? null : state.doubtMs / 1000}
             draft={settings.draft}
             error={answer?.error ?? null}
             onDiscard={timer.discard}
@@ -136,7 +138,7 @@ function FieldWith({ cameras, camera, settings, answer }: FieldProps & { readonl
             onSource={setSource}
             onOffset={(stops) => {
               setOffset(stops);
-              void writeSetting("meterOffset", stops);
+              keep("meterOffset", stops, "The meter’s offset");
             }}
           />
         </section>

@@ -3,9 +3,10 @@ import { Controller, useForm } from "react-hook-form";
 import { Form, useNavigation, useSubmit } from "react-router";
 import { formatTime } from "../../core/basis/units/index.ts";
 import { type CameraSet, nextInSet } from "../../core/camera/container/index.ts";
-import { type RunningExposure, type Settings, writeSetting } from "../../storage/index.ts";
+import type { RunningExposure, Settings } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { Choice } from "../../ui/Choice.tsx";
+import { keep } from "../../ui/keep.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { TextEntry } from "../../ui/TextEntry.tsx";
 import type { ShotEntries } from "./fieldAction.ts";
@@ -18,6 +19,7 @@ export function LogForm({
   running,
   set,
   elapsedSeconds,
+  doubtSeconds,
   draft,
   error,
   onDiscard,
@@ -26,6 +28,8 @@ export function LogForm({
   /** The tray the camera belongs to, if it is one of several alike. */
   readonly set: CameraSet | null;
   readonly elapsedSeconds: number;
+  /** Time by a clock that can't be believed, s; `null`: there is no doubt. */
+  readonly doubtSeconds: number | null;
   readonly draft: Settings["draft"];
   readonly error: string | null;
   readonly onDiscard: () => void;
@@ -52,7 +56,7 @@ export function LogForm({
       subscribe({
         name: ["subject", "note"],
         formState: { values: true },
-        callback: ({ values: { subject, note } }) => void writeSetting("draft", { subject, note }),
+        callback: ({ values: { subject, note } }) => keep("draft", { subject, note }, "What is typed here"),
       }),
     [subscribe],
   );
@@ -62,6 +66,13 @@ export function LogForm({
       className="grid gap-3"
       onSubmit={handleSubmit((shot) => submit(JSON.stringify(shot), { method: "post", encType: "application/json" }))}
     >
+      {doubtSeconds !== null && (
+        <p role="alert" data-doubt className="border-action border-l-4 bg-card p-3">
+          The clock of this device was set while the hole was open, or the device slept: by the clock it was open for{" "}
+          {doubtSeconds > 0 ? formatTime(doubtSeconds) : "no time at all"}, by the count of this page for{" "}
+          {formatTime(Math.max(0.1, elapsedSeconds))}. Which is right? Write it below before you log it.
+        </p>
+      )}
       <TextEntry label="Time given" error={error ?? undefined} {...register("seconds")} />
       {set && (
         <Controller

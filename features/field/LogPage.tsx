@@ -38,7 +38,9 @@ export function LogPage({
     void fetcher.submit(JSON.stringify(action), { method: "post", encType: "application/json" });
   const remove = (shot: Exposure): void => {
     send({ type: "delete", id: shot.id });
-    notify(`${shot.subject || "A shot"} is deleted.`, { undo: () => send({ type: "save", exposure: shot }) });
+    notify(`${shot.subject || "A shot"} is deleted.`, {
+      action: { name: "Undo", run: () => send({ type: "save", exposure: shot }) },
+    });
   };
   const list = useRef<HTMLOListElement>(null);
   const [top, setTop] = useState(0);

@@ -64,7 +64,8 @@ export async function saveShot(shot: ShotEntries): Promise<ShotAnswer> {
   });
   if (!written.ok) return { saved: null, error: written.error.message };
   await turnOver(camera.value, number, openedAt);
-  await writeSetting("draft", { subject: "", note: "" });
+  // The shot is logged: a draft that stays is no reason to say otherwise.
+  await writeSetting("draft", { subject: "", note: "" }).catch(() => undefined);
   return { saved: written.value, error: null };
 }
 

@@ -4,6 +4,8 @@ import { exposureIds, getExposures, type Live, useLive } from "../../storage/ind
 
 /** Shots are read so many at a time. */
 const PAGE = 50;
+/** Stands in no id. */
+const BETWEEN = "\n";
 
 /** Part of the log: the order of all its shots, and the shots of the part that is looked at. */
 export interface LogPart {
@@ -31,9 +33,9 @@ export function useShots(
   last: number,
 ): ReadonlyMap<string, Exposure | null> {
   const from = Math.floor(first / PAGE) * PAGE;
-  const wanted = ids.slice(from, Math.ceil((last + 1) / PAGE) * PAGE).join(" ");
+  const wanted = ids.slice(from, Math.ceil((last + 1) / PAGE) * PAGE).join(BETWEEN);
   const query = useCallback(async () => {
-    const read = wanted === "" ? [] : wanted.split(" ");
+    const read = wanted === "" ? [] : wanted.split(BETWEEN);
     return pairs(read, await getExposures(read));
   }, [wanted]);
   return useLive(pairs(loaded.ids, loaded.shots), query).value;

@@ -1,7 +1,7 @@
 import { plainNumber, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
-import { writeSetting } from "../../storage/index.ts";
 import { Button } from "../../ui/Button.tsx";
+import { keep } from "../../ui/keep.ts";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
 /** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */
@@ -21,7 +21,7 @@ export function PrintCheck({
 }) {
   const change = (next: PrintScale): void => {
     onScale(next);
-    void writeSetting("printScale", next);
+    keep("printScale", next, "The printer’s scale");
   };
   return (
     <div className="mt-3 grid gap-2">

@@ -1,23 +1,20 @@
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Link } from "react-router";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
-import {
-  askToPersist,
-  type Persistence,
-  type RemovedCamera,
-  restoreCamera,
-  useLive,
-  writeSetting,
-} from "../../storage/index.ts";
+import { askToPersist, type Persistence, useLive } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { FileDrop } from "../../ui/FileDrop.tsx";
+import { keep } from "../../ui/keep.ts";
 import { LiveNotice } from "../../ui/LiveNotice.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
+import { useConnectionTrouble } from "../../ui/useConnectionTrouble.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
+
+const DamagedCameras = lazy(() => import("./DamagedCameras.tsx"));
 
 /** Height of the tallest camera on the Shelf, pixels. */
 const TALLEST = 290;
@@ -71,19 +68,21 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
             <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
               {removed.camera.name} is deleted, with {removed.exposures.length} shot
               {removed.exposures.length === 1 ? "" : "s"}.{" "}
-              <Button look="quiet" onClick={() => void bringBack(removed)}>
+              <Button
+                look="quiet"
+                onClick={() => void import("./bringBack.ts").then(({ bringBack }) => bringBack(removed))}
+              >
                 Undo
               </Button>
-              <Button look="quiet" onClick={() => void writeSetting("removed", null)}>
+              <Button look="quiet" onClick={() => keep("removed", null, "That it is forgotten")}>
                 Forget it
               </Button>
             </p>
           )}
           {damaged.length > 0 && (
-            <p role="alert" className="mt-4 border-action border-l-4 bg-card p-3">
-              {damaged.length} stored camera{damaged.length > 1 ? "s" : ""} can’t be read by this version and{" "}
-              {damaged.length > 1 ? "were" : "was"} left untouched: {damaged.join(", ")}.
-            </p>
+            <Suspense>
+              <DamagedCameras ids={damaged} />
+            </Suspense>
           )}
           {cameras.length === 0 ? (
             <EmptyShelf />
@@ -108,11 +107,6 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   );
 }
 
-async function bringBack(removed: RemovedCamera): Promise<void> {
-  await restoreCamera(removed);
-  await writeSetting("removed", null);
-}
-
 /** One screen pixel in mm, so that the tallest camera and a row of them fit. */
 function pixelSize(cameras: readonly Camera[]): number {
   const sizes = cameras.map((camera) => silhouette(camera, 1).bounds);
@@ -131,8 +125,10 @@ const KEEPING: Readonly<Record<Persistence, string>> = {
 /** Where the data live, and whether the browser has promised to keep them. */
 function Keeping() {
   const [persistence, setPersistence] = useState<Persistence>("unknown");
+  const trouble = useConnectionTrouble();
   useEffect(() => void askToPersist().then(setPersistence), []);
-  return <p className="mt-3 text-[0.87rem] text-quiet">{KEEPING[persistence]}</p>;
+  // What stands in the way is said at the top of the page.
+  return trouble === null && <p className="mt-3 text-[0.87rem] text-quiet">{KEEPING[persistence]}</p>;
 }
 
 /** 100 mm at the Shelf's scale. */

@@ -4,6 +4,8 @@ import type { CameraEdit, StorageFailure } from "../../storage/index.ts";
 
 /** Stored at the latest this long after the first edit that is not, ms. */
 const STORE_AFTER_MS = 250;
+/** What could not be stored is tried again after so long, ms. */
+const TRY_AGAIN_AFTER_MS = 5000;
 /** Edits under the same words that follow each other within this time are one stroke, one step of undo, ms. */
 const SAME_STROKE_MS = 1000;
 
@@ -114,8 +116,9 @@ export class EditsInHand {
     this.#failed = failed;
     if (failed !== null) {
       this.#sent = others;
-      // Not stored: the change stays in hand, and the next edit (or a press on “Try again”) sends it along.
+      // Not stored: the change stays in hand; the next edit, a press on “Try again” or a while later sends it along.
       this.#label ??= label;
+      this.#callOff ??= this.#tools.later(TRY_AGAIN_AFTER_MS, () => void this.flush());
       this.#show();
       return;
     }

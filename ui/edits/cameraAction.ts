@@ -8,7 +8,6 @@ import {
   removeCamera,
   type StorageFailure,
   stepHistory,
-  writeSetting,
 } from "../../storage/index.ts";
 import { isoWithOffset } from "../localTime.ts";
 
@@ -60,7 +59,6 @@ export async function cameraAction(id: string, asked: CameraAction): Promise<Cam
     case "delete": {
       const removed = await removeCamera(id);
       if (!removed.ok) return failed(removed.error);
-      await writeSetting("removed", removed.value);
       return { failed: null, stored: null, go: "/" };
     }
     default:

@@ -3,11 +3,21 @@ import "fake-indexeddb/auto";
 import { cleanup, render, waitFor } from "@testing-library/react/pure";
 import { createMemoryRouter, RouterProvider } from "react-router";
 import { type Camera, fieldValue, withField } from "../../core/camera/container/index.ts";
+import { changesBetween } from "../../core/document/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
 import { theDb } from "../../storage/db.ts";
-import { addCamera, editCamera, getCamera, historyState, recoverUnsaved } from "../../storage/index.ts";
+import {
+  addCamera,
+  editCamera,
+  getCamera,
+  historyState,
+  recoverUnsaved,
+  removeCamera,
+  restoreCamera,
+} from "../../storage/index.ts";
 import { cameraAction, readCameraAction } from "./cameraAction.ts";
 import { type CameraEdits, deliver, KEY, useCameraEdits } from "./useCameraEdits.ts";
+import { leaveWaiting } from "./waiting.ts";
 
 const CAMERA: Camera = { ...testCamera("flat-box"), id: "shed" };
 const depth = (mm: number) => (camera: Camera) => withField(camera, "container.depth", mm);
@@ -135,6 +145,44 @@ test("an edit of a page that was killed is there at the next start", async () =>
   await waitFor(async () => expect(await theDb().notes.count()).toBe(1));
   await recoverUnsaved("2026-05-01T10:00:00Z");
   expect(await storedDepth()).toBe(77);
+});
+
+test("an edit that still can’t be stored at the next start is on the screen, and stored when there is room", async () => {
+  const full = () => Promise.reject(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+  const put = jest.spyOn(theDb().cameras, "put").mockImplementation(full as never);
+  const [change] = changesBetween(CAMERA, depth(88)(CAMERA));
+  if (change === undefined) throw new Error("no change");
+  await theDb().notes.put({
+    id: "dead",
+    cameraId: "shed",
+    label: "depth",
+    changes: [change],
+    at: "2026-05-01T10:00:00Z",
+  });
+  leaveWaiting((await recoverUnsaved("2026-05-01T10:00:00Z")).waiting);
+  const { hand } = openPage();
+  await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "full" }));
+  expect(fieldValue(hand().camera, "container.depth")).toBe(88);
+  // Noted anew by this page: another one that starts now would find it once.
+  await waitFor(async () => expect((await theDb().notes.toArray()).map(({ id }) => id)).not.toContain("dead"));
+  expect(await theDb().notes.count()).toBe(1);
+  put.mockRestore();
+  hand().retry();
+  await waitFor(() => expect(hand().saveState).toBe("saved"));
+  expect(await storedDepth()).toBe(88);
+});
+
+test("a camera deleted in another tab, and brought back: the edit in hand goes with it", async () => {
+  const { hand } = openPage();
+  gate = new Promise(() => undefined);
+  hand().edit("depth", depth(91));
+  await waitFor(async () => expect(await theDb().notes.count()).toBe(1));
+  const removed = await removeCamera("shed");
+  if (!removed.ok) throw new Error("not removed");
+  await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "missing" }));
+  await restoreCamera(removed.value);
+  await recoverUnsaved("2026-05-01T10:00:00Z");
+  expect(await storedDepth()).toBe(91);
 });
 
 test("only edits of a camera are taken for such", () => {

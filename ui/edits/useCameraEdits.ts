@@ -1,11 +1,14 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { type SubmitFunction, useSubmit } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
+import { withChanges } from "../../core/document/index.ts";
 import { getCamera, noteUnsaved, storageFailure, strikeUnsaved, useLive } from "../../storage/index.ts";
 import { isoWithOffset } from "../localTime.ts";
+import { notify } from "../notify.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
 import { EditsInHand, type EditTools, type SaveState } from "./EditsInHand.ts";
 import { latestOnly } from "./latestOnly.ts";
+import { takeWaiting } from "./waiting.ts";
 
 /** A camera in hand: changed at once on the screen, stored a moment later, kept in step with other tabs. */
 export interface CameraEdits {
@@ -39,12 +42,15 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   const submitNow = useSubmit();
   const submit = useRef(submitNow);
   submit.current = submitNow;
-  const [hand] = useState(() => new EditsInHand(loaded, toolsFor(loaded.id, submit)));
+  const [hand] = useState(() => inHand(loaded, submit));
   const query = useCallback(() => getCamera(loaded.id), [loaded.id]);
   const first = useMemo(() => ({ ok: true, value: loaded }) as Awaited<ReturnType<typeof getCamera>>, [loaded]);
   const live = useLive(first, query);
   useEffect(() => {
-    if (live.value.ok) hand.arrives(live.value.value);
+    if (!live.value.ok) return;
+    hand.arrives(live.value.value);
+    // It may have been gone for a while (deleted, and brought back): what could not be stored then can be now.
+    if (hand.shown().saveState !== "saved" && hand.shown().saveState !== "saving") void hand.flush();
   }, [live, hand]);
   useEffect(() => {
     const leave = (): void => void hand.flush();
@@ -58,8 +64,9 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   const send = useCallback(
     (action: Exclude<CameraAction, { type: "edit" }>) => {
       void hand.flush().then(async () => {
-        const { stored } = await sent(loaded.id, action, submit.current);
+        const { stored, failed } = await sent(loaded.id, action, submit.current);
         if (stored !== null) hand.arrives(stored);
+        if (failed !== null) notify(failed.message, { urgent: true });
       });
     },
     [hand, loaded.id],
@@ -67,6 +74,17 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   const retry = useCallback(() => void hand.flush(), [hand]);
   const trouble = live.status === "failed" ? live.failure : live.value.ok ? null : live.value.error;
   return { camera, saveState: trouble ?? saveState, edit: hand.edit, hold: hand.hold, send, retry };
+}
+
+/** A camera taken in hand, with the edits of earlier pages that could not be stored yet. */
+function inHand(loaded: Camera, submit: { readonly current: SubmitFunction }): EditsInHand {
+  const hand = new EditsInHand(loaded, toolsFor(loaded.id, submit));
+  for (const { id, label, changes } of takeWaiting(loaded.id)) {
+    hand.edit(label, (camera) => withChanges(camera, changes, "redo"));
+    // This page has noted it by now.
+    void strikeUnsaved(id);
+  }
+  return hand;
 }
 
 function toolsFor(id: string, submit: { readonly current: SubmitFunction }): EditTools {

@@ -9,6 +9,7 @@ import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
 import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { Hint } from "../../../ui/Hint.tsx";
+import { useConnectionTrouble } from "../../../ui/useConnectionTrouble.ts";
 import type { EditDesign } from "./edit.ts";
 
 /** Name, kind, state of saving, and {@link HeaderTools}. */
@@ -109,7 +110,9 @@ const HeaderTools = memo(function HeaderTools({
 function SaveMark({ design }: { readonly design: CameraEdits }) {
   const { saveState } = design;
   const failed = typeof saveState === "object";
-  const text = failed ? saveState.message : saveState === "saving" ? "Saving…" : "Saved in this browser";
+  const trouble = useConnectionTrouble();
+  const saved = trouble === "memory" ? "On this page only: save it as a file" : "Saved in this browser";
+  const text = failed ? saveState.message : saveState === "saving" ? "Saving…" : saved;
   return (
     <p
       role="status"

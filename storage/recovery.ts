@@ -1,0 +1,84 @@
+import { type CameraChange, withChanges } from "../core/document/index.ts";
+import { editCamera } from "./cameras.ts";
+import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
+import { tabNotes } from "./tabNotes.ts";
+import { isChange, strikeUnsaved } from "./unsaved.ts";
+
+/** What became of the notes that pages which are gone had left. */
+export interface Recovery {
+  /** Edits that can't be stored now: they are still to be shown, and to be stored later. */
+  readonly waiting: readonly NoteRow[];
+  /** Values that somebody changed since they were noted: the newer stand, the noted ones can still be taken. */
+  readonly older: readonly NoteRow[];
+  /** Notes that could not be read. */
+  readonly damaged: number;
+}
+
+/**
+ * Stores what pages that are gone had noted. Called when a page starts, and when a deleted camera comes back. A value that
+ * somebody changed since the note was made stays as it is: the newer wins, the older is told. A note that can't be read
+ * is put away; this never fails.
+ *
+ * @param now ISO 8601
+ */
+export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Promise<Recovery> {
+  const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], damaged: 0 };
+  const stored: readonly unknown[] = await db.notes.toArray().catch(() => []);
+  const removed = await idOfRemoved(db);
+  for (const note of [...stored, ...tabNotes()]) {
+    const id = String((note as { readonly id?: unknown } | null)?.id);
+    if (!isNote(note)) {
+      recovery.damaged++;
+      await strikeUnsaved(id, db);
+      continue;
+    }
+    // It waits for Undo to bring its camera back.
+    if (note.cameraId === removed) continue;
+    const came = await recovered(note, now, db).catch((): Came => ({ done: "damaged", older: [] }));
+    if (came.done === "later") recovery.waiting.push(note);
+    else await strikeUnsaved(id, db);
+    if (came.done === "damaged") recovery.damaged++;
+    if (came.older.length > 0) recovery.older.push({ ...note, changes: came.older });
+  }
+  return recovery;
+}
+
+/** What came of a note, and the changes in it that somebody else's came after. */
+interface Came {
+  readonly done: "stored" | "later" | "damaged";
+  readonly older: readonly CameraChange[];
+}
+
+/** What only can't be stored now waits; what can never be stored is done with. */
+async function recovered(note: NoteRow, now: string, db: StillBoxDb): Promise<Came> {
+  const camera = await db.cameras.get(note.cameraId);
+  if (camera === undefined) return { done: "stored", older: [] };
+  const newer = Date.parse(camera.updatedAt ?? "") > Date.parse(note.at);
+  const older = newer ? note.changes.filter((change) => !stands(camera, change)) : [];
+  const changes = note.changes.filter((change) => !older.includes(change));
+  const done = await editCamera(note.cameraId, { label: note.label, changes }, now, db);
+  if (!done.ok && done.error.reason === "invalid") return { done: "damaged", older: [] };
+  return { done: done.ok || done.error.reason === "missing" ? "stored" : "later", older };
+}
+
+/** Whether a value is still what the change started from, or already what it led to. */
+function stands(camera: object, change: CameraChange): boolean {
+  const there = JSON.stringify(camera);
+  return (["undo", "redo"] as const).some((way) => JSON.stringify(withChanges(camera, [change], way)) === there);
+}
+
+async function idOfRemoved(db: StillBoxDb): Promise<string | null> {
+  const row = await db.settings.get("removed").catch(() => undefined);
+  const removed = row?.value as { readonly camera?: { readonly id?: string } } | null | undefined;
+  return removed?.camera?.id ?? null;
+}
+
+function isNote(note: unknown): note is NoteRow {
+  if (typeof note !== "object" || note === null) return false;
+  const { id, cameraId, label, changes, at } = note as Partial<Record<keyof NoteRow, unknown>>;
+  return (
+    [id, cameraId, label, at].every((each) => typeof each === "string") &&
+    Array.isArray(changes) &&
+    changes.every((change) => isChange(change))
+  );
+}
