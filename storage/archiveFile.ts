@@ -1,4 +1,4 @@
-import { strFromU8, strToU8, unzip, zip } from "fflate";
+import { strFromU8, strToU8, zip } from "fflate";
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 import {
   ARCHIVE_FORMAT,
@@ -9,12 +9,14 @@ import {
   KEPT_COLLECTIONS,
   type KeptRecord,
   parseArchive,
+  readJson,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 import { type ExposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
 import { exposureOf, exposureRow } from "./exposures.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
+import { unzipped } from "./unzipped.ts";
 
 /** An archive as read and checked, with its pictures' bytes. */
 export interface ReadArchive {
@@ -57,17 +59,14 @@ function pictureEntry({ sha256: sum, name, type }: PictureRow): ArchivePicture {
  * Nothing is written.
  */
 export async function readArchive(bytes: Uint8Array): Promise<Result<ReadArchive, readonly Fault[]>> {
-  const files = await unzipped(bytes);
-  if (files === null) return refuse("", "is not a zip file, or it is damaged");
+  const unpacked = await unzipped(bytes);
+  if (!unpacked.ok) return refuse("", unpacked.error);
+  const files = unpacked.value;
   const json = files["archive.json"];
   if (json === undefined) return refuse("/archive.json", "is missing in the zip");
-  let data: unknown;
-  try {
-    data = JSON.parse(strFromU8(json));
-  } catch {
-    return refuse("/archive.json", "is not valid JSON");
-  }
-  const parsed = parseArchive(data);
+  const data = readJson(strFromU8(json));
+  if (!data.ok) return failure(data.error.map(({ path, message }) => ({ path: `/archive.json${path}`, message })));
+  const parsed = parseArchive(data.value);
   if (!parsed.ok) return parsed;
   const pictures: PictureRow[] = [];
   for (const [index, entry] of (parsed.value.pictures ?? []).entries()) {
@@ -154,15 +153,5 @@ function zipped(files: Record<string, Uint8Array>, now: string): Promise<Uint8Ar
     zip(files, { level: 6, mtime: now.slice(0, 19) }, (error, data) =>
       error ? reject(error) : resolve(new Uint8Array(data)),
     );
-  });
-}
-
-function unzipped(bytes: Uint8Array): Promise<Record<string, Uint8Array> | null> {
-  return new Promise((resolve) => {
-    try {
-      unzip(bytes, (error, files) => resolve(error ? null : files));
-    } catch {
-      resolve(null);
-    }
   });
 }

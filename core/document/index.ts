@@ -9,5 +9,6 @@ export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collec
 export { type Exposure, parseExposure } from "./exposure.ts";
 export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
 export { parseSolve } from "./parseSolve.ts";
+export { readJson } from "./readJson.ts";
 export { parseSettings } from "./settings.ts";
 export { type Migration, migrate, type VersionedFormat } from "./version.ts";

@@ -1,4 +1,4 @@
-import { parseCamera } from "../../core/document/index.ts";
+import { parseCamera, readJson } from "../../core/document/index.ts";
 import type { Fault } from "../../core/light/solve/index.ts";
 import {
   addCamera,
@@ -27,10 +27,20 @@ export async function saveEverything(): Promise<void> {
   saveFile(`still-box-${now.slice(0, 10)}.zip`, await exportArchive(now), "application/zip");
 }
 
+const MIB = 2 ** 20;
+/** Larger files are not ours, and would fill the memory, bytes. */
+const LARGEST = { camera: 4 * MIB, archive: 1024 * MIB } as const;
+
 /** Reads a camera file or an archive. All of it is checked before anything is written. */
 export async function takeIn(file: File): Promise<ImportReport> {
+  const start = new Uint8Array(await file.slice(0, 2).arrayBuffer());
+  const isZip = start[0] === 0x50 && start[1] === 0x4b;
+  const most = isZip ? LARGEST.archive : LARGEST.camera;
+  if (file.size > most) {
+    const message = `is ${Math.ceil(file.size / MIB)} MiB large; ${isZip ? "an archive" : "a camera file"} has at most ${most / MIB}`;
+    return refused(file.name, [{ path: "", message }]);
+  }
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const isZip = bytes[0] === 0x50 && bytes[1] === 0x4b;
   return isZip ? takeArchive(file.name, bytes) : takeCamera(file.name, bytes);
 }
 
@@ -59,13 +69,14 @@ async function write(name: string, read: ReadArchive, conflicts: "replace" | "ke
 }
 
 async function takeCamera(name: string, bytes: Uint8Array): Promise<ImportReport> {
-  let data: unknown;
-  try {
-    data = JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(bytes));
-  } catch {
+  const text = textOf(bytes);
+  const data = text === null ? null : readJson(text);
+  // A depth is a fault of a place; without one it is no JSON at all.
+  if (data === null || (!data.ok && data.error[0]?.path === "")) {
     return refused(name, [{ path: "", message: "is neither a camera file (.stillbox.json) nor an archive (.zip)" }]);
   }
-  const parsed = parseCamera(data);
+  if (!data.ok) return refused(name, data.error);
+  const parsed = parseCamera(data.value);
   if (!parsed.ok) return refused(name, parsed.error);
   const present = await isCameraThere(parsed.value.id);
   // A file of a camera that is already here, whole or damaged, comes in beside it: the one on the Shelf may have gone on.
@@ -76,6 +87,15 @@ async function takeCamera(name: string, bytes: Uint8Array): Promise<ImportReport
   return added.ok
     ? { ok: true, sentence: `${camera.name} stands on the Shelf.`, faults: [] }
     : { ok: false, sentence: added.error.message, faults: [] };
+}
+
+/** A file's text, or `null` where it is none. */
+function textOf(bytes: Uint8Array): string | null {
+  try {
+    return new TextDecoder("utf-8", { fatal: true }).decode(bytes);
+  } catch {
+    return null;
+  }
 }
 
 function refused(name: string, faults: readonly Fault[]): ImportReport {
