@@ -1,7 +1,11 @@
 // Prints the figures of DESIGN's bars. Needs a build (`npm run build`) and Chromium; `--no-browser`: the core's alone.
 import { onStage } from "../scripts/stage.mjs";
+import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
 
 await coreFigures();
-if (!process.argv.includes("--no-browser")) await onStage(4690, browserFigures);
+if (!process.argv.includes("--no-browser")) {
+  await onStage(4690, browserFigures);
+  await onStage(4692, bigArchive);
+}

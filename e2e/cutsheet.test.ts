@@ -110,9 +110,9 @@ describe("Cut sheets", () => {
 
   test("a bar read as 97 mm makes the next print larger that way by as much; 80 mm is refused in words", async () => {
     const maker = await at("/cameras/thistle-biscuit-tin/make");
-    await maker.type("I read on the bar at the foot, mm", "80");
-    await maker.sees("main", /bar of 90 to 110 mm can be mended/);
-    await maker.type("I read on the bar at the foot, mm", "97");
+    await maker.type("I read on the bar at the foot", "80");
+    await maker.sees("main", /bar of 90 mm to 110 mm can be mended/);
+    await maker.type("I read on the bar at the foot", "97");
     await maker.sees("main", /drawn 3\.1 % larger across the paper/);
     await maker.press("PDF, all pages");
     const { bytes } = await maker.saved();
@@ -122,12 +122,16 @@ describe("Cut sheets", () => {
     expect(Math.abs(upright - 100)).toBeLessThan(PRINT_TOLERANCE);
     await maker.goTo("/cameras/thistle-cocoa-tin/make");
     await maker.sees("main", /drawn 3\.1 % larger across the paper/);
-    await maker.type("I read on the upright bar, mm", "101");
+    await maker.type("I read on the upright bar", "101");
     await maker.sees("main", /drawn 1\.0 % smaller along the paper/);
     await maker.press("PDF, all pages");
     const again = rendered((await maker.saved()).bytes, 1);
     expect(Math.abs(nearest(again, 100 / 0.97, false) - 100 / 0.97)).toBeLessThan(PRINT_TOLERANCE);
     expect(Math.abs(nearest(again, 100 / 1.01, true) - 100 / 1.01)).toBeLessThan(PRINT_TOLERANCE);
+    await maker.press("Print without correction");
+    // Read with an inch ruler: 4 in for what should be 3.937.
+    await maker.type("I read on the upright bar", "4 in");
+    await maker.sees("main", /drawn 1\.6 % smaller along the paper/);
     await maker.press("Print without correction");
     await maker.reload();
     expect(await maker.text("main")).not.toMatch(/drawn .* (?:larger|smaller)/);

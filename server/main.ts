@@ -57,7 +57,11 @@ const failed: ErrorRequestHandler = (error: { readonly status?: number }, _reque
 };
 app.use(failed);
 
-const server = createServer(app).listen({ port: Number(process.env.PORT ?? 3000), host: process.env.HOST });
+// Who is too slow is looked for so often, ms.
+const server = createServer({ connectionsCheckingInterval: 5_000 }, app).listen({
+  port: Number(process.env.PORT ?? 3000),
+  host: process.env.HOST,
+});
 server.headersTimeout = PATIENCE.headers;
 server.requestTimeout = PATIENCE.request;
 server.keepAliveTimeout = PATIENCE.idle;

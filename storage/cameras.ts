@@ -63,6 +63,20 @@ export async function cameraNames(db: StillBoxDb = theDb()): Promise<readonly Ca
     .map(({ id, name }) => ({ id, name: String(name) }));
 }
 
+/** A camera that is asked for, or the first of these that can be read; `null`: there is none. */
+export async function cameraOrFirst(
+  asked: string | null,
+  names: readonly CameraName[],
+  db: StillBoxDb = theDb(),
+): Promise<Camera | null> {
+  const first = names.filter(({ id }) => id === asked);
+  for (const { id } of [...first, ...names]) {
+    const found = await getCamera(id, db);
+    if (found.ok) return found.value;
+  }
+  return null;
+}
+
 /** A record as it lies in the database, whole or damaged. */
 export async function damagedRecord(id: string, db: StillBoxDb = theDb()): Promise<unknown> {
   return db.cameras.get(id);

@@ -13,42 +13,52 @@ export function exposureOf({ openedMs: _, ...exposure }: ExposureRow): Exposure 
   return exposure;
 }
 
-/** Shots by their ids, in that order; those that are gone or damaged are `null`. */
-export async function getExposures(
-  ids: readonly string[],
+/** Shots in the order of their opening, of one camera or of all: told by the index alone. */
+function inOrder(cameraId: string | null, db: StillBoxDb): ReturnType<StillBoxDb["exposures"]["orderBy"]> {
+  return cameraId === null
+    ? db.exposures.orderBy("openedMs")
+    : db.exposures
+        .where("[cameraId+openedMs]")
+        .between([cameraId, Number.NEGATIVE_INFINITY], [cameraId, Number.POSITIVE_INFINITY]);
+}
+
+/** How many shots there are, of one camera or of all. */
+export function countShots(cameraId: string | null, db: StillBoxDb = theDb()): Promise<number> {
+  return inOrder(cameraId, db).count();
+}
+
+/** The shots from one place of the log to before another, newest first; those that are damaged are `null`. */
+export async function shotsBetween(
+  cameraId: string | null,
+  from: number,
+  until: number,
   db: StillBoxDb = theDb(),
 ): Promise<readonly (Exposure | null)[]> {
-  const rows = await db.exposures.bulkGet([...ids]);
+  const rows = await inOrder(cameraId, db)
+    .reverse()
+    .offset(from)
+    .limit(until - from)
+    .toArray();
   return rows.map((row) => {
-    const parsed = row === undefined ? null : parseExposure(exposureOf(row));
-    return parsed?.ok ? parsed.value : null;
+    const parsed = parseExposure(exposureOf(row));
+    return parsed.ok ? parsed.value : null;
   });
 }
 
-/** Ids of shots, newest first; of one camera or of all. Read from the index alone: as quick for ten thousand as for ten. */
-export async function exposureIds(cameraId: string | null, db: StillBoxDb = theDb()): Promise<readonly string[]> {
-  const inOrder =
-    cameraId === null
-      ? db.exposures.orderBy("openedMs")
-      : db.exposures
-          .where("[cameraId+openedMs]")
-          .between([cameraId, Number.NEGATIVE_INFINITY], [cameraId, Number.POSITIVE_INFINITY]);
-  return inOrder.reverse().primaryKeys();
-}
+/** A list longer than any log: the engine counts with 32 bits. */
+const MOST = 2 ** 31;
 
 /** All shots, newest first; of one camera or of all. */
 export async function listExposures(cameraId: string | null, db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
-  const shots = await getExposures(await exposureIds(cameraId, db), db);
+  const shots = await shotsBetween(cameraId, 0, MOST, db);
   return shots.flatMap((shot) => (shot === null ? [] : [shot]));
 }
 
-/** Number of shots by camera. */
+/** Number of shots by camera: counted by the index, however many there are. */
 export async function countExposures(db: StillBoxDb = theDb()): Promise<ReadonlyMap<string, number>> {
-  const counts = new Map<string, number>();
-  await db.exposures.orderBy("cameraId").eachKey((key) => {
-    counts.set(String(key), (counts.get(String(key)) ?? 0) + 1);
-  });
-  return counts;
+  const ids = (await db.exposures.orderBy("cameraId").uniqueKeys()).map(String);
+  const counts = await Promise.all(ids.map((id) => db.exposures.where("cameraId").equals(id).count()));
+  return new Map(ids.map((id, index) => [id, counts[index] as number]));
 }
 
 /** Writes a shot, new or changed. */

@@ -4,6 +4,7 @@ export {
   type CameraEdit,
   type CameraName,
   cameraNames,
+  cameraOrFirst,
   damagedRecord,
   editCamera,
   getCamera,
@@ -17,19 +18,19 @@ export {
   stepHistory,
 } from "./cameras.ts";
 export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
-export { openStorage } from "./db.ts";
+export { type NoteRow, openStorage } from "./db.ts";
 export { addDemo } from "./demo.ts";
 export {
   countExposures,
-  exposureIds,
-  getExposures,
+  countShots,
   listExposures,
   removeExposure,
   saveExposure,
+  shotsBetween,
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type RunningExposure, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
-export { hasUnsaved, isChange, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+export { hasUnsaved, isChange, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

@@ -25,8 +25,9 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
   const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], damaged: 0 };
   const stored: readonly unknown[] = await db.notes.toArray().catch(() => []);
   const removed = await idOfRemoved(db);
-  for (const note of [...stored, ...tabNotes()]) {
-    const id = String((note as { readonly id?: unknown } | null)?.id);
+  // What a page noted in its tab is the later word of it.
+  const notes = new Map([...stored, ...tabNotes()].map((note) => [idOf(note), note]));
+  for (const [id, note] of notes) {
     if (!isNote(note)) {
       recovery.damaged++;
       await strikeUnsaved(id, db);
@@ -41,6 +42,10 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
     if (came.older.length > 0) recovery.older.push({ ...note, changes: came.older });
   }
   return recovery;
+}
+
+function idOf(note: unknown): string {
+  return String((note as { readonly id?: unknown } | null)?.id);
 }
 
 /** What came of a note, and the changes in it that somebody else's came after. */

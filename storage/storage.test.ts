@@ -6,6 +6,7 @@ import { changesBetween, type Exposure } from "../core/document/index.ts";
 import {
   addCamera,
   cameraNames,
+  cameraOrFirst,
   editCamera,
   getCamera,
   historyState,
@@ -18,11 +19,11 @@ import {
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { countExposures, exposureIds, getExposures, listExposures, removeExposure, saveExposure } from "./exposures.ts";
+import { countExposures, countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
-import { noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+import { hasUnsaved, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
@@ -132,6 +133,15 @@ describe("cameras", () => {
   });
 });
 
+test("the camera that is asked for, else the first that can be read, else none", async () => {
+  const names = await cameraNames(db);
+  expect((await cameraOrFirst("thistle-cocoa-tin", names, db))?.id).toBe("thistle-cocoa-tin");
+  expect((await cameraOrFirst("gone", names, db))?.id).toBe(names[0]?.id);
+  await db.cameras.put({ ...TIN, id: names[0]?.id ?? "", version: 7 } as unknown as Camera);
+  expect((await cameraOrFirst(names[0]?.id ?? "", names, db))?.id).toBe(names[1]?.id);
+  expect(await cameraOrFirst(null, [], db)).toBeNull();
+});
+
 describe("log and settings", () => {
   test("shots newest first, saved, deleted, brought back", async () => {
     const shots = await listExposures(null, db);
@@ -169,16 +179,14 @@ describe("log and settings", () => {
     // 09:00 in the east is before 08:30 in the west.
     await saveExposure({ ...shot, id: "east", openedAt: "2026-06-01T09:00:00+09:00" }, db);
     await saveExposure({ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }, db);
-    expect(await exposureIds("zones", db)).toEqual(["west", "east"]);
-    expect((await exposureIds(null, db)).length).toBe(7);
+    expect((await listExposures("zones", db)).map(({ id }) => id)).toEqual(["west", "east"]);
+    expect([await countShots(null, db), await countShots("zones", db)]).toEqual([7, 2]);
     await db.exposures.update("east", { seconds: -1 });
-    expect((await getExposures(["east", "west", "gone"], db)).map((each) => each?.id ?? null)).toEqual([
-      null,
-      "west",
-      null,
-    ]);
+    expect((await shotsBetween("zones", 0, 50, db)).map((each) => each?.id ?? null)).toEqual(["west", null]);
     // What only the database needs does not leave it.
-    expect(await getExposures(["west"], db)).toEqual([{ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }]);
+    expect(await shotsBetween("zones", 0, 1, db)).toEqual([
+      { ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" },
+    ]);
   });
 });
 
@@ -241,7 +249,7 @@ describe("the database of version 1", () => {
     }
     old.close();
     const taken = openDb("version-1");
-    expect(await exposureIds(TIN.id, taken)).toEqual(["west", "east"]);
+    expect((await listExposures(TIN.id, taken)).map(({ id }) => id)).toEqual(["west", "east"]);
     expect(await historyState(TIN.id, taken)).toEqual({ undo: "depth", redo: null });
     await stepHistory(TIN.id, "undo", NOW, taken);
     const camera = await getCamera(TIN.id, taken);
@@ -385,6 +393,29 @@ describe("notes of what is not stored yet", () => {
       ],
     ]);
     expect(await db.notes.count()).toBe(0);
+  });
+
+  test("what a page noted in its tab when it went is the later word of it", async () => {
+    const tab = new Map<string, string>();
+    const sessionStorage = {
+      getItem: (key: string) => tab.get(key) ?? null,
+      setItem: (key: string, value: string) => {
+        tab.set(key, value);
+        Object.assign(sessionStorage, { [key]: value });
+      },
+      removeItem: (key: string) => {
+        tab.delete(key);
+        Reflect.deleteProperty(sessionStorage, key);
+      },
+    };
+    Object.defineProperty(globalThis, "sessionStorage", { value: sessionStorage, configurable: true });
+    await noteUnsaved(note("n", 82), db);
+    noteInTab(note("n", 83));
+    expect(await hasUnsaved(db)).toBe(true);
+    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
+    expect(fieldValue(await stored(), "container.depth")).toBe(83);
+    expect([tab.size, await db.notes.count(), await hasUnsaved(db)]).toEqual([0, 0, false]);
+    Reflect.deleteProperty(globalThis, "sessionStorage");
   });
 
   test("an edit in another tab’s hand when the camera was deleted comes back with it", async () => {

@@ -12,8 +12,16 @@ import { inTab, tabKey, tabNotes } from "./tabNotes.ts";
 export async function noteUnsaved(note: NoteRow, db: StillBoxDb = theDb()): Promise<void> {
   await db.notes.put(note).then(
     () => inTab((tab) => tab.removeItem(tabKey(note.id))),
-    () => inTab((tab) => tab.setItem(tabKey(note.id), JSON.stringify(note))),
+    () => noteInTab(note),
   );
+}
+
+/**
+ * Notes an edit in the tab itself, done when it returns. A page that goes has no time to wait for its database; the next
+ * one in this tab finds the note.
+ */
+export function noteInTab(note: NoteRow): void {
+  inTab((tab) => tab.setItem(tabKey(note.id), JSON.stringify(note)));
 }
 
 /** Strikes a note out, when what it held is stored. */

@@ -1,6 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import { Select } from "radix-ui";
-import { memo, useContext, useId } from "react";
+import { memo, useContext, useId, useState } from "react";
 import { cx } from "./cx.ts";
 import { NonceContext } from "./NonceContext.ts";
 
@@ -9,6 +9,9 @@ export interface ChoiceOption {
   readonly name: string;
   readonly note?: string;
 }
+
+/** A longer list is laid out when it is opened; letters typed on a shut one then choose nothing. */
+const MANY = 50;
 
 /** Picks one of a list, by pointer or keyboard. Drawn again only when its value or its (stable) options change. */
 export const Choice = memo(function Choice({
@@ -28,12 +31,15 @@ export const Choice = memo(function Choice({
 }) {
   const id = useId();
   const nonce = useContext(NonceContext);
+  const [open, setOpen] = useState(false);
+  // Options are laid out behind the scenes also while the list is shut.
+  const listed = open || options.length <= MANY ? options : options.filter((option) => option.id === value);
   return (
     <div className={cx("min-w-0", className)}>
       <label htmlFor={id} className="block text-[0.87rem] text-quiet">
         {label}
       </label>
-      <Select.Root {...(value === null ? {} : { value })} onValueChange={onChoose}>
+      <Select.Root {...(value === null ? {} : { value })} open={open} onOpenChange={setOpen} onValueChange={onChoose}>
         <Select.Trigger
           id={id}
           data-value={value ?? ""}
@@ -51,7 +57,7 @@ export const Choice = memo(function Choice({
             className="z-50 max-h-[60vh] min-w-[var(--radix-select-trigger-width)] overflow-hidden border border-ink bg-card text-ink"
           >
             <Select.Viewport nonce={nonce}>
-              {options.map((option) => (
+              {listed.map((option) => (
                 <Select.Item
                   key={option.id}
                   value={option.id}

@@ -1,5 +1,5 @@
 import { ComparePage } from "../../features/bench/design/ComparePage.tsx";
-import { listCameras } from "../../storage/index.ts";
+import { cameraNames, cameraOrFirst } from "../../storage/index.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/compare";
 
@@ -7,9 +7,13 @@ export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
 export const meta: Route.MetaFunction = () => [{ title: "Compare · Still Box" }];
 
-export async function clientLoader() {
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();
-  return { cameras: (await listCameras()).cameras };
+  const cameras = await cameraNames();
+  const asked = new URL(request.url).searchParams;
+  const one = await cameraOrFirst(asked.get("one"), cameras);
+  const others = cameras.filter(({ id }) => id !== one?.id || id === asked.get("other"));
+  return { cameras, one, other: await cameraOrFirst(asked.get("other"), others) };
 }
 clientLoader.hydrate = true as const;
 
@@ -18,5 +22,5 @@ export function HydrateFallback() {
 }
 
 export default function Compare({ loaderData }: Route.ComponentProps) {
-  return <ComparePage cameras={loaderData.cameras} />;
+  return <ComparePage {...loaderData} />;
 }

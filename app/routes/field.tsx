@@ -1,7 +1,7 @@
 import { data } from "react-router";
 import { FieldPage } from "../../features/field/FieldPage.tsx";
 import { readShot, saveShot } from "../../features/field/fieldAction.ts";
-import { listCameras, readSettings } from "../../storage/index.ts";
+import { cameraNames, cameraOrFirst, readSettings } from "../../storage/index.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/field";
 
@@ -11,10 +11,9 @@ export const meta: Route.MetaFunction = () => [{ title: "Field · Still Box" }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();
-  const [{ cameras }, settings] = await Promise.all([listCameras(), readSettings()]);
+  const [cameras, settings] = await Promise.all([cameraNames(), readSettings()]);
   const asked = new URL(request.url).searchParams.get("camera") ?? settings.running?.cameraId ?? settings.fieldCamera;
-  const camera = cameras.find(({ id }) => id === asked) ?? cameras[0] ?? null;
-  return { cameras, camera, settings };
+  return { cameras, camera: await cameraOrFirst(asked, cameras), settings };
 }
 clientLoader.hydrate = true as const;
 

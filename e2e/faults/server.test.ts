@@ -1,4 +1,4 @@
-import { connect } from "node:net";
+import { connect, type Socket } from "node:net";
 import { encode as encodePng } from "fast-png";
 import { header, jpeg, pixels, png, resized, tiff } from "../../workers/reading/hostilePictures.ts";
 import { stage } from "../support/maker.ts";
@@ -95,6 +95,52 @@ describe("what a browser is told", () => {
     const asset = /\/assets\/[\w-]+\.js/.exec(await page.text())?.[0] ?? "";
     expect((await fetch(address() + asset)).headers.get("cache-control")).toBe("public, max-age=31536000, immutable");
   });
+});
+
+/** Sends a beginning and waits for whatever comes back, or for the end. */
+function begun(start: string, more = new Uint8Array()): Promise<string> {
+  const { port } = new URL(address());
+  return new Promise((resolve) => {
+    const socket = connect(Number(port), "localhost", () => {
+      socket.write(start);
+      socket.write(more);
+    });
+    let answer = "";
+    socket.setEncoding("utf8");
+    socket.on("data", (part) => {
+      answer += part;
+      if (answer.includes("\r\n\r\n")) socket.destroy();
+    });
+    socket.on("error", () => undefined);
+    socket.on("close", () => resolve(answer));
+    unfinished.push(socket);
+  });
+}
+
+const unfinished: Socket[] = [];
+afterEach(() => {
+  for (const socket of unfinished.splice(0)) socket.destroy();
+});
+
+describe("bodies that never end", () => {
+  const MIB = 2 ** 20;
+  const start = `POST /api/hole?dpi=4800 HTTP/1.1\r\nHost: localhost\r\nContent-Length: ${64 * MIB}\r\n\r\n`;
+
+  test("together they hold no more than 256 MiB; who comes after is asked to come again, and others are answered", async () => {
+    const bodies = Array.from({ length: 5 }, () => begun(start, new Uint8Array(60 * MIB)));
+    expect(await Promise.race(bodies)).toMatch(/^HTTP\/1.1 503 [\s\S]*retry-after: 10/i);
+    expect((await fetch(`${address()}/method`)).status).toBe(200);
+  });
+
+  const patient = process.env.FAULT_ROUNDS === undefined ? test.skip : test;
+  patient(
+    "who sends no whole header within 10 s, or no whole body within 60 s, is dropped",
+    async () => {
+      const answers = await Promise.all([begun("POST /api/hole HTTP/1.1\r\nHost: loc"), begun(start)]);
+      for (const answer of answers) expect(answer).toMatch(/^HTTP\/1.1 408 /);
+    },
+    120_000,
+  );
 });
 
 describe("pictures made to hang", () => {

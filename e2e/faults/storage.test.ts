@@ -225,6 +225,36 @@ describe("what earlier pages left", () => {
   });
 });
 
+test("eighty cameras: those in sight are drawn, the last one is found by scrolling", async () => {
+  const maker = await at("/");
+  await maker.sees("main li", /biscuit tin/i);
+  const [first] = await maker.page.evaluate(
+    () =>
+      new Promise<{ name: string }[]>((resolve) => {
+        const open = indexedDB.open("still-box");
+        open.onsuccess = () => {
+          const all = open.result.transaction("cameras").objectStore("cameras").getAll();
+          all.onsuccess = () => resolve(all.result);
+        };
+      }),
+  );
+  for (let i = 0; i < 80; i++) {
+    const createdAt = new Date(Date.UTC(2026, 6, 1) + i * 60_000).toISOString();
+    await plant(maker, "cameras", { ...first, id: `many-${i}`, name: `Tin number ${i}`, createdAt });
+  }
+  await maker.reload();
+  await maker.sees("[role=list]", /Tin number 0/);
+  expect(await maker.page.$$eval("main li", (all) => all.length)).toBeLessThan(40);
+  await maker.page.waitForFunction(
+    () => {
+      window.scrollTo(0, document.body.scrollHeight);
+      return document.querySelector("main")?.textContent?.includes("Tin number 79");
+    },
+    { polling: 100, timeout: PATIENCE },
+  );
+  expect(await maker.page.$$eval("main li", (all) => all.length)).toBeLessThan(40);
+});
+
 describe("two tabs", () => {
   test("steps ticked in both, a version kept in one: all are there; what undo would do follows live", async () => {
     const one = await at(`${TIN}/make/build`);

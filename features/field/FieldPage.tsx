@@ -4,7 +4,7 @@ import { tinykeys } from "tinykeys";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatTime } from "../../core/basis/units/index.ts";
 import { type Camera, isTrail } from "../../core/camera/container/index.ts";
-import type { Settings } from "../../storage/index.ts";
+import type { CameraName, Settings } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { keep } from "../../ui/keep.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
@@ -17,7 +17,7 @@ import { type LightSource, type Suggestion, suggest } from "./suggestion.ts";
 import { useTimer } from "./useTimer.ts";
 
 interface FieldProps {
-  readonly cameras: readonly Camera[];
+  readonly cameras: readonly CameraName[];
   readonly settings: Settings;
   readonly answer: ShotAnswer | null;
 }

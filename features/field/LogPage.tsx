@@ -12,7 +12,7 @@ import { saveFile } from "../../ui/saveFile.ts";
 import type { LogAction, LogAnswer } from "./logAction.ts";
 import { ShotForm } from "./ShotForm.tsx";
 import { ShotRow } from "./ShotRow.tsx";
-import { type LogPart, useShotIds, useShots } from "./useShots.ts";
+import { type LogPart, useShotCount, useShots } from "./useShots.ts";
 
 /** The choice that stands for no camera in particular. */
 const ALL = "all";
@@ -29,8 +29,8 @@ export function LogPage({
   readonly loaded: LogPart;
   readonly chosen: string | null;
 }) {
-  const live = useShotIds(loaded, chosen);
-  const ids = live.value;
+  const live = useShotCount(loaded, chosen);
+  const count = live.value;
   const [, setSearch] = useSearchParams();
   const [editing, setEditing] = useState<string | null>(null);
   const fetcher = useFetcher<LogAnswer>();
@@ -46,14 +46,13 @@ export function LogPage({
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
   const rows = useWindowVirtualizer({
-    count: ids.length,
+    count,
     estimateSize: () => ROW,
     overscan: 6,
     scrollMargin: top,
-    getItemKey: (index) => ids[index] ?? index,
   });
   const items = rows.getVirtualItems();
-  const shots = useShots(loaded, ids, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
+  const shots = useShots(loaded, chosen, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   const saveCsv = async (): Promise<void> => {
     const { logCsv } = await import("./logCsv.ts");
     saveFile("still-box-log.csv", logCsv(await listExposures(chosen)), "text/csv;charset=utf-8");
@@ -64,7 +63,7 @@ export function LogPage({
         <div>
           <p className="stamp">Log</p>
           <h1 className="font-semibold text-[1.7rem] leading-tight">
-            {ids.length} shot{ids.length === 1 ? "" : "s"}
+            {count} shot{count === 1 ? "" : "s"}
           </h1>
         </div>
         <div className="flex items-end gap-2">
@@ -75,7 +74,7 @@ export function LogPage({
             options={[{ id: ALL, name: "all cameras" }, ...cameras]}
             onChoose={(id) => setSearch(id === ALL ? {} : { camera: id })}
           />
-          <Button onClick={() => void saveCsv()} disabled={ids.length === 0}>
+          <Button onClick={() => void saveCsv()} disabled={count === 0}>
             <Download size={16} aria-hidden /> CSV
           </Button>
           <Link
@@ -92,16 +91,16 @@ export function LogPage({
           {fetcher.data.failed}
         </p>
       )}
-      {ids.length === 0 && <p>No shots here yet. The Field logs one each time you close the hole.</p>}
-      <ol ref={list} className="relative" style={{ height: rows.getTotalSize() }} data-log={ids.length}>
+      {count === 0 && <p>No shots here yet. The Field logs one each time you close the hole.</p>}
+      <ol ref={list} className="relative" style={{ height: rows.getTotalSize() }} data-log={count}>
         {items.map(({ key, index, start }) => {
-          const shot = shots.get(ids[index] ?? "");
+          const shot = shots.get(index);
           return (
             <li
               key={key}
               ref={rows.measureElement}
               data-index={index}
-              aria-setsize={ids.length}
+              aria-setsize={count}
               aria-posinset={index + 1}
               className="absolute top-0 left-0 w-full"
               style={{ transform: `translateY(${start - top}px)` }}

@@ -2,6 +2,7 @@ import { useNavigate } from "react-router";
 import { media } from "../../catalogue/media.ts";
 import { plainNumber } from "../../core/basis/units/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
+import type { CameraName } from "../../storage/index.ts";
 import { Choice } from "../../ui/Choice.tsx";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 
@@ -15,7 +16,7 @@ export function SetupRow({
   onMedium,
   onIso,
 }: {
-  readonly cameras: readonly Camera[];
+  readonly cameras: readonly CameraName[];
   readonly camera: Camera;
   readonly mediumId: string;
   readonly iso: number;

@@ -9,7 +9,7 @@ import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 import { cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
@@ -22,6 +22,7 @@ import { usePdf } from "./usePdf.ts";
 export function MakePage() {
   const { camera, edit, today, printScale } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
+  const unit = useUnit();
   const [paperId, setPaperId] = useState<Paper["id"]>("a4");
   const [scale, setScale] = useState(printScale);
   const [shown, setShown] = useState(0);
@@ -82,8 +83,9 @@ export function MakePage() {
             <ol className="grid list-decimal gap-1.5 pl-5">
               <li>Print at 100 %, never “fit to page”.</li>
               <li>
-                Measure the upper bar at the foot and the one at the left edge: {CHECK_BAR} mm each. What do you read?
-                Leave empty what is right, or what the printer cut off.
+                Measure the upper bar at the foot and the one at the left edge: {CHECK_BAR} mm
+                {unit === "in" ? ` (${words(CHECK_BAR, 3)})` : ""} each. What do you read? Leave empty what is right, or
+                what the printer cut off.
               </li>
               <li>Pages that overlap: lay the crosses on each other, tape, then cut.</li>
             </ol>

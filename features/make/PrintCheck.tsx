@@ -1,14 +1,15 @@
-import { plainNumber, success } from "../../core/basis/units/index.ts";
+import { parseLength, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { keep } from "../../ui/keep.ts";
 import { QuantityField } from "../../ui/QuantityField.tsx";
+import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 
 /** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */
 const MENDED = { least: 0.9, most: 1.115 } as const;
 const BARS = [
-  { way: "across", label: "I read on the bar at the foot, mm" },
-  { way: "up", label: "I read on the upright bar, mm" },
+  { way: "across", label: "I read on the bar at the foot" },
+  { way: "up", label: "I read on the upright bar" },
 ] as const;
 
 /** What a maker read on the printed bars becomes the scale of the next print, each way by itself. */
@@ -19,6 +20,8 @@ export function PrintCheck({
   readonly scale: PrintScale;
   readonly onScale: (scale: PrintScale) => void;
 }) {
+  const unit = useUnit();
+  const words = useLengthWords();
   const change = (next: PrintScale): void => {
     onScale(next);
     keep("printScale", next, "The printer’s scale");
@@ -33,14 +36,14 @@ export function PrintCheck({
           value={null}
           optional
           show={(value) => String(value)}
-          hint={scale[way] === 1 ? undefined : mended(scale[way], way)}
-          read={(text) => (text.trim() === "" ? success(null) : plainNumber(text, "mm"))}
+          hint={scale[way] === 1 ? undefined : mended(scale[way], way, words(CHECK_BAR, 4))}
+          read={(text) => (text.trim() === "" ? success(null) : parseLength(text, unit))}
           take={(read) => {
             if (read === null) return null;
             // The bar was printed at the scale in force.
             const next = (scale[way] * CHECK_BAR) / read;
             if (!(next >= MENDED.least && next <= MENDED.most))
-              return "A bar of 90 to 110 mm can be mended; look for “100 %” in the printer’s settings.";
+              return `A bar of ${words(90, 3)} to ${words(110, 3)} can be mended; look for “100 %” in the printer’s settings.`;
             change({ ...scale, [way]: Math.round(next * 1e5) / 1e5 });
             return null;
           }}
@@ -55,8 +58,8 @@ export function PrintCheck({
   );
 }
 
-function mended(scale: number, way: keyof PrintScale): string {
+function mended(scale: number, way: keyof PrintScale, bar: string): string {
   const share = `${(Math.abs(scale - 1) * 100).toFixed(1)} % ${scale > 1 ? "larger" : "smaller"}`;
   const direction = way === "across" ? "across the paper" : "along the paper";
-  return `Prints are now drawn ${share} ${direction}: print again, the bar must read ${CHECK_BAR}.`;
+  return `Prints are now drawn ${share} ${direction}: print again, the bar must read ${bar}.`;
 }

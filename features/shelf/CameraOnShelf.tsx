@@ -18,6 +18,11 @@ import { useLengthWords } from "../../ui/UnitContext.ts";
 /** Width of a tag and its margins, pixels. */
 const NARROWEST = 240;
 
+/** How much of a board a camera takes, px. */
+export function widthOnShelf(camera: Camera, pixel: number): number {
+  return Math.max(NARROWEST, silhouette(camera, 3 * pixel).bounds.width / pixel + 24);
+}
+
 /** One camera standing on the board, with its tag. */
 export function CameraOnShelf({
   camera,

@@ -1,10 +1,9 @@
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { askToPersist, type Persistence, useLive } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
-import { cx } from "../../ui/cx.ts";
 import { FileDrop } from "../../ui/FileDrop.tsx";
 import { keep } from "../../ui/keep.ts";
 import { LiveNotice } from "../../ui/LiveNotice.tsx";
@@ -14,6 +13,10 @@ import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { ImportReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
 
+/** More cameras are drawn only where they are in sight. */
+const FULL_HOUSE = 60;
+const ManyCameras = lazy(() => import("./ManyCameras.tsx"));
+const Report = lazy(() => import("./Report.tsx"));
 const DamagedCameras = lazy(() => import("./DamagedCameras.tsx"));
 
 /** Height of the tallest camera on the Shelf, pixels. */
@@ -31,7 +34,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
     const { takeIn } = await import("./fileExchange.ts");
     for (const file of files) setReport(await takeIn(file));
   };
-  const pixel = pixelSize(cameras);
+  const pixel = useMemo(() => pixelSize(cameras), [cameras]);
   return (
     <FileDrop
       as="main"
@@ -63,7 +66,11 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
             </div>
           </div>
           <LiveNotice live={live} />
-          {report && <Report report={report} onReport={setReport} />}
+          {report && (
+            <Suspense>
+              <Report report={report} onReport={setReport} />
+            </Suspense>
+          )}
           {removed && (
             <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
               {removed.camera.name} is deleted, with {removed.exposures.length} shot
@@ -86,6 +93,10 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           )}
           {cameras.length === 0 ? (
             <EmptyShelf />
+          ) : cameras.length > FULL_HOUSE ? (
+            <Suspense>
+              <ManyCameras cameras={cameras} pixel={pixel} tallest={TALLEST} shots={shots} />
+            </Suspense>
           ) : (
             <ul className="mt-8 flex flex-wrap gap-y-10">
               {cameras.map((camera) => (
@@ -142,45 +153,6 @@ function ScaleBar({ pixel }: { readonly pixel: number }) {
       </svg>
       {words(100)} on this shelf
     </p>
-  );
-}
-
-function Report({
-  report,
-  onReport,
-}: {
-  readonly report: ImportReport;
-  readonly onReport: (report: ImportReport | null) => void;
-}) {
-  return (
-    <div
-      role={report.ok ? "status" : "alert"}
-      data-report
-      className={cx("mt-4 border-l-4 bg-card p-3", report.ok ? "border-good" : "border-action")}
-    >
-      <p>
-        {report.sentence}{" "}
-        <button type="button" className="ml-2 underline underline-offset-4" onClick={() => onReport(null)}>
-          Close
-        </button>
-      </p>
-      {report.ask && (
-        <p className="mt-2 flex flex-wrap gap-2">
-          <Button onClick={() => void report.ask?.keep().then(onReport)}>Keep mine, take in what is new</Button>
-          <Button onClick={() => void report.ask?.replace().then(onReport)}>Replace mine with the file’s</Button>
-        </p>
-      )}
-      {report.faults.length > 0 && (
-        <ul className="mt-1 text-[0.93rem]">
-          {report.faults.slice(0, 12).map(({ path, message }) => (
-            <li key={path + message}>
-              <code>{path === "" ? "the file" : path}</code> {message}
-            </li>
-          ))}
-          {report.faults.length > 12 && <li>and {report.faults.length - 12} more</li>}
-        </ul>
-      )}
-    </div>
   );
 }
 

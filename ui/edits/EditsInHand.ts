@@ -18,11 +18,19 @@ export interface EditAnswer {
   readonly stored: Camera | null;
 }
 
+/** What is on the screen but not stored. */
+export interface UnsavedEdit {
+  readonly label: string;
+  readonly changes: readonly CameraChange[];
+}
+
 /** What the hand needs of the world: a way to the database, a notepad, a clock. */
 export interface EditTools {
   readonly send: (edit: CameraEdit) => Promise<EditAnswer>;
   /** Notes what is on the screen but not stored; `null`: nothing any more. */
-  readonly note: (note: { readonly label: string; readonly changes: readonly CameraChange[] } | null) => void;
+  readonly note: (note: UnsavedEdit | null) => void;
+  /** The same, done when it returns: for a page that is about to go. */
+  readonly noteAtOnce: (note: UnsavedEdit) => void;
   /** Runs something later; the answer calls it off. */
   readonly later: (ms: number, run: () => void) => () => void;
   readonly nowMs: () => number;
@@ -50,6 +58,7 @@ export class EditsInHand {
   #stroke = { label: "", id: "", lastMs: Number.NEGATIVE_INFINITY };
   #held = false;
   #failed: StorageFailure | null = null;
+  #noted: UnsavedEdit | null = null;
   #callOff: (() => void) | null = null;
   #shown: InHand;
   readonly #listeners = new Set<() => void>();
@@ -78,7 +87,7 @@ export class EditsInHand {
     this.#camera = next;
     this.#label = label;
     this.#strike(label);
-    this.#tools.note({ label, changes: changesBetween(this.#stored, next) });
+    this.#note({ label, changes: changesBetween(this.#stored, next) });
     this.#callOff ??= this.#tools.later(STORE_AFTER_MS, () => void this.flush());
     this.#show();
   };
@@ -94,6 +103,12 @@ export class EditsInHand {
     if (stored === this.#stored || isOlder(stored, this.#stored)) return;
     this.#rebase(stored, this.#sent);
     this.#show();
+  };
+
+  /** The page goes: what is not stored is noted before it is gone, and sent. */
+  readonly leave = (): void => {
+    if (this.#noted !== null) this.#tools.noteAtOnce(this.#noted);
+    void this.flush();
   };
 
   /** Sends what was not sent yet. */
@@ -126,6 +141,11 @@ export class EditsInHand {
     this.#settle();
   };
 
+  #note(note: UnsavedEdit | null): void {
+    this.#noted = note;
+    this.#tools.note(note);
+  }
+
   /** Puts what is in hand on top of another stored camera and what is still on its way to it. */
   #rebase(stored: Camera, sent: readonly CameraEdit[]): void {
     // In hand is what differs from what was known to be stored or on its way, before either changes.
@@ -151,7 +171,7 @@ export class EditsInHand {
   #settle(): void {
     if (this.#label === null && this.#sent.length === 0) {
       this.#failed = null;
-      this.#tools.note(null);
+      this.#note(null);
     }
     this.#show();
   }

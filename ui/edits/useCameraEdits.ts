@@ -2,11 +2,19 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import { type SubmitFunction, useSubmit } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { withChanges } from "../../core/document/index.ts";
-import { getCamera, noteUnsaved, storageFailure, strikeUnsaved, useLive } from "../../storage/index.ts";
+import {
+  getCamera,
+  type NoteRow,
+  noteInTab,
+  noteUnsaved,
+  storageFailure,
+  strikeUnsaved,
+  useLive,
+} from "../../storage/index.ts";
 import { isoWithOffset } from "../localTime.ts";
 import { notify } from "../notify.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
-import { EditsInHand, type EditTools, type SaveState } from "./EditsInHand.ts";
+import { EditsInHand, type EditTools, type SaveState, type UnsavedEdit } from "./EditsInHand.ts";
 import { latestOnly } from "./latestOnly.ts";
 import { takeWaiting } from "./waiting.ts";
 
@@ -53,11 +61,10 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
     if (hand.shown().saveState !== "saved" && hand.shown().saveState !== "saving") void hand.flush();
   }, [live, hand]);
   useEffect(() => {
-    const leave = (): void => void hand.flush();
-    window.addEventListener("pagehide", leave);
+    window.addEventListener("pagehide", hand.leave);
     return () => {
-      window.removeEventListener("pagehide", leave);
-      leave();
+      window.removeEventListener("pagehide", hand.leave);
+      void hand.flush();
     };
   }, [hand]);
   const { camera, saveState } = useSyncExternalStore(hand.subscribe, hand.shown, hand.shown);
@@ -89,14 +96,19 @@ function inHand(loaded: Camera, submit: { readonly current: SubmitFunction }): E
 
 function toolsFor(id: string, submit: { readonly current: SubmitFunction }): EditTools {
   const note = crypto.randomUUID();
+  const row = (unsaved: UnsavedEdit): NoteRow => ({
+    id: note,
+    cameraId: id,
+    ...unsaved,
+    at: isoWithOffset(new Date()),
+  });
   const write = latestOnly<Parameters<EditTools["note"]>[0]>((unsaved) =>
-    unsaved === null
-      ? strikeUnsaved(note)
-      : noteUnsaved({ id: note, cameraId: id, ...unsaved, at: isoWithOffset(new Date()) }),
+    unsaved === null ? strikeUnsaved(note) : noteUnsaved(row(unsaved)),
   );
   return {
     send: (edit) => sent(id, { type: "edit", ...edit }, submit.current),
     note: write,
+    noteAtOnce: (unsaved) => noteInTab(row(unsaved)),
     later: (ms, run) => {
       const timer = setTimeout(run, ms);
       return () => clearTimeout(timer);

@@ -3,6 +3,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
+import type { CameraName } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
@@ -15,12 +16,18 @@ import { readingRows } from "../readings/readingRows.ts";
 const VIEW = { width: 620, height: 400 };
 
 /** Two cameras side by side: their drawings, and every reading of the one beside the other's. */
-export function ComparePage({ cameras }: { readonly cameras: readonly Camera[] }) {
+export function ComparePage({
+  cameras,
+  one,
+  other,
+}: {
+  readonly cameras: readonly CameraName[];
+  readonly one: Camera | null;
+  readonly other: Camera | null;
+}) {
   const words = useLengthWords();
-  const [search, setSearch] = useSearchParams();
-  const one = cameras.find(({ id }) => id === search.get("one")) ?? cameras[0];
-  const other = cameras.find(({ id }) => id === search.get("other")) ?? cameras.find(({ id }) => id !== one?.id);
-  if (one === undefined || other === undefined) {
+  const [, setSearch] = useSearchParams();
+  if (one === null || other === null) {
     return (
       <main className="mx-auto max-w-[1100px] px-4 pt-5 sm:px-6">
         <p className="stamp">Compare</p>
