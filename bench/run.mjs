@@ -3,9 +3,11 @@ import { onStage } from "../scripts/stage.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
+import { serverFigures } from "./server.mjs";
 
 await coreFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);
   await onStage(4692, bigArchive);
+  await onStage(4693, serverFigures);
 }
