@@ -23,8 +23,8 @@ export async function recover(): Promise<void> {
         (done) => done.ok || notify(done.error.message, { urgent: true }),
       );
     notify(
-      `${names.get(cameraId)}: “${label}” was noted and not stored before it was changed elsewhere. The newer stands.`,
-      { action: { name: "Take the noted one", run: take } },
+      `${names.get(cameraId)}: “${label}” was noted, and not stored before it was changed elsewhere. The newer stands.`,
+      { action: { name: "Take it", run: take } },
     );
   }
 }

@@ -19,7 +19,7 @@ export function Toaster() {
             <Toast.Action
               altText={action.name}
               onClick={action.run}
-              className="min-h-9 px-2 font-semibold underline underline-offset-4"
+              className="min-h-9 whitespace-nowrap px-2 font-semibold underline underline-offset-4"
             >
               {action.name}
             </Toast.Action>

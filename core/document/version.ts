@@ -15,6 +15,7 @@ export interface VersionedFormat {
  * Brings data of an older version up to the current one, and refuses other formats and newer versions.
  *
  * @returns the data at `current` (a copy where anything changed), or why it can't be read
+ * @example migrate({ format: "a", version: 4 }, { format: "a", current: 3, migrations: {} }).ok // false
  */
 export function migrate(data: unknown, target: VersionedFormat): Result<Record<string, unknown>, readonly Fault[]> {
   if (typeof data !== "object" || data === null || Array.isArray(data)) {

@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { surfaceOf } from "../light/solve/index.ts";
-import { inMm, PAPER_LIGHT, testCamera } from "./cameras.ts";
+import { ideal, inMm, PAPER_LIGHT, testCamera } from "./cameras.ts";
 import { cutOrderFor } from "./cutOrders.ts";
 
 /** What examples may speak of: cameras of some kinds, paper’s light, words. */
@@ -13,6 +13,7 @@ const CONTEXT = {
   paper: PAPER_LIGHT,
   /** A flat sheet 60 mm from the hole. */
   flatAt60: surfaceOf({ distance: 60, width: 127, height: 101.6 }),
+  ideal,
   inMm,
   cutOrderFor,
 };

@@ -181,9 +181,9 @@ describe("what earlier pages left", () => {
     await maker.reload();
     const depth = async () =>
       (await maker.control("Depth inside")).evaluate((entry) => (entry as HTMLInputElement).value);
-    await maker.sees("body", /“depth” was noted and not stored before it was changed elsewhere/);
+    await maker.sees("body", /“depth” was noted, and not stored before it was changed elsewhere/);
     expect(await depth()).toMatch(/^95/);
-    await maker.press("Take the noted one");
+    await maker.press("Take it");
     await maker.sees("body", /73/);
     await maker.page.waitForFunction(() =>
       [...document.querySelectorAll("input")].some((entry) => entry.value.startsWith("73")),

@@ -43,7 +43,7 @@ export function CameraOnShelf({
   const medium = mediumById(film.medium);
   const kind = kindRecord(cameraKind(camera)).name;
   return (
-    <li className="grow basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
+    <li className="grow list-none basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
       <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
           <div className="shrink-0" style={{ width, height }}>

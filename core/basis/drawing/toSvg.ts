@@ -7,6 +7,7 @@ import { INK, LAYERS, type Layer, TYPE } from "./tokens.ts";
  * @param scene drawing in mm
  * @param title what a reader of the file is told it is
  * @returns a whole SVG document as text
+ * @example sceneToSvg(silhouette(box, 1), "tin").includes("<title>tin</title>") // true
  */
 export function sceneToSvg(scene: Scene, title: string): string {
   const { x, y, width, height } = scene.bounds;

@@ -8,6 +8,7 @@ const HEADER_END = 33;
  * @param pitch pixel pitch, mm
  * @returns a new file; the picture in it is untouched
  * @source PNG specification (Third Edition), 11.3.4.3 pHYs; CRC-32 of its annex D
+ * @example withPhysicalSize(new Uint8Array(33), 0.01).length // 54
  */
 export function withPhysicalSize(png: Uint8Array, pitch: number): Uint8Array<ArrayBuffer> {
   const perMetre = Math.round(1000 / pitch);
@@ -23,6 +24,7 @@ export function withPhysicalSize(png: Uint8Array, pitch: number): Uint8Array<Arr
  * A PNG whose numbers are sRGB (perceptual intent): the chunk sRGB. @source PNG specification, 11.3.2.5
  *
  * @returns a new file
+ * @example withSrgb(new Uint8Array(33)).length // 46
  */
 export function withSrgb(png: Uint8Array): Uint8Array<ArrayBuffer> {
   return withChunk(png, "sRGB", new Uint8Array(1));

@@ -70,6 +70,7 @@ export function develop(exposed: Exposed, { density, iso, flash, width, height, 
  * Rows of the exposure that some rows of the finer picture are drawn from.
  *
  * @returns first and last row, both included
+ * @example rowsFor(100, 200, { from: 0, to: 50 }) // { from: 0, to: 27 }
  */
 export function rowsFor(drawn: number, height: number, rows: Rows): Rows {
   const at = (row: number): number => ((row + 0.5) * drawn) / height - 0.5;

@@ -118,6 +118,7 @@ function box(turns: number): number {
  * Half the width that holds nearly all of the light of a point, mm: the hole's shadow and three rings.
  *
  * @returns mm, > 0
+ * @example spread(0.3, 60, 550, null) // 0.37
  */
 export function spread(
   diameter: number,

@@ -25,6 +25,7 @@ const RIM = 0.14;
  * @param camera design with positive sizes
  * @param smallestDot radius of the hole's mark, mm (a real hole would not show)
  * @returns a scene, mm
+ * @example silhouette(box, 1).bounds.height // 135.32…
  */
 export function silhouette(camera: Camera, smallestDot: number): Scene {
   return camera.set ? setSilhouette(camera, smallestDot) : one(camera, smallestDot);

@@ -28,6 +28,7 @@ export function settled(design: Camera, light: DesignLight, ideal: Optimum): Cam
  * The diameter the chosen rule asks for, mm; for `own` what was typed.
  *
  * @returns mm, > 0
+ * @example targetDiameter(box, paper, ideal) // 0.26737…
  */
 export function targetDiameter(camera: Camera, light: DesignLight, ideal: Optimum, hole = 0): number {
   const { diameter } = holeAt(camera, hole);

@@ -7,6 +7,7 @@ const MOST = 40;
  * A design with its present state kept under a name, to go back to.
  *
  * @returns the design
+ * @example withVersion(box, { id: "v", name: "first", at: "2026-05-01T10:00:00Z" }).versions.length // 1
  */
 export function withVersion(
   camera: Camera,
@@ -21,6 +22,7 @@ export function withVersion(
  * A design as it was in a version; its name, notes and versions stay as they are.
  *
  * @returns the design; the same where there is no such version
+ * @example atVersion(withVersion(box, { id: "v", name: "first", at: "2026-05-01T10:00:00Z" }), "v").container.depth // 70
  */
 export function atVersion(camera: Camera, id: string): Camera {
   const version = camera.versions?.find((each) => each.id === id);
@@ -33,6 +35,7 @@ export function atVersion(camera: Camera, id: string): Camera {
  * A design without one of its versions.
  *
  * @returns the design
+ * @example withoutVersion(withVersion(box, { id: "v", name: "first", at: "2026-05-01T10:00:00Z" }), "v").versions // []
  */
 export function withoutVersion(camera: Camera, id: string): Camera {
   return { ...camera, versions: (camera.versions ?? []).filter((each) => each.id !== id) };

@@ -44,6 +44,7 @@ export function idealAt(contrast: number): Optimum {
  * @param ideal optimum for the design's contrast, with its band of 95 %
  * @returns lengths in mm
  * @source PHYSICS section 1: d = c(κ)·√(λz′), 1/z′ = 1/z + 1/u
+ * @example holeToMake(box, paper, ideal).best // 0.26737…
  */
 export function holeToMake(camera: Camera, light: DesignLight, ideal: Optimum, hole = 0): HoleToMake {
   const { setting, contrast } = opticalModel(solveRequest(camera, light, hole));
@@ -64,6 +65,7 @@ export function holeToMake(camera: Camera, light: DesignLight, ideal: Optimum, h
  *
  * @param diameter mm, > 0
  * @returns 0 to 1
+ * @example shareOf(0.31, holeToMake(box, paper, ideal)) // 0.886…
  */
 export function shareOf(diameter: number, { best, setting, contrast }: HoleToMake): number {
   return resolution(diameter, setting, contrast) / resolution(best, setting, contrast);

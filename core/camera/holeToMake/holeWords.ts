@@ -7,6 +7,7 @@ import { withSheetAt } from "./sheetReach.ts";
  * How exact the hole must be, as one says it to someone with a needle.
  *
  * @param words writes lengths in the maker's unit
+ * @example bandWords(holeToMake(box, paper, ideal), inMm).slice(0, 34) // "0.27 mm draws the most detail; fro"
  */
 export function bandWords({ best, band, soft }: HoleToMake, words: LengthWords): string {
   const stops = 2 * Math.log2(soft / best);
@@ -31,6 +32,7 @@ export interface HoleSaid {
  * A judged hole in words; the same on every page.
  *
  * @returns a title and a sentence with its numbers
+ * @example holeVerdictWords(judgeHole(box, paper, ideal), inMm).title // "Keep it"
  */
 export function holeVerdictWords(
   { verdict, share, quicker, diameter, toMake, mount }: JudgedHole,
@@ -120,6 +122,7 @@ function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], cam
  *
  * @param hole its number
  * @returns `null` where there is nothing to do, or only something for the hand
+ * @example holeFix(judgeHole(box, paper, ideal), inMm) // null
  */
 export function holeFix({ verdict, toMake, mount }: JudgedHole, words: LengthWords, hole = 0): Fix | null {
   switch (verdict.action) {

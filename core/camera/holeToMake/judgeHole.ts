@@ -80,6 +80,7 @@ const AS_WISHED = 0.1;
  * @param ideal optimum for the design's contrast, with its band of 95 %
  * @param hole number of the hole
  * @returns the verdict with all it was reckoned from
+ * @example judgeHole(box, paper, ideal).verdict // { action: "keep", reason: "in band" }
  */
 export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, hole = 0): JudgedHole {
   const toMake = holeToMake(camera, light, ideal, hole);

@@ -16,6 +16,7 @@ export function woundLength(turns: number, core: number, thickness: number): num
  * Turns that wind a length: the inverse of {@link woundLength}.
  *
  * @returns turns, ≥ 0
+ * @example turnsFor(100, 5, 0.3) // 4.916…
  */
 export function turnsFor(length: number, core: number, thickness: number): number {
   // (−D₀ + √(D₀² + 4τL/π)) / 2τ, written so that a thin film does not cancel.

@@ -75,6 +75,7 @@ function cut(size: number, room: number): number {
  * @param light of the medium
  * @param formats catalogue rows
  * @returns a row for every format, in their order; `stops` is `null` for what does not go in
+ * @example coverage(box, paper, []) // []
  */
 export function coverage(camera: Camera, light: DesignLight, formats: readonly SheetFormat[]): readonly Coverage[] {
   const room = cameraRoom(camera);

@@ -27,6 +27,7 @@ const EYE: readonly (readonly [number, number])[] = [
  * @param kelvin colour temperature of the light, > 1000
  * @returns stops, > 0 in lamp light on paper that sees blue; 0 in daylight
  * @source ratio of ∫ light × sensitivity to ∫ light × V(λ), over that in daylight; Planck's law
+ * @example lampStops([[400, 1], [450, 1], [500, 0]], 2700) // 1.929…
  */
 export function lampStops(sensitivity: readonly (readonly [number, number])[], kelvin: number): number {
   const seen = (at: number): number => lightBandEnergy(sensitivity, at) / lightBandEnergy(EYE, at);
@@ -39,6 +40,7 @@ export function lampStops(sensitivity: readonly (readonly [number, number])[], k
  * @param ev EV₁₀₀ as a meter has it
  * @param kelvin colour temperature of a light that is redder than the day's; left out: the day's
  * @returns EV₁₀₀
+ * @example evOnSheet(6, 2700, [[400, 1], [450, 1], [500, 0]]) // 4.0709…
  */
 export function evOnSheet(
   ev: number,

@@ -70,6 +70,7 @@ function landOnCylinder(hole: Vector, surface: CylinderSurface, light: Vector): 
  * The scene direction that lands at a sheet place: the inverse of {@link sceneToSheet}, exact to 1e-9 mm inside the sheet.
  *
  * @returns direction in radians, or `null` where the place cannot see through the hole
+ * @example sheetToScene({ x: 0, y: 0, z: 0 }, flatAt60, { s: 60, t: 0 }).azimuth // -0.785398163397448
  */
 export function sheetToScene(hole: Vector, surface: Surface, place: SheetPlace): SceneDirection | null {
   const point = surfacePoint(surface, place.s, place.t);

@@ -10,6 +10,7 @@ const ONCE_ROUND = 2 * Math.PI * (1 + 1e-12);
  * a cylinder with a radius and without tilt, a sheet that goes round at most once.
  *
  * @returns faults, empty when all is well
+ * @example crossChecks({ hole: { diameter: 0.3, openingDiameter: 0.2 }, film: { distance: 60, width: 127, height: 101.6 } })[0].path // "/hole/openingDiameter"
  */
 export function crossChecks(request: SolveRequest): readonly Fault[] {
   const film = filmFaults(request.film, "/film");
@@ -23,6 +24,7 @@ export function crossChecks(request: SolveRequest): readonly Fault[] {
  * Faults of one hole, with paths below `path`.
  *
  * @returns faults with their paths; empty for a sound hole
+ * @example holeFaults({ diameter: 0.3, openingDiameter: 0.2 }, "/hole").length // 1
  */
 export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
   const { openingDiameter, diameter } = hole;
@@ -39,6 +41,7 @@ export function holeFaults(hole: HoleSpec, path: string): readonly Fault[] {
  * Faults of one sheet, with paths below `path`.
  *
  * @returns faults with their paths; empty for a sound sheet
+ * @example filmFaults({ surface: "cylinder", radius: 30, distance: 60, width: 200, height: 100 }, "/film")[0].path // "/film/width"
  */
 export function filmFaults(film: FilmSpec, path: string): readonly Fault[] {
   if (film.surface !== "cylinder" || film.radius === undefined) return [];

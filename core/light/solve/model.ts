@@ -57,6 +57,7 @@ function apertureOf(hole: HoleSpec, setting: Setting): Aperture {
  * A sheet as the ray model has it; angles in radians.
  *
  * @returns the surface, mm and radians
+ * @example surfaceOf({ distance: 60, width: 127, height: 101.6 }).kind // "flat"
  */
 export function surfaceOf(film: FilmSpec): Surface {
   const { distance, x = 0, y = 0 } = film;

@@ -70,6 +70,7 @@ const FLAP = 55;
  * @param order the camera
  * @param count how many, ≥ 1
  * @returns rows with amounts for all of them
+ * @example billOfMaterials(cutOrderFor(box), 2)[0].amount // 2
  */
 export function billOfMaterials(order: CutOrder, count: number): Bill {
   const { camera } = order;

@@ -4,7 +4,11 @@ import { MM_PER_INCH } from "../../basis/units/index.ts";
 /** Length of the bars that a print is checked with, level and upright, mm. */
 export const CHECK_BAR = 100;
 
-/** Two rulers to check a print with, at its foot: 100 mm above, 4 in below. */
+/**
+ * Two rulers to check a print with, at its foot: 100 mm above, 4 in below.
+ *
+ * @example checkRulers({ x: 0, y: 0 }).length // 32
+ */
 export function checkRulers(at: Point): readonly Mark[] {
   return [
     ...ruler({ x: at.x + 4, y: at.y }, CHECK_BAR, 10, 10, `${CHECK_BAR} mm`),

@@ -44,6 +44,7 @@ const GAP = 8;
  * @param paper upright
  * @param title for the foot
  * @returns pages in the order they are printed
+ * @example layOut(cutParts(cutOrderFor(box)), PAPERS[0], { camera: "Tin", what: "" }).length // 2
  */
 export function layOut(
   parts: readonly Part[],

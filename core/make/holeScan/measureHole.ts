@@ -62,6 +62,7 @@ const VERY_FEW_PIXELS = 6;
  * @param question a scan or photograph, light from behind or reflected, linear or sRGB numbers
  * @returns the hole in pixels, or why there is none to be measured
  * @source PHYSICS section 8. Accuracy, tested on made-up scans: the larger of 2 % and 0.3 px
+ * @example measureHole({ picture: { width: 40, height: 40, samples: new Uint8Array(1600), most: 255, encoding: null }, pixel: null, at: null }).error // { reason: "no-contrast" }
  */
 export function measureHole({ picture, pixel, at }: HoleQuestion): Result<HoleOutline, HoleRefusal> {
   const found = findCandidates(picture, pixel);

@@ -25,6 +25,7 @@ interface Part {
  *
  * @param part cut off at the picture's edges
  * @returns grey bytes, row by row
+ * @example pictureView({ width: 2, height: 1, samples: Uint8Array.of(0, 255), most: 255 }, { left: 0, top: 0, width: 2, height: 1 }, 2).step // 1
  */
 export function pictureView(picture: GreyPicture, part: Part, most: number): PictureView {
   const left = Math.max(0, Math.floor(part.left));

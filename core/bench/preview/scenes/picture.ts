@@ -16,6 +16,7 @@ export interface ScenePicture {
  * A photograph hung before the camera as it was taken; outside of it all is black. Its mean becomes mid-grey.
  *
  * @returns a scene of relative luminance
+ * @example pictureScene({ width: 1, height: 1, luminance: Float32Array.of(1), across: 1, distance: 5 }).ev // 15
  */
 export function pictureScene({ width, height, luminance, across, distance }: ScenePicture): PreviewScene {
   const half = Math.tan((across * Math.PI) / 360);
