@@ -75,6 +75,6 @@ function resumed(running: RunningExposure | null, opened: number | null): TimerS
   if (closedMs === null) return { is: "open", running, elapsedMs: elapsed(running, opened) };
   const clockMs = closedMs - openedMs;
   const counted = countedMs ?? Math.max(0, clockMs);
-  const agree = clockMs >= 0 && Math.abs(clockMs - counted) <= AGREE.ms + AGREE.share * counted;
+  const agree = Math.abs(clockMs - counted) <= AGREE.ms + AGREE.share * counted;
   return { is: "closed", running, elapsedMs: counted, doubtMs: agree ? null : clockMs };
 }

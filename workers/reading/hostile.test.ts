@@ -104,6 +104,26 @@ describe("pictures made to hang or to fill the memory are refused in words, at o
     expect(seconds).toBeLessThan(2);
   });
 
+  test.each([
+    ["ZIP", 8, deflateSync(Buffer.alloc(40))],
+    ["LZW", 5, Uint8Array.of(0x80, 0x00, 0x40, 0x40)],
+    ["nothing", 1, new Uint8Array(40)],
+  ])(
+    "a strip packed with %s that holds less than its lines: refused, not filled up with black",
+    async (_name, packing, strip) => {
+      const fields = [
+        [256, 3, 1, 8],
+        [257, 3, 1, 8],
+        [258, 3, 1, 8],
+        [259, 3, 1, packing],
+        [273, 4, 1, 98],
+        [278, 3, 1, 8],
+        [279, 4, 1, strip.length],
+      ] as const;
+      expect((await reading(tiff(fields, strip))).error).toMatch(/damaged/);
+    },
+  );
+
   test("a strip of a TIFF that unpacks to 300 MB", async () => {
     const zip = deflateSync(Buffer.alloc(300 * MEGABYTE));
     const fields = [

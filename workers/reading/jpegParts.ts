@@ -9,7 +9,7 @@ export interface JpegParts {
   readonly segments: readonly { readonly app: number; readonly data: Uint8Array<ArrayBuffer> }[];
 }
 
-/** More are not counted; none that a camera or scanner writes has as many. */
+/** None that a camera or scanner writes goes over its picture more often. */
 export const MOST_SCANS = 64;
 const MOST_SEGMENTS = 1024;
 
@@ -22,7 +22,7 @@ export function jpegParts(bytes: Uint8Array<ArrayBuffer>): JpegParts {
   const segments: JpegParts["segments"][number][] = [];
   let [width, height, scans] = [0, 0, 0];
   let at = 2;
-  while (at + 4 <= bytes.length && scans <= MOST_SCANS && segments.length < MOST_SEGMENTS) {
+  while (at + 4 <= bytes.length && segments.length < MOST_SEGMENTS) {
     const marker = bytes[at + 1] as number;
     // Fill bytes may stand before a marker.
     if (bytes[at] !== 0xff) break;

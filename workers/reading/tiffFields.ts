@@ -37,7 +37,7 @@ const [MOST_PAGES, MOST_FIELDS] = [32, 512];
 
 /**
  * The directories of a TIFF file (or of the Exif part of a JPEG, which is one). Only known fields are read, and never more
- * than the file holds: a directory that leads back to itself, or a field that says it is longer than the file, ends it.
+ * than the file holds, and never more directories than 32: one that leads back to itself is none the worse.
  *
  * @param tiff from its byte order mark on
  * @throws RangeError where a field lies beyond the end
@@ -47,10 +47,8 @@ export function tiffFields(tiff: Uint8Array): readonly TiffFields[] {
   const view = new DataView(tiff.buffer, tiff.byteOffset, tiff.byteLength);
   const little = view.getUint16(0) === 0x4949;
   const pages: TiffFields[] = [];
-  const been = new Set<number>();
   let at = view.getUint32(4, little);
-  while (at !== 0 && !been.has(at) && pages.length < MOST_PAGES) {
-    been.add(at);
+  while (at !== 0 && pages.length < MOST_PAGES) {
     const count = view.getUint16(at, little);
     const fields = new Map<number, readonly number[]>();
     for (let i = 0; i < Math.min(count, MOST_FIELDS); i++) {
