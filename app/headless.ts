@@ -1,3 +1,4 @@
+import { joined } from "../core/basis/numeric/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 
 const MIB = 2 ** 20;
@@ -77,21 +78,11 @@ async function readBody(request: Request, largest: number): Promise<Uint8Array<A
     }
     return size > largest
       ? refused(413, [{ path: "", message: `is larger than ${largest / MIB} MiB` }])
-      : joined(chunks, size);
+      : joined(chunks);
   } catch {
     // The sender has gone, or took too long: nobody reads the answer.
     return refused(400, [{ path: "", message: "ended before it was whole" }]);
   } finally {
     letGo();
   }
-}
-
-function joined(chunks: readonly Uint8Array[], size: number): Uint8Array<ArrayBuffer> {
-  const whole = new Uint8Array(size);
-  let at = 0;
-  for (const chunk of chunks) {
-    whole.set(chunk, at);
-    at += chunk.byteLength;
-  }
-  return whole;
 }

@@ -16,6 +16,7 @@ export async function recover(): Promise<void> {
       `${notes} that an earlier page left can’t be read, and ${damaged === 1 ? "was" : "were"} put away. All that was stored is as it was.`,
     );
   }
+  if (older.length === 0) return;
   const names = new Map((await cameraNames()).map(({ id, name }) => [id, name]));
   for (const { cameraId, label, changes } of older) {
     const take = (): void =>

@@ -1,4 +1,5 @@
 import { Unzip, type UnzipFile, UnzipInflate } from "fflate";
+import { joined } from "../core/basis/numeric/index.ts";
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 
 /** What an archive may hold: a zip of a few kilobytes can unpack to more than any memory. */
@@ -48,19 +49,9 @@ export async function unzipped(bytes: Uint8Array, most = MOST): Promise<Result<R
   }
   if (files === 0 || open.size > 0) fault ??= DAMAGED;
   if (fault !== null) return failure(fault);
-  return success(Object.fromEntries([...parts].map(([name, pieces]) => [name, whole(pieces)])));
+  return success(Object.fromEntries([...parts].map(([name, pieces]) => [name, joined(pieces)])));
 }
 
 function isOurs(name: string): boolean {
   return name === "archive.json" || name.startsWith("pictures/");
-}
-
-function whole(pieces: readonly Uint8Array[]): Uint8Array {
-  const bytes = new Uint8Array(pieces.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const piece of pieces) {
-    bytes.set(piece, at);
-    at += piece.length;
-  }
-  return bytes;
 }

@@ -58,7 +58,6 @@ export class EditsInHand {
   #stroke = { label: "", id: "", lastMs: Number.NEGATIVE_INFINITY };
   #held = false;
   #failed: StorageFailure | null = null;
-  #noted: UnsavedEdit | null = null;
   #callOff: (() => void) | null = null;
   #shown: InHand;
   readonly #listeners = new Set<() => void>();
@@ -87,7 +86,7 @@ export class EditsInHand {
     this.#camera = next;
     this.#label = label;
     this.#strike(label);
-    this.#note({ label, changes: changesBetween(this.#stored, next) });
+    this.#tools.note({ label, changes: changesBetween(this.#stored, next) });
     this.#callOff ??= this.#tools.later(STORE_AFTER_MS, () => void this.flush());
     this.#show();
   };
@@ -107,7 +106,8 @@ export class EditsInHand {
 
   /** The page goes: what is not stored is noted before it is gone, and sent. */
   readonly leave = (): void => {
-    if (this.#noted !== null) this.#tools.noteAtOnce(this.#noted);
+    const label = this.#label ?? this.#sent.at(-1)?.label;
+    if (label !== undefined) this.#tools.noteAtOnce({ label, changes: changesBetween(this.#stored, this.#camera) });
     void this.flush();
   };
 
@@ -141,11 +141,6 @@ export class EditsInHand {
     this.#settle();
   };
 
-  #note(note: UnsavedEdit | null): void {
-    this.#noted = note;
-    this.#tools.note(note);
-  }
-
   /** Puts what is in hand on top of another stored camera and what is still on its way to it. */
   #rebase(stored: Camera, sent: readonly CameraEdit[]): void {
     // In hand is what differs from what was known to be stored or on its way, before either changes.
@@ -171,7 +166,7 @@ export class EditsInHand {
   #settle(): void {
     if (this.#label === null && this.#sent.length === 0) {
       this.#failed = null;
-      this.#note(null);
+      this.#tools.note(null);
     }
     this.#show();
   }

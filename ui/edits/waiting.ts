@@ -1,22 +1,15 @@
-import type { CameraChange } from "../../core/document/index.ts";
+import type { NoteRow } from "../../storage/index.ts";
 
-/** An edit that an earlier page noted, and that can't be stored yet. */
-export interface WaitingEdit {
-  readonly id: string;
-  readonly cameraId: string;
-  readonly label: string;
-  readonly changes: readonly CameraChange[];
-}
-
-let waiting: readonly WaitingEdit[] = [];
+/** Edits that earlier pages noted, and that can't be stored yet. */
+let waiting: readonly NoteRow[] = [];
 
 /** Keeps edits until a page that holds their camera takes them in hand. */
-export function leaveWaiting(edits: readonly WaitingEdit[]): void {
+export function leaveWaiting(edits: readonly NoteRow[]): void {
   waiting = [...waiting, ...edits];
 }
 
 /** Hands over the edits of a camera that wait. */
-export function takeWaiting(cameraId: string): readonly WaitingEdit[] {
+export function takeWaiting(cameraId: string): readonly NoteRow[] {
   const taken = waiting.filter((edit) => edit.cameraId === cameraId);
   waiting = waiting.filter((edit) => edit.cameraId !== cameraId);
   return taken;

@@ -1,5 +1,6 @@
 import { deflateSync } from "node:zlib";
 import sharp from "sharp";
+import { joined } from "../../core/basis/numeric/index.ts";
 import { chance } from "../../core/testing/chance.ts";
 import {
   header,
@@ -14,7 +15,6 @@ import {
   uint32,
   withSegment,
 } from "./hostilePictures.ts";
-import { joined } from "./inflate.ts";
 import { readScan } from "./readScan.ts";
 
 /** CPU time spent on reading, s: a wall clock would count what others do on the machine. */

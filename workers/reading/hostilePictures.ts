@@ -1,6 +1,6 @@
 import { deflateSync } from "node:zlib";
 import { encode as encodeJpeg } from "jpeg-js";
-import { joined } from "./inflate.ts";
+import { joined } from "../../core/basis/numeric/index.ts";
 
 /** Bytes of a word. */
 export const text = (word: string): Uint8Array => Uint8Array.from(word, (letter) => letter.charCodeAt(0));

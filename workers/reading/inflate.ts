@@ -1,4 +1,5 @@
 import { Unzlib } from "fflate";
+import { joined } from "../../core/basis/numeric/index.ts";
 
 /** Unpacks zlib data; fails where they are damaged or longer than `most` bytes. */
 export type Inflate = (zlib: Uint8Array<ArrayBuffer>, most: number) => Promise<Uint8Array>;
@@ -22,14 +23,3 @@ export const plainInflate: Inflate = async (zlib, most) => {
   }
   return joined(parts);
 };
-
-/** Pieces one behind the other. */
-export function joined(parts: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
-  const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
-}

@@ -1,8 +1,8 @@
+import { joined } from "../../core/basis/numeric/index.ts";
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
 import { greyOf, meant, type Rgba, type Scan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
-import { joined } from "./inflate.ts";
 import { type JpegParts, jpegParts, MOST_SCANS } from "./jpegParts.ts";
 import { tooLarge } from "./limits.ts";
 import { statedDpi, tiffFields } from "./tiffFields.ts";

@@ -1,9 +1,10 @@
 import UTIF from "utif2";
+import { joined } from "../../core/basis/numeric/index.ts";
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
 import { greyOf, meant, NOT_SQUARE, nearlySquare, type Scan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
-import { type Inflate, joined } from "./inflate.ts";
+import type { Inflate } from "./inflate.ts";
 import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
 import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
 import { tiffLzw } from "./tiffLzw.ts";

@@ -1,4 +1,5 @@
-import { type Inflate, joined } from "./inflate.ts";
+import { joined } from "../../core/basis/numeric/index.ts";
+import type { Inflate } from "./inflate.ts";
 import { type PngChunk, pngChunks } from "./pngChunks.ts";
 
 const IDAT = 0x49444154;

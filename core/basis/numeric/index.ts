@@ -1,3 +1,4 @@
 export { findRoot } from "./findRoot.ts";
 export { gaussLegendre } from "./gaussLegendre.ts";
+export { joined } from "./joined.ts";
 export { once } from "./once.ts";

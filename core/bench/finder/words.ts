@@ -13,7 +13,7 @@ const FACES: Readonly<Record<Layout["face"], string>> = {
  * A layout in a few words: how the sheet lies, where the hole goes, how many.
  *
  * @returns a few words without a full stop
- * @example layoutWords({ kind: "flat-box", face: "front", film: { surface: "flat", distance: 60, width: 127, height: 101.6 }, holes: [{ x: 0, y: 0 }] }) // "lying, flat, hole in the front"
+ * @example layoutWords({ kind: cameraKind(box), face: "front", film: { surface: "flat", distance: 60, width: 127, height: 101.6 }, holes: [{ x: 0, y: 0 }] }) // "lying, flat, hole in the front"
  */
 export function layoutWords({ kind, face, film, holes }: Layout): string {
   const way = film.width >= film.height ? "lying" : "upright";

@@ -1,0 +1,192 @@
+import "fake-indexeddb/auto";
+import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { type Camera, fieldValue, withField } from "../core/camera/container/index.ts";
+import { changesBetween } from "../core/document/index.ts";
+import { addCamera, cameraNames, editCamera, getCamera, historyState, removeCamera, restoreCamera } from "./cameras.ts";
+import { connectionTrouble } from "./connection.ts";
+import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
+import { addDemo } from "./demo.ts";
+import { countExposures } from "./exposures.ts";
+import { attempt, storageFailure } from "./failure.ts";
+import { recoverUnsaved } from "./recovery.ts";
+import { readSettings, writeSetting } from "./settings.ts";
+import { hasUnsaved, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+
+const NOW = "2026-05-01T10:00:00+01:00";
+const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
+let db: StillBoxDb;
+let count = 0;
+
+beforeEach(async () => {
+  db = openDb(`failing-${++count}`);
+  await addDemo(thistleRow, db);
+});
+afterEach(() => db.delete());
+
+async function stored(id = TIN.id): Promise<Camera> {
+  const found = await getCamera(id, db);
+  if (!found.ok) throw new Error(found.error.message);
+  return found.value;
+}
+
+const depth = (mm: number) => changesBetween(TIN, withField(TIN, "container.depth", mm));
+
+describe("when things fail", () => {
+  test.each([
+    ["QuotaExceededError", "full"],
+    ["VersionError", "unavailable"],
+    ["ReadOnlyError", "newer"],
+    ["DatabaseClosedError", "outdated"],
+    ["MissingAPIError", "unavailable"],
+  ] as const)("%s is told as %s", async (name, reason) => {
+    const done = await attempt(() => Promise.reject(Object.assign(new Error("no"), { name })));
+    expect(!done.ok && done.error).toEqual(storageFailure(reason));
+  });
+
+  test("a full disk leaves the stored camera whole and says so", async () => {
+    const put = jest
+      .spyOn(db.cameras, "put")
+      .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
+    put.mockRestore();
+    expect(!done.ok && done.error.reason).toBe("full");
+    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect((await historyState(TIN.id, db)).undo).toBeNull();
+  });
+
+  test("what can’t be kept for Undo is not deleted", async () => {
+    const put = jest.spyOn(db.settings, "put").mockRejectedValue(new DOMException("full", "QuotaExceededError"));
+    const done = await removeCamera(TIN.id, db);
+    put.mockRestore();
+    expect(!done.ok && done.error.reason).toBe("full");
+    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect((await countExposures(db)).get(TIN.id)).toBeGreaterThan(0);
+  });
+
+  test("a database of a newer version is read, and nothing is written into it", async () => {
+    db.close();
+    await new Promise((resolve, reject) => {
+      const request = indexedDB.open(db.name, 90);
+      request.onupgradeneeded = () => request.result.createObjectStore("hence", { keyPath: "id" });
+      request.onsuccess = () => resolve(request.result.close());
+      request.onerror = reject;
+    });
+    await openStorage(db.name);
+    const old = theDb();
+    const found = await getCamera(TIN.id, old);
+    expect(found.ok && found.value.name).toBe(TIN.name);
+    expect(connectionTrouble()).toBe("newer");
+    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, old);
+    expect(!done.ok && done.error.reason).toBe("newer");
+    await expect(writeSetting("unit", "in", old)).rejects.toThrow(/newer/);
+    const again = await getCamera(TIN.id, old);
+    expect(again.ok && fieldValue(again.value, "container.depth")).toBe(70);
+    expect(old.backendDB().version).toBe(90);
+    old.close();
+  });
+
+  test("a browser that stores nothing: all lies in memory, and that is said", async () => {
+    const open = jest.spyOn(indexedDB, "open").mockImplementation(() => {
+      throw new DOMException("forbidden", "SecurityError");
+    });
+    await openStorage();
+    open.mockRestore();
+    expect(connectionTrouble()).toBe("memory");
+    await addCamera({ ...TIN, id: "passing" });
+    expect((await cameraNames()).map(({ id }) => id)).toEqual(["passing"]);
+  });
+
+  test("bugs are not swallowed", async () => {
+    await expect(attempt(() => Promise.reject(new TypeError("bug")))).rejects.toThrow("bug");
+  });
+});
+
+describe("notes of what is not stored yet", () => {
+  const note = (id: string, mm: number, at = NOW) => ({ id, cameraId: TIN.id, label: "depth", changes: depth(mm), at });
+
+  test("where nothing can be noted, nothing breaks", async () => {
+    const closed = openDb("closed");
+    closed.close();
+    const full = jest.spyOn(closed.notes, "put").mockRejectedValue(new DOMException("no", "QuotaExceededError"));
+    await expect(noteUnsaved(note("n", 71), closed)).resolves.toBeUndefined();
+    full.mockRestore();
+    const forbidden = jest.spyOn(closed.notes, "delete").mockRejectedValue(new DOMException("no", "SecurityError"));
+    await expect(strikeUnsaved("n", closed)).resolves.toBeUndefined();
+    forbidden.mockRestore();
+  });
+
+  test("an edit noted by a page that is gone is stored by the next one; what is no note is dropped", async () => {
+    await noteUnsaved(note("n", 77), db);
+    await db.notes.put({ id: "torn", cameraId: TIN.id, changes: [null] } as unknown as NoteRow);
+    await db.notes.put({ ...note("astray", 1), cameraId: "gone" });
+    await db.notes.put({ id: "deep", cameraId: TIN.id, label: "x", at: NOW, changes: [{ path: "no list" }] } as never);
+    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 2 });
+    expect(fieldValue(await stored(), "container.depth")).toBe(77);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("while the disk is full the note waits for a better day", async () => {
+    await noteUnsaved(note("n", 88), db);
+    const put = jest
+      .spyOn(db.cameras, "put")
+      .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+    expect((await recoverUnsaved(NOW, db)).waiting).toMatchObject([note("n", 88)]);
+    expect(await db.notes.count()).toBe(1);
+    put.mockRestore();
+    await recoverUnsaved(NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(88);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("what somebody changed since is not thrown back; what nobody touched is stored", async () => {
+    const changes = changesBetween(TIN, withField(withField(TIN, "container.depth", 73), "container.wall", 2));
+    await noteUnsaved({ ...note("n", 73), changes }, db);
+    await editCamera(TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
+    const { older } = await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(95);
+    expect(fieldValue(await stored(), "container.wall")).toBe(2);
+    // The older is told, so that it can be taken all the same.
+    expect(older.map(({ changes }) => changes)).toMatchObject([
+      [
+        { path: ["container", "depth"], after: 73 },
+        { path: ["chambers", "0", "film", "distance"], after: 73 },
+      ],
+    ]);
+    expect(await db.notes.count()).toBe(0);
+  });
+
+  test("what a page noted in its tab when it went is the later word of it", async () => {
+    const tab = new Map<string, string>();
+    const sessionStorage = {
+      getItem: (key: string) => tab.get(key) ?? null,
+      setItem: (key: string, value: string) => {
+        tab.set(key, value);
+        Object.assign(sessionStorage, { [key]: value });
+      },
+      removeItem: (key: string) => {
+        tab.delete(key);
+        Reflect.deleteProperty(sessionStorage, key);
+      },
+    };
+    Object.defineProperty(globalThis, "sessionStorage", { value: sessionStorage, configurable: true });
+    await noteUnsaved(note("n", 82), db);
+    noteInTab(note("n", 83));
+    expect(await hasUnsaved(db)).toBe(true);
+    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
+    expect(fieldValue(await stored(), "container.depth")).toBe(83);
+    expect([tab.size, await db.notes.count(), await hasUnsaved(db)]).toEqual([0, 0, false]);
+    Reflect.deleteProperty(globalThis, "sessionStorage");
+  });
+
+  test("an edit in another tab’s hand when the camera was deleted comes back with it", async () => {
+    const removed = await removeCamera(TIN.id, db);
+    await noteUnsaved(note("n", 91), db);
+    await recoverUnsaved(NOW, db);
+    expect(await db.notes.count()).toBe(1);
+    if (!removed.ok) throw new Error("not removed");
+    await restoreCamera(removed.value, db);
+    await recoverUnsaved(NOW, db);
+    expect(fieldValue(await stored(), "container.depth")).toBe(91);
+    expect((await readSettings(db)).removed).toBeNull();
+  });
+});
