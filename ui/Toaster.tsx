@@ -6,10 +6,12 @@ import { currentNotices, dismiss, onNotices } from "./notify.ts";
 export function Toaster() {
   const notices = useSyncExternalStore(onNotices, currentNotices, currentNotices);
   return (
-    <Toast.Provider duration={9000} label="Message">
+    <Toast.Provider label="Message">
       {notices.map(({ id, text, urgent, action }) => (
         <Toast.Root
           key={id}
+          // What can be done about something wants time to be read and thought over.
+          duration={action ? 30_000 : 9_000}
           type={urgent ? "foreground" : "background"}
           onOpenChange={(open) => !open && dismiss(id)}
           className="flex items-center gap-4 border-l-4 border-l-action bg-tape px-4 py-3 text-on-tape"
