@@ -17,7 +17,8 @@ const rooms = {
   camera: ["basis", "light"],
   bench: ["basis", "light", "camera"],
   make: ["basis", "light", "camera"],
-  document: ["basis", "light", "camera", "bench", "make"],
+  learning: ["basis", "light"],
+  document: ["basis", "light", "camera", "bench", "make", "learning"],
 };
 
 module.exports = {

@@ -1,4 +1,5 @@
 import { joined } from "../core/basis/numeric/index.ts";
+import type { Result } from "../core/basis/units/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 
 const MIB = 2 ** 20;
@@ -29,7 +30,7 @@ export function busy(message: string): Response {
  *
  * @returns the data, or the answer to give instead (400 not JSON, 413 too large, 503 too many at once)
  */
-export async function readJson(request: Request): Promise<{ readonly data: unknown } | Response> {
+async function readJson(request: Request): Promise<{ readonly data: unknown } | Response> {
   const bytes = await readBody(request, LARGEST.json);
   if (bytes instanceof Response) return bytes;
   try {
@@ -37,6 +38,30 @@ export async function readJson(request: Request): Promise<{ readonly data: unkno
   } catch {
     return refused(400, [{ path: "", message: "is not valid JSON" }]);
   }
+}
+
+/**
+ * A route that takes a JSON body: what it answers to a request of any method.
+ *
+ * @param schema of the body, by name
+ * @param answer to the body, or its faults (422)
+ */
+export async function answerJson<T>(
+  request: Request,
+  schema: string,
+  answer: (body: unknown) => Result<T, readonly Fault[]>,
+): Promise<Response> {
+  if (request.method !== "POST") {
+    const refusal = refused(405, [
+      { path: "", message: `use POST with a JSON body; see /schema/${schema}.schema.json` },
+    ]);
+    refusal.headers.set("Allow", "POST");
+    return refusal;
+  }
+  const body = await readJson(request);
+  if (body instanceof Response) return body;
+  const answered = answer(body.data);
+  return answered.ok ? Response.json(answered.value) : refused(422, answered.error);
 }
 
 /** Reads a picture from a request's body, or gives the answer to send instead (413 too large, 503 too many at once). */

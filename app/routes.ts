@@ -17,6 +17,7 @@ export default [
   route("log", "routes/log.tsx"),
   route("method", "routes/method.tsx"),
   route("api/solve", "routes/api.solve.ts"),
+  route("api/expose", "routes/api.expose.ts"),
   route("api/hole", "routes/api.hole.ts"),
   route("api/demo", "routes/api.demo.ts"),
   route("schema/:name", "routes/schema.ts"),

@@ -1,4 +1,5 @@
 import sharp from "sharp";
+import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
 import { scanPlate } from "../core/make/flatbed/index.ts";
 import { chance } from "../core/testing/chance.ts";
@@ -70,6 +71,31 @@ describe("POST /api/solve", () => {
     for (const name of ["other.schema.json", "constructor", "toString", "valueOf.json"]) {
       expect((await fetch(`${address()}/schema/${name}`)).status).toBe(404);
     }
+  });
+});
+
+describe("POST /api/expose", () => {
+  const ask = {
+    fNumber: 226,
+    iso: 6,
+    light: { ev: 15 },
+    keys: { camera: "a" },
+    judged: [{ camera: "a", meteredSeconds: 26, usedSeconds: 20, correction: 0.7 }],
+  };
+  const exposeAt = (body: unknown): Promise<Response> =>
+    fetch(`${address()}/api/expose`, { method: "POST", body: JSON.stringify(body) });
+
+  test("answers with the core function’s own numbers; bad input is 422 with a JSON Pointer", async () => {
+    const answer = await exposeAt(ask);
+    const own = expose(ask);
+    expect([answer.status, await answer.json()]).toEqual([200, own.ok && JSON.parse(JSON.stringify(own.value))]);
+    const bad = await exposeAt({ ...ask, light: { ev: 31 } });
+    expect([bad.status, await bad.json()]).toEqual([
+      422,
+      { errors: [{ path: "/light/ev", message: "must be 30 or less" }] },
+    ]);
+    expect((await fetch(`${address()}/api/expose`)).status).toBe(405);
+    expect((await fetch(`${address()}/schema/expose.schema.json`)).status).toBe(200);
   });
 });
 

@@ -9,7 +9,7 @@ const Ajv = require("ajv/dist/2020").default;
 const standalone = require("ajv/dist/standalone").default;
 
 const folder = new URL("../core/document/", import.meta.url);
-const names = ["kind", "film", "hole", "solve", "camera", "exposure", "settings", "archive"];
+const names = ["kind", "film", "hole", "solve", "long-time", "expose", "camera", "exposure", "settings", "archive"];
 await writeKinds();
 const schemas = await Promise.all(
   names.map(async (name) => JSON.parse(await readFile(new URL(`schemas/${name}.schema.json`, folder), "utf8"))),
@@ -56,7 +56,7 @@ const ajv = new Ajv({
   messages: false,
   code: { source: true, esm: true },
 });
-const exported = ["solve", "camera", "exposure", "settings", "archive"];
+const exported = ["solve", "expose", "camera", "exposure", "settings", "archive"];
 const code = lean(
   standalone(ajv, Object.fromEntries(exported.map((name) => [`${name}Schema`, `${name}.schema.json`]))),
 );
@@ -73,6 +73,7 @@ function lean(compiled) {
   const kept = compiled
     .replace(/validate\d+\.evaluated = \{[^;]*\};/g, "")
     .replace(/const evaluated\d+ = validate\d+\.evaluated;(if\(evaluated\d+\.dynamic\w+\)\{[^}]*\})*/g, "")
+    .replace(/evaluated\d+\.(props|items) = (props|items)\d+;/g, "")
     .replace(/,schemaPath:"[^"]*"/g, "");
   const left = /evaluated|schemaPath/.exec(kept);
   if (left !== null) throw new Error(`Ajv writes otherwise than lean() knows: ${kept.substr(left.index - 80, 200)}`);

@@ -1,10 +1,12 @@
 import archive from "../../core/document/schemas/archive.schema.json";
 import camera from "../../core/document/schemas/camera.schema.json";
+import expose from "../../core/document/schemas/expose.schema.json";
 import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
 import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
 import kind from "../../core/document/schemas/kind.schema.json";
+import longTime from "../../core/document/schemas/long-time.schema.json";
 import settings from "../../core/document/schemas/settings.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
 import { refused } from "../headless.ts";
@@ -13,11 +15,13 @@ import type { Route } from "./+types/schema";
 const SCHEMAS: Readonly<Record<string, unknown>> = {
   archive,
   camera,
+  expose,
   exposure,
   film,
   hole,
   "hole-answer": holeAnswer,
   kind,
+  "long-time": longTime,
   settings,
   solve,
 };

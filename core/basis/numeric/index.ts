@@ -1,3 +1,4 @@
+export { conjugateGradient } from "./conjugateGradient.ts";
 export { findRoot } from "./findRoot.ts";
 export { gaussLegendre } from "./gaussLegendre.ts";
 export { joined } from "./joined.ts";
