@@ -15,8 +15,7 @@ function places(
           { name: "Make", to: `${camera}/make`, is: /^\/cameras\/[^/]+\/make/ },
         ]
       : []),
-    { name: "Field", to: "/field", is: /^\/field/ },
-    { name: "Log", to: "/log", is: /^\/log/ },
+    { name: "Field", to: "/field", is: /^\/(field|log|stock)/ },
     { name: "Method", to: "/method", is: /^\/method/ },
   ];
 }

@@ -1,7 +1,15 @@
 import { once } from "../core/basis/numeric/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
 import type { Exposure } from "../core/document/index.ts";
-import { addDemo, cameraNames, hasUnsaved, openStorage, readSettings, whatFailed } from "../storage/index.ts";
+import {
+  addDemo,
+  cameraNames,
+  hasOwnMedia,
+  hasUnsaved,
+  openStorage,
+  readSettings,
+  whatFailed,
+} from "../storage/index.ts";
 import { notify } from "../ui/notify.ts";
 
 /**
@@ -12,6 +20,7 @@ import { notify } from "../ui/notify.ts";
 export const ready: () => Promise<void> = once(async () => {
   await openStorage();
   if (await hasUnsaved()) await (await import("./recover.ts")).recover();
+  if (await hasOwnMedia()) await (await import("../ui/ownMedia.ts")).readOwnMedia();
   const [{ demoSeen }, cameras] = await Promise.all([readSettings(), cameraNames()]);
   if (demoSeen || cameras.length > 0) return;
   // Offline or without a server the Shelf simply starts empty.

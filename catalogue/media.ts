@@ -128,9 +128,22 @@ export const DEFAULT_MEDIUM = "rc-graded";
 /** What is loaded where film is wound or held in strips. */
 export const DEFAULT_FILM = "film-pan-100";
 
+/** A maker's own media, as the storage had them when the page opened or they were last changed. */
+let own: readonly Medium[] = [];
+
+/** Takes a maker's own media in beside those that ship. */
+export function holdOwnMedia(theirs: readonly Medium[]): void {
+  own = theirs;
+}
+
+/** Every medium there is to choose from: those that ship, then a maker's own. */
+export function allMedia(): readonly Medium[] {
+  return own.length === 0 ? media : [...media, ...own];
+}
+
 /** A medium by its id; a camera made with an unknown one is judged as graded paper. */
 export function mediumById(id: string | null | undefined): Medium {
-  const found = media.find((medium) => medium.id === id) ?? media[0];
+  const found = allMedia().find((medium) => medium.id === id) ?? media[0];
   if (found === undefined) throw new Error("the catalogue of media is empty");
   return found;
 }

@@ -269,7 +269,7 @@ describe("Bench", () => {
     await maker.type("Name of the camera", "Biscuit tin, deep");
     await maker.settled();
     await maker.press("Delete this camera");
-    await maker.press("Delete camera and shots");
+    await maker.press("Delete the camera");
     await maker.sees("[role=status]", /Biscuit tin, deep is deleted/);
     expect((await maker.texts("main li")).join()).not.toContain("deep");
     await maker.press("Undo");

@@ -27,7 +27,7 @@ describe("Field", () => {
 
   test("a meter reading at any f-number and ISO: t·(N/N_m)²·(S_m/S)·2^offset", async () => {
     const maker = await inTheField();
-    await maker.press("Light by meter");
+    await maker.press("Meter");
     await maker.type("Time read", "1/30");
     await maker.type("at f-number", "f/22");
     await maker.type("Meter’s ISO", "6");
@@ -69,8 +69,8 @@ describe("Field", () => {
     const maker = await at("/field?camera=thistle-canister-one");
     await maker.press("Open the hole");
     await maker.sees("[data-counting]", /of /);
+    await maker.sees("[data-count]", /Nine canisters, No\. 7/i);
     await maker.press("Close the hole");
-    expect(await maker.value("Which of the tray")).toBe("7");
     await maker.type("Time given", "4 s");
     await maker.type("Subject", "Scarecrow from below");
     await maker.press("Log this shot");
@@ -82,26 +82,72 @@ describe("Field", () => {
     await maker.press("Undo");
     await maker.sees('[data-reading="set"]', /7 of 9[\s\S]*Next: No. 7/);
     await maker.goTo("/field?camera=thistle-canister-one");
+    // Pressed once more, the one proposed is none in particular.
+    await maker.press("No. 7");
     await maker.press("Open the hole");
     await maker.sees("[data-counting]", /of /);
     await maker.press("Close the hole");
-    await maker.choose("Which of the tray", "none");
     await maker.press("Log this shot");
     await maker.sees("[role=status]", /Logged: a shot/);
     await maker.goTo("/cameras/thistle-canister-one");
     await maker.sees('[data-reading="set"]', /7 of 9/);
   });
 
-  test("Space opens and closes the hole, Escape gives the shot up", async () => {
+  test("Space opens and closes the hole; a count is given up only with a question, and can be brought back", async () => {
     const maker = await inTheField();
     await maker.keys("Space");
     await maker.sees("[data-counting]", /of 26 s/);
-    await maker.keys("Escape");
+    await maker.press("Stop without a shot");
+    await maker.sees("[role=alertdialog]", /carries both pictures/);
+    await maker.press("Go on counting");
+    await maker.sees("[data-counting]", /of 26 s/);
+    await maker.press("Stop without a shot");
+    await maker.press("Give it up");
     await maker.sees("button", /Open the hole/);
-    await maker.keys("Space");
+    await maker.press("Bring it back");
     await maker.sees("[data-counting]", /of 26 s/);
     await maker.keys("Space");
     await maker.sees("button", /Log this shot/);
+  });
+
+  test("nine canisters loaded from a pack, a bracket over three, two cameras counted at once, covered in between, reloaded", async () => {
+    const maker = await at("/field?camera=thistle-canister-one");
+    await maker.sees("[data-left]", /7 of 9/);
+    await maker.press("All 9 are loaded");
+    await maker.sees("[data-left]", /9 of 9 left/);
+    await maker.press("Spread the three over the next places");
+    await maker.sees('[data-place="9"]', /5 s/);
+    await maker.sees('[data-place="7"]', /42 s/);
+    expect(await maker.text("[data-big-time]")).toBe("5 s");
+    await maker.press("Open the hole");
+    await maker.sees("[data-count]", /No\. 9/i);
+    await maker.choose("Camera", "thistle-cocoa-tin");
+    await maker.sees('[data-load="none"]', /It is loaded/);
+    await maker.press("Count me in, 3 s");
+    await maker.press("Open the hole");
+    await maker.sees("[data-count]", /Cocoa tin: opens in/i);
+    await maker.sees("[data-counting]", /Cocoa tin: still to go/i);
+    await maker.reload();
+    expect(await maker.texts("[data-count]")).toHaveLength(2);
+    await maker.press("Close the hole of Nine canisters");
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged: No\. 9/);
+    await maker.press("Cover: someone is in the way");
+    await maker.sees("[data-count]", /Cocoa tin: covered/i);
+    await maker.press("Uncover: go on");
+    await maker.press("Close the hole");
+    await maker.press("Log this shot");
+    await maker.choose("Camera", "thistle-canister-one");
+    await maker.sees('[data-place="9"]', /exposed/);
+    expect(await maker.text("[data-big-time]")).toBe("15 s");
+    await maker.press("No. 9");
+    await maker.sees("[role=alertdialog]", /second picture falls on the first/);
+    await maker.press("Leave it");
+    await maker.press("Unload");
+    await maker.press("It is unloaded");
+    await maker.sees('[data-load="none"]', /Not loaded/i);
+    await maker.press("Undo");
+    await maker.sees("[data-left]", /8 of 9 left/);
   });
 });
 

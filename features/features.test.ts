@@ -7,12 +7,15 @@ import { media, mediumById } from "../catalogue/media.ts";
 import { plates } from "../catalogue/plates.ts";
 import { type Camera, designFaults } from "../core/camera/container/index.ts";
 import { kinds } from "../core/camera/kinds/index.ts";
-import { parseCamera, parseExposure } from "../core/document/index.ts";
+import { type Meter, parseCamera, parseExposure } from "../core/document/index.ts";
+import { experience, type JudgedShot } from "../core/learning/index.ts";
+import type { Medium } from "../core/light/exposure/index.ts";
 import { inMm } from "../core/testing/cameras.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";
-import { logCsv } from "./field/logCsv.ts";
-import { suggest } from "./field/suggestion.ts";
+import { type LightSource, photographMeter, readLight } from "./field/expose/readLight.ts";
+import { type Suggestion, suggest } from "./field/expose/suggestion.ts";
+import { logCsv } from "./field/log/logCsv.ts";
 import { startForm, withFormat } from "./shelf/newCamera/newCameraForm.ts";
 import { readNewCamera, withTyped } from "./shelf/newCamera/readNewCamera.ts";
 
@@ -110,15 +113,60 @@ describe("new camera", () => {
 describe("suggested time", () => {
   const [tin] = thistleRow.cameras as readonly [Camera, ...Camera[]];
   const film = mediumById("film-pan-400");
+  const ANOTHER: Meter = { id: "meter", name: "My meter", kind: "meter", offset: 1 };
+  const known = (shots: readonly JudgedShot[] = []) => ({
+    experience: experience(shots),
+    keys: { camera: tin.id, medium: "rc-graded", light: "sun" },
+    shots: shots.length,
+  });
+  const suggested = (source: LightSource, medium: Medium, iso: number, shots?: readonly JudgedShot[]): Suggestion => {
+    const reading = readLight(source, medium, [ANOTHER]);
+    if (!reading.ok) throw new Error(reading.error.message);
+    const got = suggest(tin, medium, iso, reading.value, known(shots), inMm);
+    if (!got.ok) throw new Error(got.error.message);
+    return got.value;
+  };
 
   test("by meter: the sum’s factors and offset, and long times on film", () => {
     const meter = { by: "meter", seconds: "2", fNumber: "90.8", iso: "12" } as const;
-    const got = suggest(tin, mediumById("rc-graded"), 12, meter, 1, inMm);
-    const ratio = (70 / 0.31 / 90.8) ** 2;
-    expect(got.ok && got.value.seconds).toBeCloseTo(2 * ratio * 2, 9);
-    const slow = suggest(tin, film, 400, { by: "table", row: "home-lamps" }, 0, inMm);
-    expect(slow.ok && slow.value.seconds).toBeCloseTo((slow.ok ? slow.value.metered : 0) ** 1.3, 9);
-    expect(slow.ok && slow.value.sum.at(-1)).toMatch(/long times need more/);
+    const got = suggested(meter, mediumById("rc-graded"), 12);
+    expect(got.formula.seconds).toBeCloseTo(2 * (70 / 0.31 / 90.8) ** 2 * 2, 9);
+    expect(got.reading.key).toBe("meter:meter");
+    const slow = suggested({ by: "table", row: "home-lamps" }, film, 400);
+    expect(slow.formula.seconds).toBeCloseTo(slow.formula.meteredSeconds ** 1.3, 9);
+    expect(slow.sum.join("\n")).toMatch(/long times need more/);
+  });
+
+  test("what the log taught is said, is in the sum, and turns the time; what a hand can count is shown", () => {
+    const sun = { by: "table", row: "sun" } as const;
+    const graded = mediumById("rc-graded");
+    const plain = suggested(sun, graded, 6);
+    expect([plain.learnt, plain.counted[1]]).toEqual([null, 26]);
+    const keys = { camera: tin.id, medium: "rc-graded", light: "sun" };
+    const more = { ...keys, meteredSeconds: 26, usedSeconds: 26, correction: 1 };
+    const taught = suggested(sun, graded, 6, [more, more, more, more, more]);
+    expect(taught.learnt).toMatch(/^It wants 1 stop more than the sums, give or take ⅔ stop: so say 5 judged shots/);
+    expect(taught.sum.join("\n")).toMatch(/the log: 1 stop more, × 1\.9/);
+    expect(taught.counted).toEqual([36, 51, 70]);
+  });
+
+  test("a photograph: its Exif’s light, the phone’s offset by its model, the middle that was marked", () => {
+    const taken = { fNumber: 2, seconds: 1 / 1000, iso: 100, model: "Plot phone 3/A", bias: 0 };
+    const luminance = Float32Array.from({ length: 64 }, (_, i) => (i % 8 < 4 ? 0.18 : 0.36));
+    const photograph = { taken, width: 8, height: 8, luminance };
+    const source = { by: "photograph", photograph, file: null, spots: [] } as const;
+    const phone = { id: photographMeter(taken.model), name: "", kind: "photograph", offset: -0.5 } as const;
+    expect(phone.id).toBe("photograph Plot phone 3-A");
+    const read = (by: LightSource, meters: readonly Meter[] = []) => {
+      const reading = readLight(by, film, meters);
+      return reading.ok ? reading.value : null;
+    };
+    // log₂(2² × 1000) = 11.97
+    expect(read(source)?.ev).toBeCloseTo(Math.log2(4000), 9);
+    expect(read(source, [phone])?.ev).toBeCloseTo(Math.log2(4000) + 0.5, 9);
+    const marked = read({ ...source, spots: [{ part: "middle", x: 0.9, y: 0.5 }] }, [phone]);
+    expect(marked?.ev).toBeCloseTo(Math.log2(4000) + 1.5, 5);
+    expect(marked?.meter).toBe(phone.id);
   });
 
   test.each([
@@ -126,8 +174,14 @@ describe("suggested time", () => {
     ["fNumber", { fNumber: "wide" }],
     ["iso", { iso: "0" }],
   ] as const)("a meter entry that can’t be read is named: %s", (field, change) => {
-    const got = suggest(tin, film, 400, { by: "meter", seconds: "1", fNumber: "8", iso: "100", ...change }, 0, inMm);
+    const got = readLight({ by: "meter", seconds: "1", fNumber: "8", iso: "100", ...change }, film, []);
     expect(!got.ok && got.error.field).toBe(field);
+  });
+
+  test("what can’t be counted, or isn’t there yet, is no light", () => {
+    const nothing = { by: "photograph", photograph: null, file: null, spots: [] } as const;
+    expect(readLight(nothing, film, [])).toMatchObject({ ok: false, error: { field: "" } });
+    expect(readLight({ by: "practice", seconds: null, fNumber: 16, iso: 100 }, film, []).ok).toBe(false);
   });
 });
 

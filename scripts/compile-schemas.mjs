@@ -9,7 +9,24 @@ const Ajv = require("ajv/dist/2020").default;
 const standalone = require("ajv/dist/standalone").default;
 
 const folder = new URL("../core/document/", import.meta.url);
-const names = ["kind", "film", "hole", "solve", "long-time", "expose", "camera", "exposure", "settings", "archive"];
+const names = [
+  "kind",
+  "film",
+  "hole",
+  "solve",
+  "long-time",
+  "expose",
+  "camera",
+  "exposure",
+  "load",
+  "meter",
+  "pack",
+  "medium",
+  "count",
+  "records",
+  "settings",
+  "archive",
+];
 await writeKinds();
 const schemas = await Promise.all(
   names.map(async (name) => JSON.parse(await readFile(new URL(`schemas/${name}.schema.json`, folder), "utf8"))),
@@ -56,7 +73,7 @@ const ajv = new Ajv({
   messages: false,
   code: { source: true, esm: true },
 });
-const exported = ["solve", "expose", "camera", "exposure", "settings", "archive"];
+const exported = ["solve", "expose", "camera", "exposure", "records", "settings", "archive"];
 const code = lean(
   standalone(ajv, Object.fromEntries(exported.map((name) => [`${name}Schema`, `${name}.schema.json`]))),
 );

@@ -25,7 +25,7 @@ export interface ReadArchive {
 }
 
 /** Settings that belong to a moment in this browser, not to the maker's data. */
-const PASSING_SETTINGS = new Set(["demoSeen", "running", "removed"]);
+const PASSING_SETTINGS = new Set(["demoSeen", "removed"]);
 
 /**
  * Everything in the database as one zip: `archive.json` and the pictures as they were imported.

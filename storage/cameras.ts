@@ -1,9 +1,8 @@
 import { type Collection, Dexie } from "dexie";
 import type { Result } from "../core/basis/units/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
-import { type CameraChange, changesBetween, type Exposure, parseCamera, withChanges } from "../core/document/index.ts";
+import { type CameraChange, changesBetween, parseCamera, withChanges } from "../core/document/index.ts";
 import { type EditRow, type StillBoxDb, theDb } from "./db.ts";
-import { exposureOf, exposureRow } from "./exposures.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
 /** Undo reaches back this many edits. */
@@ -20,11 +19,10 @@ export interface CameraName {
   readonly name: string;
 }
 
-/** A camera with everything that went with it, so that deleting can be taken back. */
+/** A camera with its edits, so that deleting can be taken back. Its shots stay in the log. */
 export interface RemovedCamera {
   readonly camera: Camera;
   readonly edits: readonly EditRow[];
-  readonly exposures: readonly Exposure[];
 }
 
 /** An edit on its way to the database. */
@@ -75,6 +73,17 @@ export async function cameraOrFirst(
     if (found.ok) return found.value;
   }
   return null;
+}
+
+/** Cameras that share another one's experience, each with the id of that one. */
+export async function camerasAlike(db: StillBoxDb = theDb()): Promise<ReadonlyMap<string, string>> {
+  const rows = await db.cameras.toArray();
+  return new Map(
+    rows.flatMap(({ id, calibration }) => {
+      const other = calibration?.sharesWith;
+      return typeof other === "string" && other !== id ? [[id, other] as const] : [];
+    }),
+  );
 }
 
 /** A record as it lies in the database, whole or damaged. */
@@ -215,22 +224,17 @@ function later(now: string, last: string | undefined): string {
 }
 
 /**
- * Deletes a camera with its edits and shots, and keeps them as the setting `removed` for {@link restoreCamera}: both or
+ * Deletes a camera with its edits (its shots stay in the log), and keeps them as the setting `removed` for {@link restoreCamera}: both or
  * neither, so that nothing is deleted that can't be brought back.
  */
 export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Result<RemovedCamera, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.exposures, db.settings, async () => {
+    db.transaction("rw", db.cameras, db.edits, db.settings, async () => {
       const camera = await db.cameras.get(id);
       if (camera === undefined) throw new Refusal(storageFailure("missing"));
       const edits = await db.edits.where({ cameraId: id }).toArray();
-      const exposures = (await db.exposures.where({ cameraId: id }).toArray()).map(exposureOf);
-      await Promise.all([
-        db.cameras.delete(id),
-        db.edits.where({ cameraId: id }).delete(),
-        db.exposures.where({ cameraId: id }).delete(),
-      ]);
-      const removed: RemovedCamera = { camera, edits, exposures };
+      await Promise.all([db.cameras.delete(id), db.edits.where({ cameraId: id }).delete()]);
+      const removed: RemovedCamera = { camera, edits };
       await db.settings.put({ key: "removed", value: removed });
       return removed;
     }),
@@ -240,10 +244,9 @@ export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Resu
 /** Brings the camera deleted last back. Edits of it that pages had noted meanwhile come with the next recovery. */
 export function restoreCamera(removed: RemovedCamera, db: StillBoxDb = theDb()): Promise<Result<void, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.exposures, db.settings, async () => {
+    db.transaction("rw", db.cameras, db.edits, db.settings, async () => {
       await db.cameras.put(removed.camera);
       await db.edits.bulkPut([...removed.edits]);
-      await db.exposures.bulkPut(removed.exposures.map(exposureRow));
       await db.settings.put({ key: "removed", value: null });
     }),
   );

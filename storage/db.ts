@@ -2,6 +2,7 @@ import { type DBCore, Dexie, type EntityTable, type Middleware } from "dexie";
 import type { Camera } from "../core/camera/container/index.ts";
 import {
   type CameraChange,
+  type Count,
   type Exposure,
   KEPT_COLLECTIONS,
   type KeptCollection,
@@ -52,7 +53,7 @@ export interface NoteRow {
   readonly at: string;
 }
 
-export type KeptTables = { [name in KeptCollection]: EntityTable<KeptRecord, "id"> };
+type KeptTables = { [name in KeptCollection]: EntityTable<KeptRecord, "id"> };
 
 /** The maker's data in this browser. Records are checked when they are written and when they are read. */
 export type StillBoxDb = Dexie &
@@ -63,12 +64,13 @@ export type StillBoxDb = Dexie &
     settings: EntityTable<SettingRow, "key">;
     pictures: EntityTable<PictureRow, "sha256">;
     notes: EntityTable<NoteRow, "id">;
+    counts: EntityTable<Count, "id">;
   };
 
 const NAME = "still-box";
 
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
-const VERSION = 2;
+const VERSION = 3;
 
 /** Where records lie: the browser's own database, or one in memory. */
 interface Engine {
@@ -96,6 +98,9 @@ export function openDb(name: string = NAME, how: { engine?: Engine; newer?: bool
   return db;
 }
 
+/** The collections that the first version had. */
+const FIRST_KEPT = ["media", "sheets", "loads", "processing", "negatives", "sites"];
+
 function declare(db: StillBoxDb): void {
   db.version(1).stores({
     cameras: "id, updatedAt",
@@ -103,9 +108,9 @@ function declare(db: StillBoxDb): void {
     exposures: "id, cameraId, openedAt, [cameraId+openedAt]",
     settings: "key",
     pictures: "sha256",
-    ...Object.fromEntries(KEPT_COLLECTIONS.map((collection) => [collection, "id"])),
+    ...Object.fromEntries(FIRST_KEPT.map((collection) => [collection, "id"])),
   });
-  db.version(VERSION)
+  db.version(2)
     .stores({
       edits: "++id, cameraId, [cameraId+undone+id]",
       exposures: "id, cameraId, openedMs, [cameraId+openedMs]",
@@ -118,6 +123,34 @@ function declare(db: StillBoxDb): void {
         .modify((row: { openedMs: number; readonly openedAt: string }) => {
           row.openedMs = instantOf(row.openedAt);
         });
+    });
+  db.version(VERSION)
+    .stores({
+      ...Object.fromEntries(KEPT_COLLECTIONS.map((collection) => [collection, "id"])),
+      exposures: "id, cameraId, openedMs, [cameraId+openedMs], judged.at, loadId",
+      loads: "id, cameraId, at",
+      counts: "id, openedMs",
+    })
+    .upgrade(async (old) => {
+      // A deleted camera took its shots along: they stay in the log now.
+      const removed = await old.table<SettingRow>("settings").get("removed");
+      const shots = (removed?.value as { readonly exposures?: readonly Exposure[] } | null | undefined)?.exposures;
+      if (Array.isArray(shots)) {
+        const rows = shots.map((shot: Exposure): ExposureRow => ({ ...shot, openedMs: instantOf(shot.openedAt) }));
+        await old.table("exposures").bulkPut(rows);
+      }
+      // One exposure at a time was counted, as a setting.
+      const running = await old.table<SettingRow>("settings").get("running");
+      if (running === undefined) return;
+      await old.table("settings").delete("running");
+      if (running.value === null || typeof running.value !== "object") return;
+      const words = await old.table<SettingRow>("settings").get("draft");
+      await old.table("counts").add({
+        id: "counted-before-version-3",
+        pauses: [],
+        words: words?.value ?? { subject: "", note: "" },
+        ...running.value,
+      });
     });
 }
 

@@ -1,5 +1,5 @@
 import type { Result } from "../core/basis/units/index.ts";
-import { type Exposure, parseExposure } from "../core/document/index.ts";
+import { type Exposure, type Load, parseExposure } from "../core/document/index.ts";
 import { type ExposureRow, instantOf, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
@@ -61,24 +61,58 @@ export async function countExposures(db: StillBoxDb = theDb()): Promise<Readonly
   return new Map(ids.map((id, index) => [id, counts[index] as number]));
 }
 
-/** Writes a shot, new or changed. */
-export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
-  return attempt(async () => {
-    const parsed = parseExposure(exposure);
-    if (!parsed.ok) throw new Refusal(storageFailure("invalid", parsed.error));
-    await db.exposures.put(exposureRow(parsed.value));
-    return parsed.value;
+/** Shots that were judged, whatever their number: what the log has to say. */
+export async function judgedShots(db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
+  const rows = await db.exposures.where("judged.at").above("").toArray();
+  return rows.flatMap((row) => {
+    const parsed = parseExposure(exposureOf(row));
+    return parsed.ok ? [parsed.value] : [];
   });
 }
 
-/** Deletes a shot and hands it back, so that deleting can be undone with {@link saveExposure}. */
+/** Shots of a load. */
+export async function shotsOfLoad(loadId: string, db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
+  const rows = await db.exposures.where({ loadId }).sortBy("openedMs");
+  return rows.flatMap((row) => {
+    const parsed = parseExposure(exposureOf(row));
+    return parsed.ok ? [parsed.value] : [];
+  });
+}
+
+/** Writes a shot, new or changed; its place in its load is taken. A count of the same id is over with it. */
+export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
+      const parsed = parseExposure(exposure);
+      if (!parsed.ok) throw new Refusal(storageFailure("invalid", parsed.error));
+      await db.exposures.put(exposureRow(parsed.value));
+      await db.counts.delete(parsed.value.id);
+      await mark(parsed.value, parsed.value.id, db);
+      return parsed.value;
+    }),
+  );
+}
+
+/** Deletes a shot and hands it back, so that deleting can be undone with {@link saveExposure}; its place is free again. */
 export function removeExposure(id: string, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.exposures, async () => {
+    db.transaction("rw", db.exposures, db.table("loads"), async () => {
       const row = await db.exposures.get(id);
       if (row === undefined) throw new Refusal(storageFailure("missing"));
       await db.exposures.delete(id);
+      await mark(row, null, db);
       return exposureOf(row);
     }),
   );
+}
+
+/** Marks the place of a shot's load as used by it, or as free where it was. */
+async function mark({ id, loadId, place }: Exposure, by: string | null, db: StillBoxDb): Promise<void> {
+  const load = loadId ? await db.table<Load>("loads").get(loadId) : undefined;
+  if (load === undefined || !Array.isArray(load.places)) return;
+  const places = load.places.map((each) => {
+    if (each.exposureId === id && (by === null || each.place !== place)) return { ...each, exposureId: null };
+    return each.place === place && by !== null ? { ...each, exposureId: by } : each;
+  });
+  await db.table("loads").put({ ...load, places });
 }

@@ -5,6 +5,7 @@ export {
   type CameraName,
   cameraNames,
   cameraOrFirst,
+  camerasAlike,
   damagedRecord,
   editCamera,
   getCamera,
@@ -23,14 +24,20 @@ export { addDemo } from "./demo.ts";
 export {
   countExposures,
   countShots,
+  judgedShots,
   listExposures,
   removeExposure,
   saveExposure,
   shotsBetween,
+  shotsOfLoad,
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
+export { hasOwnMedia } from "./hasOwnMedia.ts";
+export { type Loading, loadCamera, loadedCameras, loadsOf, presentLoad, takeBackLoading } from "./loads.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
+export { savePicture } from "./pictures.ts";
+export { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
-export { type RunningExposure, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
+export { readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { hasUnsaved, isChange, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

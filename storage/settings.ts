@@ -1,33 +1,14 @@
 import type { LengthUnit } from "../core/basis/units/index.ts";
-import { parseSettings } from "../core/document/index.ts";
+import { parseSettings, type ShotWords } from "../core/document/index.ts";
 import type { PrintScale } from "../core/make/cutsheet/index.ts";
 import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 
-/** An exposure that is going on or not yet logged: kept, so that a reload does not lose it. */
-export interface RunningExposure {
-  readonly cameraId: string;
-  /** When the hole was opened, ms since 1970. */
-  readonly openedMs: number;
-  /** When it was closed again, ms since 1970; `null` while the hole is open. */
-  readonly closedMs: number | null;
-  /** Time it was open by a clock that nobody can set, ms; missing or `null` where none ran all the time. */
-  readonly countedMs?: number | null;
-  readonly targetSeconds: number;
-  /** What the time was reckoned for. */
-  readonly medium: string;
-  readonly iso: number;
-  readonly fNumber: number;
-  readonly ev: number;
-  readonly light: string;
-}
-
 /** What Still Box remembers about its user. */
 export interface Settings {
   readonly unit: LengthUnit;
-  /** Stops to add to every meter reading. */
+  /** Stops to add to every meter reading, as versions before the records of meters kept it. */
   readonly meterOffset: number;
-  readonly running: RunningExposure | null;
   readonly fieldCamera: string | null;
   /** The camera deleted last, until that is forgotten or taken back. */
   readonly removed: RemovedCamera | null;
@@ -35,19 +16,24 @@ export interface Settings {
   readonly demoSeen: boolean;
   /** By how much prints must be drawn larger each way, for a printer that shrinks; 1: it prints true. */
   readonly printScale: PrintScale;
-  /** Words typed for the shot in hand. */
-  readonly draft: { readonly subject: string; readonly note: string };
+  /** Words typed for the next shot. */
+  readonly draft: ShotWords;
+  /** Whether three seconds are counted before the hole opens. */
+  readonly countIn: boolean;
+  /** Whether the count is heard. */
+  readonly sound: boolean;
 }
 
 const DEFAULTS: Settings = {
   unit: "mm",
   meterOffset: 0,
-  running: null,
   fieldCamera: null,
   removed: null,
   demoSeen: false,
   printScale: { across: 1, up: 1 },
   draft: { subject: "", note: "" },
+  countIn: false,
+  sound: true,
 };
 
 /** All settings, with defaults for what was never set or can't be read; what can't be read is left where it is. */

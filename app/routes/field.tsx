@@ -1,7 +1,7 @@
 import { data } from "react-router";
-import { FieldPage } from "../../features/field/FieldPage.tsx";
-import { readShot, saveShot } from "../../features/field/fieldAction.ts";
-import { cameraNames, cameraOrFirst, readSettings } from "../../storage/index.ts";
+import { ExposePage } from "../../features/field/expose/ExposePage.tsx";
+import { logShot, readShot } from "../../features/field/expose/logShot.ts";
+import { readField } from "../../features/field/fieldData.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/field";
 
@@ -11,16 +11,14 @@ export const meta: Route.MetaFunction = () => [{ title: "Field · Still Box" }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();
-  const [cameras, settings] = await Promise.all([cameraNames(), readSettings()]);
-  const asked = new URL(request.url).searchParams.get("camera") ?? settings.running?.cameraId ?? settings.fieldCamera;
-  return { cameras, camera: await cameraOrFirst(asked, cameras), settings };
+  return readField(new URL(request.url).searchParams.get("camera"));
 }
 clientLoader.hydrate = true as const;
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const shot = readShot(await request.json().catch(() => null));
   if (shot === null) throw data("This is no shot.", { status: 400 });
-  const answer = await saveShot(shot);
+  const answer = await logShot(shot);
   return data(answer, { status: answer.saved === null ? 422 : 200 });
 }
 
@@ -29,5 +27,5 @@ export function HydrateFallback() {
 }
 
 export default function Field({ loaderData, actionData }: Route.ComponentProps) {
-  return <FieldPage key={loaderData.camera?.id ?? "none"} {...loaderData} answer={actionData ?? null} />;
+  return <ExposePage key={loaderData.camera?.id ?? "none"} data={loaderData} answer={actionData ?? null} />;
 }

@@ -1,7 +1,7 @@
 import { data } from "react-router";
-import { LogPage } from "../../features/field/LogPage.tsx";
-import { logAction, readLogAction } from "../../features/field/logAction.ts";
-import { openLog } from "../../features/field/useShots.ts";
+import { LogPage } from "../../features/field/log/LogPage.tsx";
+import { logAction, readLogAction } from "../../features/field/log/logAction.ts";
+import { openLog } from "../../features/field/log/useShots.ts";
 import { cameraNames } from "../../storage/index.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/log";

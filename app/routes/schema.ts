@@ -1,12 +1,18 @@
 import archive from "../../core/document/schemas/archive.schema.json";
 import camera from "../../core/document/schemas/camera.schema.json";
+import count from "../../core/document/schemas/count.schema.json";
 import expose from "../../core/document/schemas/expose.schema.json";
 import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
 import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
 import kind from "../../core/document/schemas/kind.schema.json";
+import load from "../../core/document/schemas/load.schema.json";
 import longTime from "../../core/document/schemas/long-time.schema.json";
+import medium from "../../core/document/schemas/medium.schema.json";
+import meter from "../../core/document/schemas/meter.schema.json";
+import pack from "../../core/document/schemas/pack.schema.json";
+import records from "../../core/document/schemas/records.schema.json";
 import settings from "../../core/document/schemas/settings.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
 import { refused } from "../headless.ts";
@@ -15,13 +21,19 @@ import type { Route } from "./+types/schema";
 const SCHEMAS: Readonly<Record<string, unknown>> = {
   archive,
   camera,
+  count,
   expose,
   exposure,
   film,
   hole,
   "hole-answer": holeAnswer,
   kind,
+  load,
   "long-time": longTime,
+  medium,
+  meter,
+  pack,
+  records,
   settings,
   solve,
 };

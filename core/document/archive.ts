@@ -6,6 +6,7 @@ import type { Exposure } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
 import { archiveSchema } from "./generated/archive.js";
 import { cameraFaults } from "./parseCamera.ts";
+import { RECORDS, type Records, recordFaults } from "./records.ts";
 import { migrate, type VersionedFormat } from "./version.ts";
 
 /** `still-box/archive`, all of a maker's data. */
@@ -46,6 +47,11 @@ export function parseArchive(data: unknown): Result<Archive, readonly Fault[]> {
   const crossed = [
     ...(archive.cameras ?? []).flatMap((camera, index) =>
       cameraFaults(camera).map((fault) => ({ ...fault, path: `/cameras/${index}${fault.path}` })),
+    ),
+    ...RECORDS.flatMap((name) =>
+      ((archive[name] ?? []) as readonly Records[typeof name][]).flatMap((record, index) =>
+        recordFaults(name, record).map((fault) => ({ ...fault, path: `/${name}/${index}${fault.path}` })),
+      ),
     ),
     ...(["cameras", "exposures", ...KEPT_COLLECTIONS] as const).flatMap((name) => twice(archive[name] ?? [], name)),
   ];

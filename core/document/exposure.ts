@@ -1,4 +1,5 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
+import type { ReciprocityRule } from "../light/exposure/index.ts";
 import type { Fault } from "../light/solve/index.ts";
 import { schemaFaults } from "./faults.ts";
 import { exposureSchema } from "./generated/exposure.js";
@@ -24,6 +25,46 @@ export interface Exposure {
   readonly ev?: number | null;
   readonly subject?: string;
   readonly note?: string;
+  readonly loadId?: string | null;
+  /** Chamber, number or frame of the load. */
+  readonly place?: string | null;
+  /** What the sum said, before the long-time rule and before what was learnt, s. */
+  readonly meteredSeconds?: number | null;
+  /** The medium's long-time rule then. */
+  readonly longTime?: ReciprocityRule;
+  /** What it shares its light with: a row of the light table, or a meter. */
+  readonly lightKey?: string | null;
+  /** Id of the meter it was read with. */
+  readonly meter?: string | null;
+  readonly spots?: readonly Spot[];
+  /** SHA-256 of the photograph that was metered. */
+  readonly picture?: string | null;
+  readonly where?: string;
+  readonly position?: { readonly latitude: number; readonly longitude: number } | null;
+  readonly weather?: string;
+  readonly judged?: Judgement | null;
+  readonly spoilt?: Spoilt | null;
+  /** A time known to be right, entered without a shot. */
+  readonly tested?: boolean;
+}
+
+/** What a negative said of its time. */
+export interface Judgement {
+  /** Stops it should have been longer (negative: shorter). */
+  readonly correction: number;
+  readonly by: "sheets" | "words" | "scan" | "tested";
+  readonly at: string;
+}
+
+/** Why a shot says nothing about the time. */
+export type Spoilt = "moved" | "leak" | "covered" | "developed" | "other";
+
+/** A place of a photograph that was metered: 0 to 1 from its left and top, and its EV₁₀₀. */
+export interface Spot {
+  readonly part: "shadow" | "middle" | "highlight";
+  readonly x: number;
+  readonly y: number;
+  readonly ev: number;
 }
 
 /**

@@ -69,7 +69,7 @@ describe("the browser’s storage is full", () => {
     await maker.sees("[data-save]", /Saved/);
     await fill(maker);
     await maker.press("Delete this camera");
-    await maker.press("Delete camera and shots");
+    await maker.press("Delete the camera");
     await maker.sees("body", /storage is full/);
     await empty(maker);
     await maker.goTo("/");

@@ -18,3 +18,12 @@ export const SCREENS = [
   "/log",
   "/method",
 ] as const;
+
+/** Those that are used on a phone. */
+export const PHONE_SCREENS: ReadonlySet<string> = new Set([
+  "/",
+  "/new",
+  "/cameras/thistle-biscuit-tin",
+  "/field",
+  "/log",
+]);

@@ -73,8 +73,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           )}
           {removed && (
             <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
-              {removed.camera.name} is deleted, with {removed.exposures.length} shot
-              {removed.exposures.length === 1 ? "" : "s"}.{" "}
+              {removed.camera.name} is deleted; its shots stay in the log.{" "}
               <Button
                 look="quiet"
                 onClick={() => void import("./bringBack.ts").then(({ bringBack }) => bringBack(removed))}

@@ -1,7 +1,7 @@
 /** The fields of one directory of a TIFF, by their tags: numbers, rationals as quotients. */
 export type TiffFields = ReadonlyMap<number, readonly number[]>;
 
-/** Tags we read. @source TIFF 6.0 (1992), section 8 and its supplements; 34675: ICC.1:2022, annex B */
+/** Tags we read. @source TIFF 6.0 (1992), section 8 and its supplements; 34675: ICC.1:2022, annex B; Exif 2.32 (CIPA DC-008-2019) */
 export const TAG = {
   width: 256,
   height: 257,
@@ -24,14 +24,27 @@ export const TAG = {
   tiles: 324,
   tileBytes: 325,
   profile: 34675,
+  model: 272,
+  exif: 34665,
+  seconds: 33434,
+  fNumber: 33437,
+  iso: 34855,
+  bias: 37380,
 } as const;
 
 const KNOWN: ReadonlySet<number> = new Set(Object.values(TAG));
 /** Fields that may be long; of others only the first numbers count. */
-const LONG: ReadonlySet<number> = new Set([TAG.strips, TAG.stripBytes, TAG.tiles, TAG.tileBytes, TAG.profile]);
+const LONG: ReadonlySet<number> = new Set([
+  TAG.strips,
+  TAG.stripBytes,
+  TAG.tiles,
+  TAG.tileBytes,
+  TAG.profile,
+  TAG.model,
+]);
 const FIRST = 16;
-/** Bytes of one number by its type: bytes, shorts, longs, rationals. Others are passed over. @source TIFF 6.0, section 2 */
-const SIZES: Readonly<Record<number, number>> = { 1: 1, 3: 2, 4: 4, 5: 8, 7: 1 };
+/** Bytes of one number by its type: bytes, letters, shorts, longs, rationals without and with sign. Others are passed over. @source TIFF 6.0, section 2 */
+const SIZES: Readonly<Record<number, number>> = { 1: 1, 2: 1, 3: 2, 4: 4, 5: 8, 7: 1, 10: 8 };
 /** Directories and fields in one that are looked at. */
 const [MOST_PAGES, MOST_FIELDS] = [32, 512];
 
@@ -49,18 +62,36 @@ export function tiffFields(tiff: Uint8Array): readonly TiffFields[] {
   const pages: TiffFields[] = [];
   let at = view.getUint32(4, little);
   while (at !== 0 && pages.length < MOST_PAGES) {
-    const count = view.getUint16(at, little);
-    const fields = new Map<number, readonly number[]>();
-    for (let i = 0; i < Math.min(count, MOST_FIELDS); i++) {
-      const entry = at + 2 + 12 * i;
-      const tag = view.getUint16(entry, little);
-      if (KNOWN.has(tag)) fields.set(tag, valuesAt(view, entry, LONG.has(tag), little));
-    }
-    pages.push(fields);
-    const next = at + 2 + 12 * count;
+    pages.push(directory(view, at, little));
+    const next = at + 2 + 12 * view.getUint16(at, little);
     at = next + 4 <= view.byteLength ? view.getUint32(next, little) : 0;
   }
   return pages;
+}
+
+/**
+ * The fields of the directory that a first directory's Exif pointer leads to; none where there is no pointer.
+ *
+ * @param tiff from its byte order mark on
+ * @throws RangeError where a field lies beyond the end
+ */
+export function exifFields(tiff: Uint8Array): TiffFields {
+  const view = new DataView(tiff.buffer, tiff.byteOffset, tiff.byteLength);
+  const [first = new Map()] = tiffFields(tiff);
+  const at = firstOf(first, TAG.exif);
+  const found = at === 0 ? new Map<number, readonly number[]>() : directory(view, at, view.getUint16(0) === 0x4949);
+  const model = first.get(TAG.model);
+  return model === undefined ? found : new Map([...found, [TAG.model, model]]);
+}
+
+function directory(view: DataView, at: number, little: boolean): Map<number, readonly number[]> {
+  const fields = new Map<number, readonly number[]>();
+  for (let i = 0; i < Math.min(view.getUint16(at, little), MOST_FIELDS); i++) {
+    const entry = at + 2 + 12 * i;
+    const tag = view.getUint16(entry, little);
+    if (KNOWN.has(tag)) fields.set(tag, valuesAt(view, entry, LONG.has(tag), little));
+  }
+  return fields;
 }
 
 function valuesAt(view: DataView, entry: number, long: boolean, little: boolean): readonly number[] {
@@ -78,6 +109,7 @@ function numberAt(view: DataView, at: number, type: number, little: boolean): nu
   if (type === 3) return view.getUint16(at, little);
   if (type === 4) return view.getUint32(at, little);
   if (type === 5) return view.getUint32(at, little) / view.getUint32(at + 4, little);
+  if (type === 10) return view.getInt32(at, little) / view.getInt32(at + 4, little);
   return view.getUint8(at);
 }
 

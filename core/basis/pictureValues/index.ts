@@ -1,1 +1,2 @@
+export { luminanceOf } from "./luminance.ts";
 export { fromSrgb, toSrgb } from "./srgb.ts";

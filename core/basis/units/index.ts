@@ -11,4 +11,5 @@ export {
 export { parseNumber } from "./parseNumber.ts";
 export { plainNumber } from "./plainNumber.ts";
 export { failure, type Result, success } from "./result.ts";
+export { formatStops } from "./stops.ts";
 export { formatTime, parseTime, sayTime } from "./time.ts";

@@ -7,3 +7,4 @@ export { GREY, type PreviewScene } from "./scene.ts";
 export { scenes } from "./scenes/index.ts";
 export { pictureScene, type ScenePicture } from "./scenes/picture.ts";
 export { slantedEdge } from "./scenes/target.ts";
+export { luminanceEv, type SceneView, sceneView } from "./sceneView.ts";

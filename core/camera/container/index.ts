@@ -41,6 +41,7 @@ export {
 } from "./edits.ts";
 export type { Fix } from "./fix.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
+export { type LoadPlace, loadPlaces } from "./loadPlaces.ts";
 export { isMetal, toBlacken } from "./material.ts";
 export { holeMount, withMount } from "./mount.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";

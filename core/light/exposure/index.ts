@@ -1,3 +1,4 @@
+export { countable, SHORTEST_COUNT } from "./countable.ts";
 export {
   curveSlope,
   type DensityRange,
@@ -20,5 +21,10 @@ export {
   type Passer,
   USUAL_BRIGHTNESS,
 } from "./movement.ts";
+export { isPaused, type OpenSpan, openTime } from "./openTime.ts";
+export { type PhotographData, photographEv, spotEv } from "./photograph.ts";
+export { type PracticeMeter, practiceReading } from "./practiceMeter.ts";
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
 export { sheetTime } from "./sheetTime.ts";
+export { type Signal, signals } from "./signals.ts";
+export { type Tone, toneOf } from "./toneOf.ts";

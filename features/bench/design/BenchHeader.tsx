@@ -93,8 +93,8 @@ const HeaderTools = memo(function HeaderTools({
       </Button>
       <Ask
         title={`Delete ${name}?`}
-        words="The design and every shot logged with it go. Take a file first if you may want the design again."
-        yes="Delete camera and shots"
+        words="The design goes; its shots stay in the log. Take a file first if you may want the design again."
+        yes="Delete the camera"
         no="Keep it"
         onYes={() => send({ type: "delete" })}
         more={<Button onClick={onExport}>Take a file first</Button>}

@@ -1,6 +1,6 @@
 import { memo, useCallback, useMemo } from "react";
 import { materials } from "../../../catalogue/materials.ts";
-import { media } from "../../../catalogue/media.ts";
+import { allMedia } from "../../../catalogue/media.ts";
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import {
@@ -17,7 +17,7 @@ import {
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import { lieOf } from "../../../core/camera/lies/index.ts";
 import { Check } from "../../../ui/Check.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
+import { Choice, type ChoiceOption } from "../../../ui/Choice.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
@@ -26,7 +26,9 @@ import { SetCount } from "../design/SetCount.tsx";
 import { DesignEntry } from "./DesignEntry.tsx";
 import { holeFields, SHEET_FIELDS } from "./measureFields.ts";
 
-const MEDIA = media.map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
+/** What can be chosen; the list stays the same for as long as the page does. */
+const choices = (): readonly ChoiceOption[] =>
+  allMedia().map(({ id, name, iso }) => ({ id, name, note: `ISO ${iso}` }));
 
 const SIDES = [
   { id: "inside", name: "inside the wall" },
@@ -67,6 +69,7 @@ export const Measures = memo(function Measures({
     (layers: string) => onEdit("tape", (now) => withContainer(now, { tapeLayers: Number(layers) })),
     [onEdit],
   );
+  const papers = useMemo(choices, []);
   const chooseSide = useCallback(
     (side: string) =>
       onEdit("plate’s side", (now) =>
@@ -137,7 +140,7 @@ export const Measures = memo(function Measures({
           onChoose={chooseTape}
         />
         {rows(SHEET_FIELDS)}
-        <Choice label="Paper or film" value={film.medium ?? null} options={MEDIA} onChoose={choosePaper} />
+        <Choice label="Paper or film" value={film.medium ?? null} options={papers} onChoose={choosePaper} />
         <Choice label="The hole is" value={mount} options={MOUNTS} onChoose={chooseMount} />
         {rows(holeFields(camera))}
         {mount !== "wall" && (

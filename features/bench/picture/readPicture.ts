@@ -1,4 +1,4 @@
-import { fromSrgb } from "../../../core/basis/pictureValues/index.ts";
+import { luminanceOf } from "../../../core/basis/pictureValues/index.ts";
 import { failure, type Result, success } from "../../../core/basis/units/index.ts";
 import type { ScenePicture } from "../../../core/bench/preview/index.ts";
 
@@ -17,15 +17,6 @@ export async function readPicture(file: File): Promise<Result<ScenePicture>> {
   if (context === null) return failure("The browser gives no room to read a picture of this size.");
   context.drawImage(bitmap, 0, 0, width, height);
   bitmap.close();
-  const { data } = context.getImageData(0, 0, width, height);
-  const linear = Float32Array.from({ length: 256 }, (_, value) => fromSrgb(value / 255));
-  const luminance = new Float32Array(width * height);
-  for (let i = 0; i < luminance.length; i++) {
-    // Luminance of linear sRGB, IEC 61966-2-1.
-    luminance[i] =
-      0.2126 * (linear[data[4 * i] ?? 0] ?? 0) +
-      0.7152 * (linear[data[4 * i + 1] ?? 0] ?? 0) +
-      0.0722 * (linear[data[4 * i + 2] ?? 0] ?? 0);
-  }
+  const luminance = luminanceOf(context.getImageData(0, 0, width, height).data);
   return success({ width, height, luminance, across: 60, distance: Number.POSITIVE_INFINITY });
 }

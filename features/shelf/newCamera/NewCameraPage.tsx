@@ -3,7 +3,7 @@ import { Controller, type Resolver, set, useForm, useWatch } from "react-hook-fo
 import { Form, Link, useNavigation, useSubmit } from "react-router";
 import { formats } from "../../../catalogue/formats.ts";
 import { materials } from "../../../catalogue/materials.ts";
-import { media } from "../../../catalogue/media.ts";
+import { allMedia } from "../../../catalogue/media.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
@@ -169,7 +169,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                 control={control}
                 name="medium"
                 render={({ field }) => (
-                  <Choice label="Paper or film" value={field.value} options={media} onChoose={field.onChange} />
+                  <Choice label="Paper or film" value={field.value} options={allMedia()} onChoose={field.onChange} />
                 )}
               />
               {size("film.width", lieOf(typed.kind).bent ? "Along the curve" : "Across")}

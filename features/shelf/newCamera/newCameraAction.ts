@@ -1,4 +1,4 @@
-import { media } from "../../../catalogue/media.ts";
+import { allMedia } from "../../../catalogue/media.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { isCameraKind } from "../../../core/camera/kinds/index.ts";
 import { addCamera, readSettings, type StorageFailure } from "../../../storage/index.ts";
@@ -28,7 +28,7 @@ function isForm(sent: unknown): sent is NewCameraForm {
     typeof insideBlack === "boolean" &&
     typeof kind === "string" &&
     isCameraKind(kind) &&
-    media.some(({ id }) => id === medium) &&
+    allMedia().some(({ id }) => id === medium) &&
     plates.some(({ thickness }) => String(thickness) === plate) &&
     isRecord(sizes) &&
     Object.values(sizes).every(

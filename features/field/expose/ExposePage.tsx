@@ -1,0 +1,361 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { Link } from "react-router";
+import { tinykeys } from "tinykeys";
+import { mediumById } from "../../../catalogue/media.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import { type Camera, isTrail, loadPlaces } from "../../../core/camera/container/index.ts";
+import type { Load, Meter } from "../../../core/document/index.ts";
+import { savePicture, saveRecord, useLive } from "../../../storage/index.ts";
+import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
+import { Fold } from "../../../ui/Fold.tsx";
+import { keep } from "../../../ui/keep.ts";
+import { isoWithOffset } from "../../../ui/localTime.ts";
+import { notify } from "../../../ui/notify.ts";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { useWakeLock } from "../../../ui/useWakeLock.ts";
+import { FieldPages } from "../FieldPages.tsx";
+import { type FieldData, readKit } from "../fieldData.ts";
+import { CountStrip, placeOf } from "./CountStrip.tsx";
+import { LightPanel } from "./LightPanel.tsx";
+import { LoadCard } from "./LoadCard.tsx";
+import { bracketed, loadIt, nextPlace, placesHeld, unloadIt } from "./loading.ts";
+import type { ShotAnswer } from "./logShot.ts";
+import { NoteRow } from "./NoteRow.tsx";
+import { openingWords } from "./openingWords.ts";
+import { type LightSource, readLight } from "./readLight.ts";
+import { SetupRow } from "./SetupRow.tsx";
+import { suggest } from "./suggestion.ts";
+import { TimePanel } from "./TimePanel.tsx";
+import { useCounts } from "./useCounts.ts";
+import { useExperience } from "./useExperience.ts";
+import { useSignals, wakeSound } from "./useSignals.ts";
+
+interface ExposeProps {
+  readonly data: FieldData;
+  readonly answer: ShotAnswer | null;
+}
+
+/** The Field: light in, time out, hole open, hole shut, shot logged. */
+export function ExposePage({ data, answer }: ExposeProps) {
+  if (data.camera !== null) return <ExposeWith data={data} camera={data.camera} answer={answer} />;
+  return (
+    <main className="mx-auto max-w-md px-4 py-8">
+      <h1 className="mb-2 font-semibold text-2xl">No camera to take out yet</h1>
+      <p className="mb-4">Measure a container first; its f-number decides every time.</p>
+      <Link to="/new" className={buttonClass("action")}>
+        Measure a container
+      </Link>
+    </main>
+  );
+}
+
+/** Counted before the hole opens, where that is wished, ms. */
+const COUNTED_IN = 3000;
+
+function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: Camera }) {
+  const { cameras, settings } = data;
+  const kitQuery = useCallback(() => readKit(camera.id), [camera.id]);
+  const kit = useLive(data.kit, kitQuery).value;
+  const { load, packs } = kit;
+  const meters = useMemo(() => withOldOffset(kit.meters, settings.meterOffset), [kit.meters, settings.meterOffset]);
+  const places = useMemo(() => loadPlaces(camera), [camera]);
+  const [picked, setPicked] = useState<string | null>(null);
+  const [freeMedium, setFreeMedium] = useState(mediumById(camera.chambers[0].film.medium).id);
+  const [freeIso, setFreeIso] = useState(mediumById(freeMedium).iso);
+  const held = placesHeld(camera, load, freeMedium, freeIso);
+  const place = nextPlace(held, picked);
+  const loaded = load === null ? null : (load.places.find((each) => each.place === place) ?? null);
+  const mediumId = loaded?.medium ?? freeMedium;
+  const iso = loaded?.iso ?? freeIso;
+  const medium = mediumById(mediumId);
+  const numberOf = (id: string | null): number | null => places.find((each) => each.id === id)?.number ?? null;
+
+  const [source, setSource] = useState<LightSource>({ by: "table", row: "sun" });
+  const log = useExperience();
+  const words = useLengthWords();
+  const suggestion = useMemo(() => {
+    const reading = readLight(source, medium, meters);
+    if (!reading.ok) return reading;
+    const key = log.alike.get(camera.id) ?? camera.id;
+    const shots = log.lessons.filter(({ lesson }) => lesson.camera === key && !lesson.spoilt).length;
+    const keys = { camera: key, medium: medium.id, light: reading.value.key };
+    return suggest(camera, medium, iso, reading.value, { experience: log.experience, keys, shots }, words);
+  }, [camera, medium, iso, source, meters, log, words]);
+  const trail = isTrail(camera);
+  const good = suggestion.ok && !trail ? suggestion.value : null;
+  const [typed, setTyped] = useState<number | null>(null);
+  const seconds = good === null ? null : (typed ?? loaded?.plannedSeconds ?? good.counted[1]);
+
+  const counts = useCounts(data.counts);
+  const here = counts.counts.find(({ count }) => count.cameraId === camera.id && count.closedMs === null);
+  useWakeLock(counts.counts.some(({ count }) => count.closedMs === null));
+  const [sound, setSound] = useState(settings.sound);
+  const [countIn, setCountIn] = useState(settings.countIn);
+  useSignals(counts.counts, sound);
+
+  const [draft, setDraft] = useState(settings.draft);
+  const note = (next: typeof draft): void => {
+    setDraft(next);
+    keep("draft", next, "What is typed here");
+  };
+  const [keepPhoto, setKeepPhoto] = useState(false);
+  const open = async (): Promise<void> => {
+    if (good === null || seconds === null || here) return;
+    wakeSound();
+    const id = crypto.randomUUID();
+    const { reading } = good;
+    counts.open(
+      {
+        id,
+        cameraId: camera.id,
+        cameraName: camera.name,
+        loadId: load?.id ?? null,
+        place: place ?? null,
+        number: numberOf(place),
+        targetSeconds: seconds,
+        meteredSeconds: good.formula.meteredSeconds,
+        longTime: medium.longTime,
+        medium: medium.id,
+        iso,
+        fNumber: good.fNumber,
+        ev: reading.ev,
+        light: reading.name,
+        lightKey: reading.key,
+        meter: reading.meter,
+        spots: reading.spots,
+        picture: keepPhoto && source.by === "photograph" && source.file ? await kept(source.file) : null,
+        words: draft,
+      },
+      countIn ? COUNTED_IN : 0,
+    );
+    note({ subject: "", note: "" });
+    setTyped(null);
+    setPicked(null);
+  };
+  useFieldKeys(() => {
+    if (here) counts.close(here.count.id);
+    else void open();
+  });
+  const [lastAnswer, setLastAnswer] = useState(answer);
+  if (answer !== lastAnswer) setLastAnswer(answer);
+  const { done } = counts;
+  useEffect(() => {
+    if (answer?.saved) done(answer.saved.id);
+  }, [answer, done]);
+
+  const counting = counts.counts.filter(({ count }) => count.id !== answer?.saved?.id);
+  const alone = counting.length === 1;
+  const setOffset = (meter: Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">): void => {
+    const record = { ...meter, comparedAt: isoWithOffset(new Date()) };
+    void saveRecord("meters", record).then((saved) => {
+      if (!saved.ok) notify(`The correction can’t be kept. ${saved.error.message}`, { urgent: true });
+    });
+  };
+
+  return (
+    <main className="mx-auto max-w-6xl px-4 pb-16">
+      <FieldPages />
+      <div className="grid gap-x-12 gap-y-4 [grid-template-areas:'time'_'setup'_'light'] md:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] md:grid-rows-[auto_1fr] md:[grid-template-areas:'setup_time'_'light_time']">
+        <section aria-label="Time" className="grid content-start gap-5 [grid-area:time]">
+          {counting.map((now) => (
+            <CountStrip
+              key={now.count.id}
+              now={now}
+              counts={counts}
+              alone={alone}
+              error={answer?.id === now.count.id ? answer.error : null}
+            />
+          ))}
+          {answer?.saved && <Logged answer={answer} cameraId={camera.id} />}
+          {trail && !here && <TrailNote camera={camera} />}
+          {!trail && !here && (
+            <>
+              <TimePanel
+                subject={[camera.name, placeOf({ place, number: numberOf(place) })].filter(Boolean).join(", ")}
+                suggestion={good}
+                seconds={seconds}
+                planned={typed === null && loaded?.plannedSeconds != null}
+                medium={medium}
+                onSeconds={setTyped}
+                canBracket={good !== null && load !== null && bracketed(load, [1, 2, 3], place) !== null}
+                onBracket={() => good && load && void spread(load, good.counted, place)}
+              />
+              <Button
+                look="action"
+                className="min-h-16 w-full text-[1.4rem]"
+                disabled={good === null}
+                onClick={() => void open()}
+              >
+                Open the hole
+              </Button>
+              <div className="flex flex-wrap gap-x-5">
+                <Check
+                  label="Count me in, 3 s"
+                  checked={countIn}
+                  className="min-h-[3.3rem]"
+                  onCheck={(on) => {
+                    setCountIn(on);
+                    keep("countIn", on, "That you are counted in");
+                  }}
+                />
+                <Check
+                  label="Sound"
+                  checked={sound}
+                  className="min-h-[3.3rem]"
+                  onCheck={(on) => {
+                    setSound(on);
+                    keep("sound", on, "That there is sound");
+                  }}
+                />
+                {source.by === "photograph" && source.file && (
+                  <Check
+                    label="Keep the photograph"
+                    checked={keepPhoto}
+                    className="min-h-[3.3rem]"
+                    onCheck={setKeepPhoto}
+                  />
+                )}
+              </div>
+              {good && seconds !== null && (
+                <Fold title="Before it opens" name="before">
+                  <ul className="list-disc pl-4">
+                    {openingWords(camera, seconds, good.reading.ev, words).map((line) => (
+                      <li key={line}>{line}</li>
+                    ))}
+                  </ul>
+                </Fold>
+              )}
+              <NoteRow words={draft} onWords={note} />
+            </>
+          )}
+        </section>
+        <section aria-label="Camera and sheet" className="grid content-start gap-3 [grid-area:setup]">
+          <SetupRow
+            cameras={cameras}
+            camera={camera}
+            mediumId={mediumId}
+            iso={iso}
+            loaded={loaded !== null}
+            onMedium={(id) => {
+              setFreeMedium(id);
+              setFreeIso(mediumById(id).iso);
+              setTyped(null);
+            }}
+            onIso={setFreeIso}
+          />
+          {!trail && (
+            <LoadCard
+              key={load?.id ?? "none"}
+              places={places}
+              load={load}
+              held={held}
+              chosen={place}
+              packs={packs}
+              wish={{ medium: mediumId, iso, flashed: false, initials: "", packId: null }}
+              locked={here !== undefined}
+              onChoose={(id) => {
+                setPicked(id === place ? "" : id);
+                setTyped(null);
+              }}
+              onLoad={(wish) => void loadIt(camera, places, wish)}
+              onUnload={() => load && void unloadIt(load)}
+            />
+          )}
+        </section>
+        {!trail && (
+          <section aria-label="Light" className="[grid-area:light]">
+            <LightPanel
+              source={source}
+              fault={suggestion.ok ? null : suggestion.error}
+              meters={meters}
+              suggestion={good}
+              camera={camera}
+              medium={medium}
+              seconds={seconds}
+              onSource={(next) => {
+                setSource(next);
+                setTyped(null);
+              }}
+              onOffset={setOffset}
+            />
+          </section>
+        )}
+      </div>
+    </main>
+  );
+}
+
+/** The three times of a bracket on the next three places, so that each is proposed with its own. */
+async function spread(load: Load, times: readonly [number, number, number], place: string | null): Promise<void> {
+  const next = bracketed(load, times, place);
+  if (next === null) return;
+  const saved = await saveRecord("loads", next);
+  if (!saved.ok) notify(`The bracket is not noted. ${saved.error.message}`, { urgent: true });
+  else
+    notify("Three places have a time of their own now.", {
+      action: { name: "Undo", run: () => void saveRecord("loads", load) },
+    });
+}
+
+/** Stores the photograph a shot was metered by; without room for it the shot goes without. */
+async function kept(file: File): Promise<string | null> {
+  const saved = await savePicture(file);
+  if (saved.ok) return saved.value;
+  notify(`The photograph is not kept with the shot. ${saved.error.message}`, { urgent: true });
+  return null;
+}
+
+/** Meters as they are stored; a correction that an earlier version kept as a setting stands for the typed meter’s. */
+function withOldOffset(meters: readonly Meter[], offset: number): readonly Meter[] {
+  if (offset === 0 || meters.some(({ id }) => id === "meter")) return meters;
+  return [...meters, { id: "meter", name: "My meter", kind: "meter", offset }];
+}
+
+function Logged({ answer, cameraId }: { readonly answer: ShotAnswer; readonly cameraId: string }) {
+  const { saved } = answer;
+  if (saved === null) return null;
+  const place = placeOf(saved);
+  return (
+    <p role="status" className="border-good border-l-4 bg-card p-3">
+      Logged: {place ? `${place[0]?.toUpperCase()}${place.slice(1)}, ` : ""}
+      {saved.subject || "a shot"}, {formatTime(saved.seconds)}.{" "}
+      <Link to={`/log?camera=${encodeURIComponent(cameraId)}`} className="underline underline-offset-4">
+        See the log
+      </Link>
+    </p>
+  );
+}
+
+/** What there is to do for a camera that stays out for months. */
+function TrailNote({ camera }: { readonly camera: Camera }) {
+  return (
+    <div className="sheet grid gap-2 p-4" data-trail>
+      <p className="font-semibold text-[2rem] leading-tight">Weeks to months</p>
+      <p>
+        This camera draws the sun’s trails: nothing to count. Take the tape off on a day you note, and put it on again
+        when you take the camera down.
+      </p>
+      <p>
+        <Link to={`/cameras/${encodeURIComponent(camera.id)}/make/build`} className="underline underline-offset-4">
+          How to put it up, and take it down
+        </Link>
+      </p>
+    </div>
+  );
+}
+
+/** Space opens and closes the hole, unless a control has the key. */
+function useFieldKeys(onSpace: () => void): void {
+  const latest = useRef(onSpace);
+  latest.current = onSpace;
+  useEffect(() => {
+    const space = (event: KeyboardEvent): void => {
+      if (event.target instanceof HTMLElement && event.target.closest("input, select, textarea, button, a, summary"))
+        return;
+      event.preventDefault();
+      latest.current();
+    };
+    return tinykeys(window, { Space: space });
+  }, []);
+}

@@ -1,0 +1,167 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import { mediumById } from "../../../catalogue/media.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import type { LoadPlace } from "../../../core/camera/container/index.ts";
+import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
+import { Button } from "../../../ui/Button.tsx";
+import { cx } from "../../../ui/cx.ts";
+import { readableDay } from "../../../ui/localTime.ts";
+import { LoadForm, type LoadWish } from "./LoadForm.tsx";
+
+/** The card of a load: every place with what it holds, the used ones crossed out, the next one marked. */
+export function LoadCard({
+  places,
+  load,
+  held,
+  chosen,
+  packs,
+  wish,
+  locked,
+  onChoose,
+  onLoad,
+  onUnload,
+}: {
+  readonly places: readonly LoadPlace[];
+  /** `null`: nothing that is known of. */
+  readonly load: Load | null;
+  /** What its places hold; `null`: nothing is known of them. */
+  readonly held: readonly LoadedPlace[] | null;
+  readonly chosen: string | null;
+  readonly packs: readonly Pack[];
+  /** What it would be loaded with unless something else is said. */
+  readonly wish: LoadWish;
+  readonly locked: boolean;
+  readonly onChoose: (place: string) => void;
+  readonly onLoad: (wish: LoadWish) => void;
+  readonly onUnload: () => void;
+}) {
+  const [loading, setLoading] = useState(false);
+  const left = held?.filter(({ exposureId }) => !exposureId).length ?? 0;
+  const advance = places.find(({ id }) => id === chosen)?.advance ?? null;
+  return (
+    <section aria-label="The load’s card" className="sheet p-3" data-load={load?.id ?? "none"}>
+      <p className="mb-2 flex items-baseline justify-between gap-3 border-ink border-b pb-0.5">
+        <span className="stamp">{load ? `Loaded ${readableDay(load.at)}` : "Not loaded, as far as noted"}</span>
+        {held && (
+          <span data-left>
+            {left} of {held.length} left
+          </span>
+        )}
+      </p>
+      {held && (
+        <ul className="mb-2 grid grid-cols-[repeat(auto-fill,minmax(5.2rem,1fr))] pt-px pl-px">
+          {held.map((place) => (
+            <li key={place.place} className="-mt-px -ml-px border border-line">
+              <PlaceButton
+                place={place}
+                name={places.find(({ id }) => id === place.place)?.name ?? place.place}
+                chosen={place.place === chosen}
+                locked={locked}
+                onChoose={onChoose}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+      {advance && <p className="mb-2">To come to it: {advance}.</p>}
+      {load === null || loading ? (
+        <LoadForm
+          places={places}
+          packs={packs}
+          wish={wish}
+          onLoad={(chosenWish) => {
+            setLoading(false);
+            onLoad(chosenWish);
+          }}
+          onCancel={loading ? () => setLoading(false) : null}
+        />
+      ) : (
+        <div className="flex flex-wrap gap-2">
+          <Ask
+            title="Unload it?"
+            words={
+              left > 0
+                ? `${left} ${left === 1 ? "place is" : "places are"} not exposed yet. Unload in the dark, in the order of the places.`
+                : "Unload in the dark, in the order of the places: then each negative is known by its number."
+            }
+            yes="It is unloaded"
+            no="Leave it loaded"
+            onYes={onUnload}
+          >
+            <Button className="min-h-[3.3rem]" disabled={locked}>
+              Unload
+            </Button>
+          </Ask>
+          <Button look="quiet" className="min-h-[3.3rem]" disabled={locked} onClick={() => setLoading(true)}>
+            Load it anew
+          </Button>
+          <Link
+            to={`/log?load=${encodeURIComponent(load.id)}`}
+            className="flex min-h-[3.3rem] items-center underline underline-offset-4"
+          >
+            Its shots
+          </Link>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function PlaceButton({
+  place: { place, medium, exposureId, plannedSeconds },
+  name,
+  chosen,
+  locked,
+  onChoose,
+}: {
+  readonly place: LoadedPlace;
+  readonly name: string;
+  readonly chosen: boolean;
+  readonly locked: boolean;
+  readonly onChoose: (place: string) => void;
+}) {
+  const used = Boolean(exposureId);
+  const face = (
+    <button
+      type="button"
+      disabled={locked}
+      aria-pressed={chosen}
+      data-place={place}
+      data-used={used || undefined}
+      className={cx(
+        "relative min-h-[3.6rem] w-full px-1 py-1 text-left leading-tight",
+        chosen && "bg-kraft-pale outline-2 outline-action -outline-offset-2",
+      )}
+      {...(used ? {} : { onClick: () => onChoose(place) })}
+    >
+      <span className="block font-semibold">{name}</span>
+      <span className="block truncate text-[0.8rem] text-quiet">
+        {used ? "exposed" : plannedSeconds ? formatTime(plannedSeconds) : mediumById(medium).name}
+      </span>
+      {used && (
+        <svg
+          viewBox="0 0 10 10"
+          preserveAspectRatio="none"
+          className="absolute inset-0 h-full w-full"
+          aria-hidden="true"
+        >
+          <path d="M0 10L10 0" stroke="var(--sb-quiet)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+        </svg>
+      )}
+    </button>
+  );
+  if (!used) return face;
+  return (
+    <Ask
+      title="Expose it twice?"
+      words={`${name} is exposed already. A second picture falls on the first, and both are on the sheet.`}
+      yes="Expose it a second time"
+      no="Leave it"
+      onYes={() => onChoose(place)}
+    >
+      {face}
+    </Ask>
+  );
+}

@@ -1,0 +1,114 @@
+import { useState } from "react";
+import { allMedia, mediumById } from "../../../catalogue/media.ts";
+import { plainNumber } from "../../../core/basis/units/index.ts";
+import type { LoadPlace } from "../../../core/camera/container/index.ts";
+import type { Pack } from "../../../core/document/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+
+/** What all places of a camera are loaded with. */
+export interface LoadWish {
+  readonly medium: string;
+  readonly iso: number;
+  readonly flashed: boolean;
+  readonly initials: string;
+  readonly packId: string | null;
+}
+
+const NO_PACK = "none";
+
+/** What is put into a camera, all places alike; one press writes it. */
+export function LoadForm({
+  places,
+  packs,
+  wish,
+  onLoad,
+  onCancel,
+}: {
+  readonly places: readonly LoadPlace[];
+  readonly packs: readonly Pack[];
+  readonly wish: LoadWish;
+  readonly onLoad: (wish: LoadWish) => void;
+  readonly onCancel: (() => void) | null;
+}) {
+  const [now, setNow] = useState(wish);
+  const takeFrom = (id: string): void => {
+    const pack = packs.find((each) => each.id === id);
+    if (pack === undefined) setNow({ ...now, packId: null });
+    else setNow({ ...now, packId: id, medium: pack.medium, iso: pack.iso ?? mediumById(pack.medium).iso });
+  };
+  const pack = packs.find(({ id }) => id === now.packId);
+  const many = places.length;
+  return (
+    <div className="grid gap-3">
+      {packs.length > 0 && (
+        <Choice
+          label="From the pack"
+          value={now.packId ?? NO_PACK}
+          options={[
+            { id: NO_PACK, name: "no pack of the Stock" },
+            ...packs.map(({ id, medium, size, left }) => ({
+              id,
+              name: `${mediumById(medium).name}, ${size}`,
+              note: `${left} left`,
+            })),
+          ]}
+          onChoose={takeFrom}
+        />
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-3">
+        <Choice
+          label="Paper or film put in"
+          value={now.medium}
+          options={allMedia()}
+          onChoose={(medium) => setNow({ ...now, medium, iso: mediumById(medium).iso, packId: null })}
+        />
+        <QuantityField
+          label="ISO of it"
+          name="load-iso"
+          value={now.iso}
+          show={String}
+          read={plainNumber}
+          take={(value) => {
+            if (value === null || !(value > 0)) return "Above 0, such as 6.";
+            setNow((before) => ({ ...before, iso: value }));
+            return null;
+          }}
+        />
+      </div>
+      <div className="grid grid-cols-2 items-end gap-3">
+        <TextEntry
+          label="Initials on the back"
+          name="load-initials"
+          value={now.initials}
+          maxLength={20}
+          onChange={(event) => setNow({ ...now, initials: event.target.value })}
+        />
+        <Check
+          label="Pre-flashed"
+          checked={now.flashed}
+          className="min-h-[3.3rem]"
+          onCheck={(flashed) => setNow({ ...now, flashed })}
+        />
+      </div>
+      {pack && pack.left < many && (
+        <p role="alert" className="text-action">
+          That pack holds {pack.left} by the Stock’s count, and {many} are wanted.
+        </p>
+      )}
+      <div className="flex gap-2">
+        <Button className="min-h-[3.3rem] grow" onClick={() => onLoad(now)}>
+          {many === 1 ? "It is loaded" : `All ${many} are loaded`}
+        </Button>
+        {onCancel && (
+          <Button look="quiet" className="min-h-[3.3rem]" onClick={onCancel}>
+            Leave it as it is
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}

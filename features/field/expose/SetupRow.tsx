@@ -1,0 +1,61 @@
+import { useNavigate } from "react-router";
+import { allMedia, mediumById } from "../../../catalogue/media.ts";
+import { plainNumber } from "../../../core/basis/units/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import type { CameraName } from "../../../storage/index.ts";
+import { Choice } from "../../../ui/Choice.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+
+/** Which camera, what is in it, how fast that is. */
+export function SetupRow({
+  cameras,
+  camera,
+  mediumId,
+  iso,
+  loaded,
+  onMedium,
+  onIso,
+}: {
+  readonly cameras: readonly CameraName[];
+  readonly camera: Camera;
+  readonly mediumId: string;
+  readonly iso: number;
+  /** Whether what is in it is noted: then the load says what it is. */
+  readonly loaded: boolean;
+  readonly onMedium: (id: string) => void;
+  readonly onIso: (iso: number) => void;
+}) {
+  const navigate = useNavigate();
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)_4.5rem] gap-3">
+      <Choice
+        label="Camera"
+        value={camera.id}
+        options={cameras}
+        onChoose={(id) => void navigate(`/field?camera=${encodeURIComponent(id)}`)}
+      />
+      {loaded ? (
+        <p className="col-span-2">
+          <span className="block text-[0.87rem] text-quiet">In it</span>
+          {mediumById(mediumId).name}, ISO {iso}
+        </p>
+      ) : (
+        <>
+          <Choice label="Paper or film" value={mediumId} options={allMedia()} onChoose={onMedium} />
+          <QuantityField
+            label="ISO"
+            name="iso"
+            value={iso}
+            show={String}
+            read={plainNumber}
+            take={(value) => {
+              if (value === null || !(value > 0)) return "Above 0, such as 6.";
+              onIso(value);
+              return null;
+            }}
+          />
+        </>
+      )}
+    </div>
+  );
+}

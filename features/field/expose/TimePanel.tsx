@@ -1,0 +1,99 @@
+import { formatStops, formatTime } from "../../../core/basis/units/index.ts";
+import { type Medium, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Fold } from "../../../ui/Fold.tsx";
+import { BigTime } from "./BigTime.tsx";
+import type { Suggestion } from "./suggestion.ts";
+
+/** The time to give: one huge figure, what the log says of it, shorter and longer, and the sum for who wants it. */
+export function TimePanel({
+  subject,
+  suggestion,
+  seconds,
+  planned,
+  medium,
+  onSeconds,
+  onBracket,
+  canBracket,
+}: {
+  /** Camera and place, in words. */
+  readonly subject: string;
+  readonly suggestion: Suggestion | null;
+  /** Chosen, s. */
+  readonly seconds: number | null;
+  /** Whether the time is that of a bracket's place. */
+  readonly planned: boolean;
+  readonly medium: Medium;
+  readonly onSeconds: (seconds: number | null) => void;
+  readonly onBracket: () => void;
+  readonly canBracket: boolean;
+}) {
+  if (suggestion === null || seconds === null) return <BigTime caption={`${subject}: keep it open for`} text="–" />;
+  const { counted, learnt, learned } = suggestion;
+  const off = Math.log2(seconds / counted[1]);
+  return (
+    <div className="grid gap-3">
+      <BigTime
+        caption={`${subject}: ${planned ? "of your bracket, " : ""}keep it open for`}
+        text={formatTime(seconds)}
+      />
+      {seconds < SHORTEST_COUNT && (
+        <p role="alert" className="text-action">
+          No hand is that quick. A smaller hole, a slower sheet or a grey filter brings it to where it can be counted.
+        </p>
+      )}
+      <p data-learnt className={learnt === null ? "text-[0.87rem] text-quiet" : ""}>
+        {learnt ?? "No judged shot says anything of this camera yet, so the three times lie far apart."}
+      </p>
+      <fieldset className="grid grid-cols-3 gap-px border border-ink bg-ink" data-bracket>
+        <legend className="sr-only">Shorter, right, longer</legend>
+        {counted.map((each, index) => (
+          <button
+            // Three places, always the same.
+            // biome-ignore lint/suspicious/noArrayIndexKey: see above
+            key={index}
+            type="button"
+            aria-pressed={seconds === each}
+            className="min-h-[3.4rem] bg-card px-1 leading-tight aria-pressed:bg-kraft-pale"
+            onClick={() => onSeconds(index === 1 ? null : each)}
+          >
+            <span className="block text-[0.83rem] text-quiet">{["shorter", "as reckoned", "longer"][index]}</span>
+            <span className="block font-semibold text-[1.1rem]">{formatTime(each)}</span>
+          </button>
+        ))}
+      </fieldset>
+      <div className="grid grid-cols-[1fr_1fr_2fr] gap-2">
+        <Button className="min-h-[3.3rem]" onClick={() => onSeconds(seconds / 2)}>
+          Half
+        </Button>
+        <Button className="min-h-[3.3rem]" onClick={() => onSeconds(seconds * 2)}>
+          Double
+        </Button>
+        <Button className="min-h-[3.3rem]" disabled={!canBracket} onClick={onBracket}>
+          Spread the three over the next places
+        </Button>
+      </div>
+      <p className="text-[0.87rem] text-quiet" data-effect>
+        {effect(off, medium)}
+      </p>
+      <Fold title={`The sum, give or take ${formatStops(learned.sd)}`} name="sum">
+        <ul className="text-[0.93rem]" data-sum>
+          {suggestion.sum.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ul>
+      </Fold>
+    </div>
+  );
+}
+
+/** What a time that is not the one reckoned does to the sheet. */
+function effect(off: number, { density, iso, kind }: Medium): string {
+  const grey = toneOf(0, density, iso).word;
+  if (Math.abs(off) < 1 / 6) {
+    return `A middle tone comes out ${grey}. Half or double the time is one stop: on ${kind} it shows plainly.`;
+  }
+  const { word } = toneOf(off, density, iso);
+  const way = off > 0 ? "darker" : "lighter";
+  return `${formatStops(off)} ${way} on the negative: a middle tone, else ${grey}, comes out ${word}.`;
+}

@@ -1,0 +1,81 @@
+import { parseTime } from "../../../core/basis/units/index.ts";
+import { type Camera, withExposed } from "../../../core/camera/container/index.ts";
+import { type Count, changesBetween, type Exposure, parseRecord } from "../../../core/document/index.ts";
+import { editCamera, getCamera, saveExposure } from "../../../storage/index.ts";
+
+/** What is typed of a shot when it is logged; the rest is what its count was reckoned from. */
+export interface ShotEntries {
+  readonly count: Count;
+  /** Time given, as typed. */
+  readonly seconds: string;
+  readonly openedAt: string;
+  readonly light: string;
+  readonly subject: string;
+  readonly where: string;
+  readonly weather: string;
+  readonly note: string;
+}
+
+export interface ShotAnswer {
+  readonly id: string;
+  readonly saved: Exposure | null;
+  readonly error: string | null;
+}
+
+const TEXTS = ["seconds", "openedAt", "light", "subject", "where", "weather", "note"] as const;
+
+/** Reads what was sent; `null` where it is no shot of ours. */
+export function readShot(sent: unknown): ShotEntries | null {
+  if (typeof sent !== "object" || sent === null) return null;
+  const form = sent as Partial<Record<string, unknown>>;
+  const whole = TEXTS.every((name) => typeof form[name] === "string") && parseRecord("counts", form.count).ok;
+  return whole ? (sent as ShotEntries) : null;
+}
+
+/** Logs a shot under its count's id: twice sent, it is there once. Its place is marked, its count is over. */
+export async function logShot(shot: ShotEntries): Promise<ShotAnswer> {
+  const { count } = shot;
+  const refused = (error: string): ShotAnswer => ({ id: count.id, saved: null, error });
+  const seconds = parseTime(shot.seconds);
+  if (!seconds.ok) return refused(seconds.error);
+  const written = await saveExposure(exposureFrom(count, shot, seconds.value));
+  if (!written.ok) return refused(written.error.message);
+  const camera = await getCamera(count.cameraId);
+  if (camera.ok) await turnOver(camera.value, count.number ?? null, shot.openedAt);
+  return { id: count.id, saved: written.value, error: null };
+}
+
+function exposureFrom(
+  count: Count,
+  { openedAt, light, subject, where, weather, note }: ShotEntries,
+  seconds: number,
+): Exposure {
+  const {
+    words,
+    pauses: _,
+    openedMs: _opened,
+    closedMs: _closed,
+    countedMs: _counted,
+    targetSeconds,
+    ...reckoned
+  } = count;
+  return {
+    ...reckoned,
+    openedAt,
+    seconds,
+    suggestedSeconds: targetSeconds,
+    light: light.trim(),
+    subject: subject.trim(),
+    where: where.trim(),
+    weather: weather.trim(),
+    note: note.trim(),
+    ...(words.position ? { position: words.position } : {}),
+  };
+}
+
+/** The one of a tray that was used is exposed: so the Bench has it, where that can be taken back. */
+async function turnOver(camera: Camera, number: number | null, now: string): Promise<void> {
+  if (number === null) return;
+  const changes = changesBetween(camera, withExposed(camera, number));
+  if (changes.length > 0) await editCamera(camera.id, { label: `No. ${number} exposed`, changes }, now);
+}

@@ -1,0 +1,39 @@
+import { openingTips } from "../../../catalogue/beforeItOpens.ts";
+import { subjects } from "../../../catalogue/subjects.ts";
+import type { Camera, LengthWords } from "../../../core/camera/container/index.ts";
+import { nearEnough, onSheet } from "../../../core/camera/framing/index.ts";
+import { movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
+
+/** Someone who walks past: how wide, how high, how fast, how far away; mm and mm/s. Common experience. */
+const PASSER = { width: 500, height: 1700, speed: 1400, away: 5000 } as const;
+/** Shorter times stop what sways. Common practice, s. */
+const SWAYS = 1;
+/** From this light on the sun itself is about. */
+const SUNNY = 13;
+
+const FATES = {
+  vanishes: "vanishes",
+  ghost: "leaves a ghost",
+  solid: "shows as if they had stood",
+} as const;
+
+/** What to see to before this camera’s hole opens in this light, for this time. */
+export function openingWords(camera: Camera, seconds: number, ev: number, words: LengthWords): readonly string[] {
+  const { film } = camera.chambers[0];
+  const [subject] = subjects;
+  const { word } = movement({ ...PASSER, brightness: USUAL_BRIGHTNESS }, seconds);
+  const filled: Readonly<Record<string, string>> = {
+    subject: subject?.name ?? "",
+    near: words(nearEnough(subject?.height ?? 0, film.distance, film.height, 1), "far"),
+    away: words(PASSER.away, "far"),
+    size: words(onSheet(PASSER.height, PASSER.away, film.distance), 1),
+    fate: FATES[word],
+  };
+  const left: ReadonlySet<string> = new Set([
+    ...(seconds < SWAYS ? ["branch"] : []),
+    ...(ev < SUNNY ? ["sun", "shadow"] : []),
+  ]);
+  return openingTips
+    .filter(({ id }) => !left.has(id))
+    .map((tip) => tip.words.replace(/\{(\w+)\}/g, (_, name: string) => filled[name] ?? ""));
+}

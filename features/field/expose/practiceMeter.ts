@@ -1,0 +1,28 @@
+import type { PracticeMeter } from "../../../core/light/exposure/index.ts";
+
+const KEY = "practice-meter";
+/** By how much it may be off, stops: phones have been seen to be two and a half out (common practice). */
+const OFFSETS = [-2.5, -2, -1.5, -1, -0.5, 0.5, 1, 1.5, 2, 2.5];
+/** A reading of a hand that doesn’t hold quite still; common practice. */
+const NOISE = 0.12;
+
+/** This browser’s practice meter: it is off by the same stops for as long as the browser remembers. */
+export function practiceMeter(): PracticeMeter {
+  const stored = Number(read());
+  if (OFFSETS.includes(stored)) return { offset: stored, noise: NOISE };
+  const offset = OFFSETS[Math.floor(Math.random() * OFFSETS.length)] as number;
+  try {
+    localStorage.setItem(KEY, String(offset));
+  } catch {
+    // Where nothing may be stored it is another meter each time.
+  }
+  return { offset, noise: NOISE };
+}
+
+function read(): string | null {
+  try {
+    return localStorage.getItem(KEY);
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,63 @@
+import { useForm } from "react-hook-form";
+import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
+import type { Exposure } from "../../../core/document/index.ts";
+import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+
+interface ShotWords {
+  readonly subject: string;
+  readonly light: string;
+  readonly seconds: string;
+  readonly note: string;
+}
+
+/** A logged shot put right: its words and the time given. */
+export function ShotForm({
+  shot,
+  onSave,
+  onCancel,
+}: {
+  readonly shot: Exposure;
+  readonly onSave: (shot: Exposure) => void;
+  readonly onCancel: () => void;
+}) {
+  const { register, handleSubmit, formState } = useForm<ShotWords>({
+    defaultValues: {
+      subject: shot.subject ?? "",
+      light: shot.light ?? "",
+      seconds: formatTime(shot.seconds),
+      note: shot.note ?? "",
+    },
+  });
+  const save = ({ subject, light, seconds, note }: ShotWords): void => {
+    const time = parseTime(seconds);
+    if (!time.ok) return;
+    onSave({ ...shot, seconds: time.value, subject: subject.trim(), light: light.trim(), note: note.trim() });
+  };
+  const readable = (text: string): true | string => {
+    const time = parseTime(text);
+    return time.ok || time.error;
+  };
+  return (
+    <form className="grid gap-3 sm:grid-cols-[1fr_1fr_9rem]" onSubmit={handleSubmit(save)} noValidate>
+      <TextEntry label="Subject" {...register("subject")} />
+      <TextEntry label="Light" {...register("light")} />
+      <TextEntry
+        label="Time given"
+        error={formState.errors.seconds?.message}
+        {...register("seconds", { validate: readable })}
+      />
+      <div className="sm:col-span-3">
+        <TextEntry label="Note" {...register("note")} />
+      </div>
+      <div className="flex gap-2 sm:col-span-3">
+        <button type="submit" className={buttonClass("action")}>
+          Save the shot
+        </button>
+        <Button look="quiet" onClick={onCancel}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  );
+}
