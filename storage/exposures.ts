@@ -1,5 +1,5 @@
 import type { Result } from "../core/basis/units/index.ts";
-import { type Exposure, type Load, parseExposure } from "../core/document/index.ts";
+import { changesBetween, type Exposure, type Load, parseExposure } from "../core/document/index.ts";
 import { type ExposureRow, instantOf, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
@@ -39,10 +39,30 @@ export async function shotsBetween(
     .offset(from)
     .limit(until - from)
     .toArray();
-  return rows.map((row) => {
-    const parsed = parseExposure(exposureOf(row));
-    return parsed.ok ? parsed.value : null;
-  });
+  return rows.map(read);
+}
+
+function read(row: ExposureRow | undefined): Exposure | null {
+  const parsed = parseExposure(row && exposureOf(row));
+  return parsed.ok ? parsed.value : null;
+}
+
+/** Ids of the shots that are asked for, newest first: every shot of one camera or of all is looked at, none is held. */
+export async function siftShots(
+  cameraId: string | null,
+  wanted: (shot: Exposure) => boolean,
+  db: StillBoxDb = theDb(),
+): Promise<readonly string[]> {
+  const rows = await inOrder(cameraId, db).reverse().toArray();
+  return rows.filter((row) => wanted(exposureOf(row))).map(({ id }) => id);
+}
+
+/** Shots by their ids, in that order; those that are gone or damaged are `null`. */
+export async function shotsByIds(
+  ids: readonly string[],
+  db: StillBoxDb = theDb(),
+): Promise<readonly (Exposure | null)[]> {
+  return (await db.exposures.bulkGet([...ids])).map(read);
 }
 
 /** A list longer than any log: the engine counts with 32 bits. */
@@ -64,19 +84,13 @@ export async function countExposures(db: StillBoxDb = theDb()): Promise<Readonly
 /** Shots that were judged, whatever their number: what the log has to say. */
 export async function judgedShots(db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
   const rows = await db.exposures.where("judged.at").above("").toArray();
-  return rows.flatMap((row) => {
-    const parsed = parseExposure(exposureOf(row));
-    return parsed.ok ? [parsed.value] : [];
-  });
+  return rows.map(read).filter((shot) => shot !== null);
 }
 
 /** Shots of a load. */
 export async function shotsOfLoad(loadId: string, db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
   const rows = await db.exposures.where({ loadId }).sortBy("openedMs");
-  return rows.flatMap((row) => {
-    const parsed = parseExposure(exposureOf(row));
-    return parsed.ok ? [parsed.value] : [];
-  });
+  return rows.map(read).filter((shot) => shot !== null);
 }
 
 /** Writes a shot, new or changed; its place in its load is taken. A count of the same id is over with it. */
@@ -89,6 +103,26 @@ export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promi
       await db.counts.delete(parsed.value.id);
       await mark(parsed.value, parsed.value.id, db);
       return parsed.value;
+    }),
+  );
+}
+
+/** Takes shots in, all or none; those that are here just so already are left alone. @returns how many were new or changed */
+export function importShots(
+  shots: readonly Exposure[],
+  db: StillBoxDb = theDb(),
+): Promise<Result<number, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.exposures, async () => {
+      const here = await db.exposures.bulkGet(shots.map(({ id }) => id));
+      const rows = shots.flatMap((shot, index) => {
+        const old = here[index];
+        // What a table doesn't hold (spots, the photograph) stays as it is.
+        const row = exposureRow({ ...old, ...shot });
+        return old !== undefined && changesBetween(old, row).length === 0 ? [] : [row];
+      });
+      await db.exposures.bulkPut(rows);
+      return rows.length;
     }),
   );
 }

@@ -24,16 +24,19 @@ export { addDemo } from "./demo.ts";
 export {
   countExposures,
   countShots,
+  importShots,
   judgedShots,
   listExposures,
   removeExposure,
   saveExposure,
   shotsBetween,
+  shotsByIds,
   shotsOfLoad,
+  siftShots,
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
-export { type Loading, loadCamera, loadedCameras, loadsOf, presentLoad, takeBackLoading } from "./loads.ts";
+export { type Loading, listLoads, loadCamera, loadedCameras, presentLoad, takeBackLoading } from "./loads.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
 export { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";

@@ -2,13 +2,24 @@ import type { Result } from "../core/basis/units/index.ts";
 import type { Load, Pack } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
-import { checkedRecord, getRecord } from "./records.ts";
+import { checkedRecord, getRecord, listRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
 export async function loadsOf(cameraId: string, db: StillBoxDb = theDb()): Promise<readonly Load[]> {
   const rows = await db.table<Load>("loads").where({ cameraId }).toArray();
   const whole = await Promise.all(rows.map(({ id }) => getRecord("loads", id, db)));
   return whole.filter((load) => load !== null).sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+}
+
+/** Loads of all cameras or of one, or a single one, newest first; damaged ones are left out. */
+export async function listLoads(
+  cameraId: string | null,
+  id: string | null,
+  db: StillBoxDb = theDb(),
+): Promise<readonly Load[]> {
+  if (id !== null) return [await getRecord("loads", id, db)].filter((load) => load !== null);
+  if (cameraId !== null) return loadsOf(cameraId, db);
+  return [...(await listRecords("loads", db))].sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
 }
 
 /** What is in a camera now; `null`: nothing that is known of. */

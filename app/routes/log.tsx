@@ -1,6 +1,7 @@
 import { data } from "react-router";
 import { LogPage } from "../../features/field/log/LogPage.tsx";
 import { logAction, readLogAction } from "../../features/field/log/logAction.ts";
+import { filterOf } from "../../features/field/log/shotFilter.ts";
 import { openLog } from "../../features/field/log/useShots.ts";
 import { cameraNames } from "../../storage/index.ts";
 import { ready } from "../ready.ts";
@@ -12,9 +13,10 @@ export const meta: Route.MetaFunction = () => [{ title: "Log · Still Box" }];
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();
-  const chosen = new URL(request.url).searchParams.get("camera");
-  const [cameras, loaded] = await Promise.all([cameraNames(), openLog(chosen)]);
-  return { cameras, loaded, chosen };
+  const search = new URL(request.url).searchParams;
+  const filter = filterOf(search);
+  const [cameras, loaded] = await Promise.all([cameraNames(), openLog(filter)]);
+  return { cameras, loaded, filter, view: search.get("view") };
 }
 clientLoader.hydrate = true as const;
 
@@ -29,5 +31,5 @@ export function HydrateFallback() {
 }
 
 export default function Log({ loaderData }: Route.ComponentProps) {
-  return <LogPage key={loaderData.chosen ?? "all"} {...loaderData} />;
+  return <LogPage key={JSON.stringify(loaderData.filter)} {...loaderData} />;
 }

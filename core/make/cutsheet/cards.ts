@@ -1,4 +1,4 @@
-import { line, type Mark, outline, rectangle } from "../../basis/drawing/index.ts";
+import { line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
 import { cameraBody, isTrail } from "../../camera/container/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
@@ -148,11 +148,34 @@ function warningPart(): Part {
 
 /** One field a position: the load's chambers, the set's cameras, or eight shots. */
 function logCard({ camera }: CutOrder): Part {
-  const fields = logFields(camera);
-  const columns = Math.min(fields.length, 4);
+  const fields = logFields(camera).map((place): LogField => ({ place, subject: "", time: "", light: "", by: "" }));
+  return filledLogCard(camera.name, "", "", fields);
+}
+
+/** What a field of a log card says; empty: to be written by hand. */
+export interface LogField {
+  readonly place: string;
+  readonly subject: string;
+  readonly time: string;
+  readonly light: string;
+  readonly by: string;
+}
+
+/**
+ * The card of a load, to be written by hand or filled from the log: a field for every place.
+ *
+ * @param loaded when, in words; empty: a line to write on
+ * @param medium with what, in words
+ * @returns a part at true size, mm
+ * @source a card-sized grid per load of eight: common practice
+ * @example filledLogCard("Drum", "1 May", "graded RC paper", []).id // "log-card"
+ */
+export function filledLogCard(camera: string, loaded: string, medium: string, fields: readonly LogField[]): Part {
+  const columns = Math.min(Math.max(fields.length, 1), 4);
   const [wide, high] = [44, 30];
   const width = columns * wide;
   const height = Math.ceil(fields.length / columns) * high + 9;
+  const head = `${shortened(camera, 28)} · loaded ${loaded || "___________"} with ${shortened(medium, 30) || "______________"}`;
   return {
     id: "log-card",
     name: "Log card of a load",
@@ -160,20 +183,29 @@ function logCard({ camera }: CutOrder): Part {
     height,
     marks: [
       rectangle("cut", { x: 0, y: 0, width, height }),
-      note(`${shortened(camera.name, 28)} · loaded ___________ with ______________`, { x: 3, y: 5 }, { size: 3 }),
-      ...fields.flatMap((field, i): readonly Mark[] => {
+      note(head, { x: 3, y: 5 }, { size: 3 }),
+      ...fields.flatMap(({ place, subject, time, light, by }, i): readonly Mark[] => {
         const [x, y] = [(i % columns) * wide, 9 + Math.floor(i / columns) * high];
         return [
           rectangle("guide", { x, y, width: wide, height: high }),
-          note(field, { x: x + 2, y: y + 4 }, { layer: "stamp", size: 4 }),
-          note("subject", { x: x + 2, y: y + 11 }, { size: 2.4 }),
-          note("time", { x: x + 2, y: y + 19 }, { size: 2.4 }),
-          note("light", { x: x + wide / 2, y: y + 19 }, { size: 2.4 }),
-          note("by", { x: x + 2, y: y + 26.5 }, { size: 2.4 }),
+          note(place, { x: x + 2, y: y + 4 }, { layer: "stamp", size: 4 }),
+          ...written("subject", subject, { x: x + 2, y: y + 9.5 }, 24),
+          ...written("time", time, { x: x + 2, y: y + 16.5 }, 11),
+          ...written("light", light, { x: x + wide / 2, y: y + 16.5 }, 12),
+          ...written("by", by, { x: x + 2, y: y + 23.5 }, 24),
         ];
       }),
     ],
   };
+}
+
+/** A small caption, and under it what is written there. */
+function written(caption: string, words: string, at: Point, most: number): readonly Mark[] {
+  const below = { x: at.x, y: at.y + 3.6 };
+  return [
+    note(caption, at, { size: 2.4 }),
+    ...(words === "" ? [] : [note(shortened(words, most), below, { size: 3 })]),
+  ];
 }
 
 function logFields(camera: CutOrder["camera"]): readonly string[] {

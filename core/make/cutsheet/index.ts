@@ -1,4 +1,5 @@
 export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
+export { filledLogCard, type LogField } from "./cards.ts";
 export { CHECK_BAR } from "./checkRulers.ts";
 export { SHAFT } from "./insideParts.ts";
 export type { CardTime, CutOrder } from "./order.ts";

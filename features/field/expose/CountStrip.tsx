@@ -1,6 +1,7 @@
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
 import { Button } from "../../../ui/Button.tsx";
+import { placeOf } from "../placeOf.ts";
 import { BigTime, clock } from "./BigTime.tsx";
 import { LogForm } from "./LogForm.tsx";
 import type { CountNow, Counts } from "./useCounts.ts";
@@ -84,17 +85,4 @@ export function CountStrip({
       </div>
     </section>
   );
-}
-
-/** Where the sheet is that is exposed, in words; empty where a camera has one only. */
-export function placeOf({
-  number,
-  place,
-}: {
-  readonly number?: number | null;
-  readonly place?: string | null;
-}): string {
-  if (number) return `No. ${number}`;
-  if (!place || place === "1") return "";
-  return /^\d+$/.test(place) ? `frame ${place}` : place;
 }

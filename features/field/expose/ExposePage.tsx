@@ -16,7 +16,9 @@ import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useWakeLock } from "../../../ui/useWakeLock.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { type FieldData, readKit } from "../fieldData.ts";
-import { CountStrip, placeOf } from "./CountStrip.tsx";
+import { placeOf } from "../placeOf.ts";
+import { useExperience } from "../useExperience.ts";
+import { CountStrip } from "./CountStrip.tsx";
 import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
 import { bracketed, loadIt, nextPlace, placesHeld, unloadIt } from "./loading.ts";
@@ -28,7 +30,6 @@ import { SetupRow } from "./SetupRow.tsx";
 import { suggest } from "./suggestion.ts";
 import { TimePanel } from "./TimePanel.tsx";
 import { useCounts } from "./useCounts.ts";
-import { useExperience } from "./useExperience.ts";
 import { useSignals, wakeSound } from "./useSignals.ts";
 
 interface ExposeProps {

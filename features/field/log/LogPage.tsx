@@ -1,137 +1,113 @@
-import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { Download } from "lucide-react";
-import { useLayoutEffect, useRef, useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link, useFetcher, useSearchParams } from "react-router";
-import type { Exposure } from "../../../core/document/index.ts";
-import { listExposures } from "../../../storage/index.ts";
+import { type CameraName, listExposures } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { notify } from "../../../ui/notify.ts";
+import { Segments } from "../../../ui/Segments.tsx";
 import { saveFile } from "../../../ui/saveFile.ts";
 import { FieldPages } from "../FieldPages.tsx";
+import { CsvImport } from "./CsvImport.tsx";
+import { LoadList } from "./LoadList.tsx";
 import type { LogAction, LogAnswer } from "./logAction.ts";
-import { ShotForm } from "./ShotForm.tsx";
-import { ShotRow } from "./ShotRow.tsx";
-import { type LogPart, useShotCount, useShots } from "./useShots.ts";
+import { ShotList } from "./ShotList.tsx";
+import { Sift } from "./Sift.tsx";
+import type { ShotFilter } from "./shotFilter.ts";
+import { type LogPart, useShotList } from "./useShots.ts";
 
-/** The choice that stands for no camera in particular. */
-const ALL = "all";
-/** What a row is taken to be high before it is measured, pixels. */
-const ROW = 78;
+const SaysPanel = lazy(() => import("./SaysPanel.tsx"));
 
-/** The log: shots by camera, newest first, as many of them laid out as are in sight; edit, delete with undo, save as CSV. */
+const VIEWS = [
+  { id: "shots", name: "Shots" },
+  { id: "loads", name: "By load" },
+  { id: "says", name: "What it says" },
+] as const;
+
+/** The log: shots newest first, loads as their cards, and what all of it says of cameras, papers and lights. */
 export function LogPage({
   cameras,
   loaded,
-  chosen,
+  filter,
+  view,
 }: {
-  readonly cameras: readonly { readonly id: string; readonly name: string }[];
+  readonly cameras: readonly CameraName[];
   readonly loaded: LogPart;
-  readonly chosen: string | null;
+  readonly filter: ShotFilter;
+  readonly view: string | null;
 }) {
-  const live = useShotCount(loaded, chosen);
-  const count = live.value;
+  const live = useShotList(loaded, filter);
+  const { count, ids } = live.value;
   const [, setSearch] = useSearchParams();
-  const [editing, setEditing] = useState<string | null>(null);
   const fetcher = useFetcher<LogAnswer>();
+  const [importing, setImporting] = useState(false);
   const send = (action: LogAction): void =>
     void fetcher.submit(JSON.stringify(action), { method: "post", encType: "application/json" });
-  const remove = (shot: Exposure): void => {
-    send({ type: "delete", id: shot.id });
-    notify(`${shot.subject || "A shot"} is deleted.`, {
-      action: { name: "Undo", run: () => send({ type: "save", exposure: shot }) },
+  const ask = (change: Readonly<Record<string, string | null>>): void =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      for (const [name, value] of Object.entries(change)) {
+        if (value === null) next.delete(name);
+        else next.set(name, value);
+      }
+      return next;
     });
-  };
-  const list = useRef<HTMLOListElement>(null);
-  const [top, setTop] = useState(0);
-  useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
-  const rows = useWindowVirtualizer({
-    count,
-    estimateSize: () => ROW,
-    overscan: 6,
-    scrollMargin: top,
-  });
-  const items = rows.getVirtualItems();
-  const shots = useShots(loaded, chosen, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   const saveCsv = async (): Promise<void> => {
     const { logCsv } = await import("./logCsv.ts");
-    saveFile("still-box-log.csv", logCsv(await listExposures(chosen)), "text/csv;charset=utf-8");
+    saveFile("still-box-log.csv", logCsv(await listExposures(filter.camera)), "text/csv;charset=utf-8");
   };
+  const shown = VIEWS.find(({ id }) => id === view)?.id ?? "shots";
   return (
     <main className="mx-auto max-w-[1300px] px-4 pb-16 sm:px-6">
       <FieldPages />
-      <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
-        <div>
-          <p className="stamp">Log</p>
-          <h1 className="font-semibold text-[1.7rem] leading-tight">
-            {count} shot{count === 1 ? "" : "s"}
-          </h1>
-        </div>
-        <div className="flex items-end gap-2">
-          <Choice
-            label="Camera"
-            className="w-44"
-            value={chosen ?? ALL}
-            options={[{ id: ALL, name: "all cameras" }, ...cameras]}
-            onChoose={(id) => setSearch(id === ALL ? {} : { camera: id })}
-          />
+      <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
+        <h1 className="font-semibold text-[1.7rem] leading-tight">
+          {count} shot{count === 1 ? "" : "s"}
+        </h1>
+        <div className="flex flex-wrap items-end gap-2">
           <Button onClick={() => void saveCsv()} disabled={count === 0}>
             <Download size={16} aria-hidden /> CSV
           </Button>
+          <Button look="quiet" aria-expanded={importing} onClick={() => setImporting(!importing)}>
+            Take in a CSV
+          </Button>
           <Link
-            to={chosen ? `/field?camera=${encodeURIComponent(chosen)}` : "/field"}
+            to={filter.camera ? `/field?camera=${encodeURIComponent(filter.camera)}` : "/field"}
             className={buttonClass("action")}
           >
             New shot
           </Link>
         </div>
       </div>
+      {importing && <CsvImport cameras={cameras} onDone={() => setImporting(false)} />}
+      <Segments
+        label="The log"
+        value={shown}
+        options={VIEWS}
+        className="mb-4 min-h-[3.3rem] max-w-md"
+        onChoose={(id) => ask({ view: id === "shots" ? null : id })}
+      />
       <LiveNotice live={live} />
       {fetcher.data?.failed && (
         <p role="alert" className="mb-3 border-action border-l-4 bg-card p-3">
           {fetcher.data.failed}
         </p>
       )}
-      {count === 0 && <p>No shots here yet. The Field logs one each time you close the hole.</p>}
-      <ol ref={list} className="relative" style={{ height: rows.getTotalSize() }} data-log={count}>
-        {items.map(({ key, index, start }) => {
-          const shot = shots.get(index);
-          return (
-            <li
-              key={key}
-              ref={rows.measureElement}
-              data-index={index}
-              aria-setsize={count}
-              aria-posinset={index + 1}
-              className="absolute top-0 left-0 w-full"
-              style={{ transform: `translateY(${start - top}px)` }}
-            >
-              {shot === undefined && <div className="border-line border-t" style={{ height: ROW }} />}
-              {shot === null && (
-                <p className="border-line border-t py-2.5 text-action">
-                  This shot can’t be read by this version; it is left untouched.
-                </p>
-              )}
-              {shot && editing === shot.id && (
-                <div className="border-line border-t bg-card p-3">
-                  <ShotForm
-                    shot={shot}
-                    onSave={(exposure) => {
-                      send({ type: "save", exposure });
-                      setEditing(null);
-                    }}
-                    onCancel={() => setEditing(null)}
-                  />
-                </div>
-              )}
-              {shot && editing !== shot.id && (
-                <ShotRow shot={shot} onEdit={() => setEditing(shot.id)} onDelete={() => remove(shot)} />
-              )}
-            </li>
-          );
-        })}
-      </ol>
+      {shown === "says" ? (
+        <Suspense fallback={<p className="text-quiet">Reading the log.</p>}>
+          <SaysPanel cameras={cameras} />
+        </Suspense>
+      ) : (
+        <>
+          <Sift cameras={cameras} filter={filter} onFilter={(change) => ask(change)} />
+          {shown === "loads" && <LoadList camera={filter.camera} load={filter.load} />}
+          {shown === "shots" && (
+            <>
+              {count === 0 && <p>No shots here yet. The Field logs one each time you close the hole.</p>}
+              <ShotList loaded={loaded} filter={filter} count={count} ids={ids} send={send} />
+            </>
+          )}
+        </>
+      )}
     </main>
   );
 }

@@ -1,20 +1,24 @@
 import { Trash2 } from "lucide-react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber, formatStops, formatTime } from "../../../core/basis/units/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableTime } from "../../../ui/localTime.ts";
+import { placeOf } from "../placeOf.ts";
 
 /** One shot of the log. */
 export function ShotRow({
   shot,
+  onJudge,
   onEdit,
   onDelete,
 }: {
   readonly shot: Exposure;
+  readonly onJudge: () => void;
   readonly onEdit: () => void;
   readonly onDelete: () => void;
 }) {
+  const verdict = verdictWords(shot);
   const change = shot.suggestedSeconds ? Math.log2(shot.seconds / shot.suggestedSeconds) : 0;
   return (
     <div
@@ -24,13 +28,11 @@ export function ShotRow({
       <span className="text-[0.93rem] text-quiet">{readableTime(shot.openedAt)}</span>
       <span className="max-sm:order-3 max-sm:col-span-2">
         <span className="font-semibold">{shot.subject || "No subject noted"}</span>{" "}
-        <span className="text-quiet">
-          · {shot.cameraName}
-          {shot.number ? `, No. ${shot.number}` : ""}
-        </span>
+        <span className="text-quiet">· {[shot.cameraName, placeOf(shot), shot.where].filter(Boolean).join(", ")}</span>
         <span className="block text-[0.93rem] text-quiet">
           {[
             shot.light,
+            shot.weather,
             mediumById(shot.medium).name,
             shot.iso && `ISO ${shot.iso}`,
             shot.fNumber && formatFNumber(shot.fNumber),
@@ -39,6 +41,11 @@ export function ShotRow({
             .join(" · ")}
         </span>
         {shot.note && <span className="block">{shot.note}</span>}
+        {verdict !== null && (
+          <span className="block text-[0.93rem] text-kraft" data-verdict>
+            {verdict}
+          </span>
+        )}
       </span>
       <span className="text-right">
         <span className="block font-semibold text-[1.16rem]">{formatTime(shot.seconds)}</span>
@@ -47,6 +54,9 @@ export function ShotRow({
         )}
       </span>
       <span className="flex gap-1 max-sm:order-4 max-sm:col-span-2">
+        <Button look={verdict === null ? "plain" : "quiet"} onClick={onJudge}>
+          Judge
+        </Button>
         <Button look="quiet" onClick={onEdit}>
           Edit
         </Button>
@@ -56,4 +66,22 @@ export function ShotRow({
       </span>
     </div>
   );
+}
+
+/** Why a spoilt shot doesn't count, in words. */
+const CAUSES = {
+  moved: "it moved",
+  leak: "light leaked in",
+  covered: "the hole was covered",
+  developed: "not developed right",
+  other: "spoilt",
+} as const;
+
+/** What was found of a shot; `null`: it was not judged yet. */
+function verdictWords({ judged, spoilt, tested }: Exposure): string | null {
+  if (spoilt != null) return `Doesn’t count: ${CAUSES[spoilt]}`;
+  if (judged == null) return null;
+  if (tested) return "Entered as tested";
+  if (judged.correction === 0) return "Judged right";
+  return `Judged: ${formatStops(judged.correction)} ${judged.correction > 0 ? "more" : "less"} next time`;
 }

@@ -4,7 +4,7 @@ import { sightAt } from "../../../../core/bench/preview/index.ts";
 import { type BandLine, obliqueContrast } from "../../../../core/light/hole/index.ts";
 import { stopsLost } from "../../../../core/light/rays/index.ts";
 import { lightFrom, type OpticalModel } from "../../../../core/light/solve/index.ts";
-import { axis, GRID, lineOf } from "./chartStyle.ts";
+import { axis, GRID, lineOf } from "../../../../ui/chartStyle.ts";
 
 type Ink = (typeof INK)["light" | "dark"];
 type Points = readonly (readonly [number, number | null])[];

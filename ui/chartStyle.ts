@@ -1,4 +1,4 @@
-import type { INK } from "../../../../core/basis/drawing/index.ts";
+import type { INK } from "../core/basis/drawing/index.ts";
 
 type Ink = (typeof INK)["light" | "dark"];
 

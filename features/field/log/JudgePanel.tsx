@@ -1,0 +1,177 @@
+import { useEffect, useState } from "react";
+import { mediumById } from "../../../catalogue/media.ts";
+import { type Developed, scenes } from "../../../core/bench/preview/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
+import { fNumber as fNumberOf, sheetTime } from "../../../core/light/exposure/index.ts";
+import { getCamera } from "../../../storage/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { isoWithOffset } from "../../../ui/localTime.ts";
+import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
+import { runPreview } from "../../../workers/preview.client.ts";
+
+/** How far the five sheets lie from right, stops: the darkest first. */
+const SHEETS = [
+  { over: 2, name: "two stops too dark" },
+  { over: 1, name: "one stop too dark" },
+  { over: 0, name: "right" },
+  { over: -1, name: "one stop too light" },
+  { over: -2, name: "two stops too light" },
+] as const;
+
+/** What is said of a negative, and what follows, stops. Common practice. */
+const WORDS = [
+  { name: "All black: a quarter next time", correction: -2 },
+  { name: "Sky black, the rest is there: half next time", correction: -1 },
+  { name: "A little dark: two thirds next time", correction: -0.5 },
+  { name: "Good: both ends are there", correction: 0 },
+  { name: "A little thin: half as much again", correction: 0.5 },
+  { name: "Shadows empty: twice next time", correction: 1 },
+  { name: "Hardly anything on it: four times", correction: 2 },
+] as const;
+
+const CAUSES: readonly { readonly id: Spoilt; readonly name: string }[] = [
+  { id: "moved", name: "it moved" },
+  { id: "leak", name: "light leaked in" },
+  { id: "covered", name: "the hole was covered" },
+  { id: "developed", name: "not developed right" },
+  { id: "other", name: "something else" },
+];
+
+const PIXELS = 150;
+
+/** What a negative says of its time: the sheet it looks like, or words; or that it says nothing. */
+export function JudgePanel({
+  shot,
+  onJudge,
+  onCancel,
+}: {
+  readonly shot: Exposure;
+  readonly onJudge: (shot: Exposure) => void;
+  readonly onCancel: () => void;
+}) {
+  const sheets = useSheets(shot);
+  const judge = (correction: number, by: Judgement["by"]): void =>
+    onJudge({ ...shot, judged: { correction, by, at: isoWithOffset(new Date()) }, spoilt: null });
+  const spoil = (spoilt: Spoilt): void => onJudge({ ...shot, judged: null, spoilt });
+  return (
+    <section aria-label="Judge the negative" className="grid gap-4 bg-card p-3" data-judging={shot.id}>
+      {sheets !== "none" && (
+        <div>
+          <p className="stamp mb-1">Hold the negative beside these: which does it look like?</p>
+          <ul className="grid grid-cols-5 gap-1.5">
+            {SHEETS.map(({ over, name }, index) => (
+              <li key={over}>
+                <button
+                  type="button"
+                  className="block min-h-[3.3rem] w-full border border-line p-1 text-[0.8rem] leading-tight hover:border-ink"
+                  onClick={() => judge(-over, "sheets")}
+                >
+                  {sheets?.[index] ? (
+                    <PreviewCanvas picture={sheets[index]} side="negative" label={`A negative ${name}`} />
+                  ) : (
+                    <span className="block aspect-[5/4] bg-board" />
+                  )}
+                  <span className="mt-1 block">{name}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-[0.83rem] text-quiet">
+            Worked out for this camera and paper, of the allotment in full sun: compare how dark sky and ground are, not
+            what is on it.
+          </p>
+        </div>
+      )}
+      <div>
+        <p className="stamp mb-1">Or in words</p>
+        <div className="grid gap-1.5 sm:grid-cols-2">
+          {WORDS.map(({ name, correction }) => (
+            <Button key={name} className="min-h-[3.3rem] justify-start" onClick={() => judge(correction, "words")}>
+              {name}
+            </Button>
+          ))}
+        </div>
+      </div>
+      <div>
+        <p className="stamp mb-1">Or it says nothing of the time, since</p>
+        <div className="flex flex-wrap gap-1.5">
+          {CAUSES.map(({ id, name }) => (
+            <Button key={id} className="min-h-[3.3rem]" onClick={() => spoil(id)}>
+              {name}
+            </Button>
+          ))}
+          {(shot.judged || shot.spoilt) && (
+            <Button
+              look="quiet"
+              className="min-h-[3.3rem]"
+              onClick={() => onJudge({ ...shot, judged: null, spoilt: null })}
+            >
+              Not judged after all
+            </Button>
+          )}
+          <Button look="quiet" className="min-h-[3.3rem]" onClick={onCancel}>
+            Leave it
+          </Button>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** The five sheets for a shot’s camera and medium, as they are drawn; `none`: its camera is gone. */
+function useSheets(shot: Exposure): readonly (Developed | null)[] | null | "none" {
+  const [sheets, setSheets] = useState<readonly (Developed | null)[] | null | "none">(null);
+  const { cameraId, medium, iso } = shot;
+  useEffect(() => {
+    const stop = new AbortController();
+    const draw = async (): Promise<void> => {
+      const camera = await getCamera(cameraId);
+      if (stop.signal.aborted) return;
+      if (!camera.ok) {
+        setSheets("none");
+        return;
+      }
+      const drawn: (Developed | null)[] = SHEETS.map(() => null);
+      for (const [index, { over }] of SHEETS.entries()) {
+        const picture = await sheetOver(camera.value, medium ?? null, iso, over, stop.signal);
+        if (stop.signal.aborted) return;
+        drawn[index] = picture;
+        setSheets([...drawn]);
+      }
+    };
+    void draw();
+    return () => stop.abort();
+  }, [cameraId, medium, iso]);
+  return sheets;
+}
+
+async function sheetOver(
+  camera: Camera,
+  mediumId: string | null,
+  iso: number | undefined,
+  over: number,
+  signal: AbortSignal,
+): Promise<Developed | null> {
+  const known = mediumById(mediumId);
+  const medium = { ...known, iso: iso ?? known.iso, longTime: { kind: "none" } as const };
+  const { film, holes } = camera.chambers[0];
+  const [hole] = holes;
+  const scene = scenes[0];
+  if (scene === undefined || typeof hole.diameter !== "number") return null;
+  const seconds = sheetTime(scene.ev, fNumberOf(film.distance, hole.diameter), medium);
+  const scale = PIXELS / Math.max(film.width, film.height);
+  const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
+  const request = {
+    camera,
+    medium,
+    scene: scene.id,
+    seconds,
+    stops: over,
+    walking: false,
+    flashed: false,
+    pixels: PIXELS,
+  };
+  const done = await runPreview(request, size, { signal });
+  return done.ok ? done.value : null;
+}
