@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 import { keep } from "../ui/keep.ts";
 import { Overlay } from "../ui/Overlay.tsx";
 import { type PageCommand, sendCommand } from "../ui/pageCommand.ts";
+import { RED_LEVELS, setRedLight } from "../ui/redLight.ts";
 
 interface Entry {
   readonly name: string;
@@ -31,6 +32,7 @@ export default function CommandPalette({
     { name: "Go to the Shelf", group: "Places", run: go("/") },
     { name: "Go to the Field", group: "Places", run: go("/field") },
     { name: "Go to the Log", group: "Places", run: go("/log") },
+    { name: "Go to the Stock", group: "Places", run: go("/stock") },
     { name: "Go to Method", group: "Places", run: go("/method") },
     ...cameras.flatMap(({ id, name }) => [
       { name: `${name}: open on the Bench`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}`) },
@@ -58,6 +60,7 @@ export default function CommandPalette({
         ]),
     { name: "Measure in millimetres", group: "Settings", run: unit("mm") },
     { name: "Measure in inches", group: "Settings", run: unit("in") },
+    { name: "Red light, for the darkroom", group: "Settings", run: () => setRedLight(RED_LEVELS[0]) },
     { name: "Show the keys", group: "Settings", keys: "?", run: onShortcuts },
   ];
   const groups = [...new Set(entries.map(({ group }) => group))];

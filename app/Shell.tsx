@@ -5,6 +5,7 @@ import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
 import { isTyping } from "../ui/isTyping.ts";
 import { currentNotices, onNotices } from "../ui/notify.ts";
+import { onRedLight, redLevel } from "../ui/redLight.ts";
 import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
@@ -13,6 +14,7 @@ import { useReady } from "./useReady.ts";
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
 const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazy(() => import("./ConnectionNotice.tsx"));
+const RedLight = lazy(() => import("../ui/RedLight.tsx"));
 const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
@@ -34,6 +36,7 @@ export function Shell({
   const [toasts, setToasts] = useState(false);
   if (told && !toasts) setToasts(true);
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
+  const red = useSyncExternalStore(onRedLight, redLevel, () => null);
   const trouble = useConnectionTrouble();
   useReady();
   useEffect(() => {
@@ -69,6 +72,7 @@ export function Shell({
       {children}
       <Suspense>
         {toasts && <Toaster />}
+        {red !== null && <RedLight />}
         {overlay === "palette" && (
           <CommandPalette
             cameras={cameras}

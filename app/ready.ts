@@ -1,6 +1,4 @@
 import { once } from "../core/basis/numeric/index.ts";
-import type { Camera } from "../core/camera/container/index.ts";
-import type { Exposure } from "../core/document/index.ts";
 import {
   addDemo,
   cameraNames,
@@ -26,7 +24,7 @@ export const ready: () => Promise<void> = once(async () => {
   // Offline or without a server the Shelf simply starts empty.
   const answer = await fetch("/api/demo").catch(() => null);
   if (answer?.status !== 200) return;
-  const demo = (await answer.json()) as { cameras: Camera[]; exposures: Exposure[] };
+  const demo = (await answer.json()) as Parameters<typeof addDemo>[0];
   await addDemo(demo).catch((error: unknown) => {
     notify(`The demonstration cameras can’t be put on the Shelf. ${whatFailed(error).message}`, { urgent: true });
   });

@@ -2,6 +2,7 @@ import { type ReactNode, useContext } from "react";
 import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import { cameraNames, readSettings, useLive } from "../storage/index.ts";
 import { NonceContext } from "../ui/NonceContext.ts";
+import { RED_AT_ONCE } from "../ui/redLight.ts";
 import { UnitContext } from "../ui/UnitContext.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
@@ -20,12 +21,15 @@ export const meta: Route.MetaFunction = () => [
 export function Layout({ children }: { readonly children: ReactNode }) {
   const nonce = useContext(NonceContext);
   return (
-    <html lang="en">
+    <html lang="en" suppressHydrationWarning>
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <style nonce={nonce}>{tokensCss}</style>
+        <script nonce={nonce} suppressHydrationWarning>
+          {RED_AT_ONCE}
+        </script>
         <Meta />
         <Links />
       </head>

@@ -15,6 +15,7 @@ export default [
   route("compare", "routes/compare.tsx"),
   route("field", "routes/field.tsx"),
   route("log", "routes/log.tsx"),
+  route("stock", "routes/stock.tsx"),
   route("method", "routes/method.tsx"),
   route("api/solve", "routes/api.solve.ts"),
   route("api/expose", "routes/api.expose.ts"),

@@ -7,8 +7,9 @@ function declarations(properties: Readonly<Record<string, string>>): string {
     .join(";");
 }
 
-/** The drawing's tokens as the page's own, in light and dark. */
+/** The drawing's tokens as the page's own, in light, dark and red. */
 export const tokensCss: string = [
   `:root{${declarations(inkProperties("light"))};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
   `@media (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
+  `:root[data-red]{${declarations(inkProperties("red"))}}`,
 ].join("\n");

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { type Maker, stage } from "./support/maker.ts";
+import { redPixels } from "./support/redPixels.ts";
 import { PHONE_SCREENS, SCREENS } from "./support/screens.ts";
 
 const { at } = stage(true);
@@ -34,8 +35,24 @@ async function overAt(maker: Maker, width: number, height: number): Promise<stri
   return over === 0 ? [] : [`${over} px over the side at ${width}`];
 }
 
-// One walk for both: what takes time is to open every screen.
-test("no screen runs over the side, and none has a barrier that a machine can find (axe-core, WCAG 2.2 AA)", async () => {
+/** How a page looks in the red light: in words, where a pixel of it is not red alone. */
+async function notRed(maker: Maker): Promise<string[]> {
+  const light = (level: string | null) =>
+    maker.page.evaluate((level) => {
+      const root = document.documentElement;
+      if (level === null) delete root.dataset.red;
+      else root.dataset.red = level;
+      root.style.setProperty("--sb-red", level ?? "");
+    }, level);
+  await light("255");
+  const { pixels, brightest } = await redPixels(maker.page);
+  await light(null);
+  const dark = brightest < 200 ? ["nothing to be seen in red"] : [];
+  return pixels === 0 ? dark : [`${pixels} pixels with green or blue in the red light`];
+}
+
+// One walk for all: what takes time is to open every screen.
+test("no screen runs over the side, none has a barrier that a machine can find (axe-core, WCAG 2.2 AA), all are red in the red light", async () => {
   const maker = await at("/");
   const found: Record<string, string[]> = {};
   for (const path of SCREENS) {
@@ -45,6 +62,7 @@ test("no screen runs over the side, and none has a barrier that a machine can fi
     const here = [
       ...(await overAt(maker, 1920, 1080)),
       ...(await overAt(maker, 1024, 768)),
+      ...(await notRed(maker)),
       ...(await barriers(maker, "light")),
       ...(await barriers(maker, "dark")),
       ...(PHONE_SCREENS.has(path) ? await overAt(maker, 390, 844) : []),

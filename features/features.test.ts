@@ -7,7 +7,7 @@ import { media, mediumById } from "../catalogue/media.ts";
 import { plates } from "../catalogue/plates.ts";
 import { type Camera, designFaults } from "../core/camera/container/index.ts";
 import { kinds } from "../core/camera/kinds/index.ts";
-import { type Meter, parseCamera, parseExposure } from "../core/document/index.ts";
+import { type Meter, parseCamera, parseExposure, parseRecord } from "../core/document/index.ts";
 import { experience, type JudgedShot } from "../core/learning/index.ts";
 import type { Medium } from "../core/light/exposure/index.ts";
 import { inMm } from "../core/testing/cameras.ts";
@@ -63,6 +63,8 @@ describe("catalogue", () => {
       expect(designFaults(camera, String)).toEqual([]);
     }
     for (const shot of thistleRow.exposures) expect(parseExposure(shot).ok).toBe(true);
+    for (const load of thistleRow.loads) expect(parseRecord("loads", load).ok).toBe(true);
+    for (const pack of thistleRow.packs) expect(parseRecord("packs", pack).ok).toBe(true);
   });
 });
 
@@ -197,7 +199,7 @@ test("the log’s CSV keeps quotes and line breaks, and disarms formulas (RFC 41
       note: "=1+1\nnext",
     },
   ]);
-  expect(csv.split("\r\n")[0]).toMatch(/^Camera,Number,Opened,Subject,/);
+  expect(csv.split("\r\n")[0]).toMatch(/^Camera,Number,Place,Opened,Subject,/);
   const [row] = Papa.parse<Record<string, string>>(csv, { header: true }).data;
   expect(row).toMatchObject({
     Camera: 'Tin "A"',

@@ -1,10 +1,8 @@
-import type { INK } from "../core/basis/drawing/index.ts";
-
-type Ink = (typeof INK)["light" | "dark"];
+import type { Inks } from "../core/basis/drawing/index.ts";
 
 /** An axis as a workshop drawing has it. */
 export function axis(
-  ink: Ink,
+  ink: Inks,
   name: string,
   more: Readonly<Record<string, unknown>> = {},
 ): Readonly<Record<string, unknown>> {

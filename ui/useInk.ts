@@ -1,16 +1,25 @@
-import { useEffect, useState } from "react";
-import { INK } from "../core/basis/drawing/index.ts";
+import { useSyncExternalStore } from "react";
+import { INK, type Inks } from "../core/basis/drawing/index.ts";
+import { onRedLight, redLevel } from "./redLight.ts";
 
 const DARK = "(prefers-color-scheme: dark)";
 
-/** The inks of the theme that the system asks for, for what can't read CSS properties. */
-export function useInk(): (typeof INK)["light" | "dark"] {
-  const [dark, setDark] = useState(() => window.matchMedia(DARK).matches);
-  useEffect(() => {
-    const list = window.matchMedia(DARK);
-    const change = (): void => setDark(list.matches);
-    list.addEventListener("change", change);
-    return () => list.removeEventListener("change", change);
-  }, []);
-  return dark ? INK.dark : INK.light;
+function follow(change: () => void): () => void {
+  const list = window.matchMedia(DARK);
+  list.addEventListener("change", change);
+  const end = onRedLight(change);
+  return () => {
+    list.removeEventListener("change", change);
+    end();
+  };
+}
+
+function inks(): Inks {
+  if (redLevel() !== null) return INK.red;
+  return window.matchMedia(DARK).matches ? INK.dark : INK.light;
+}
+
+/** The inks of the theme that the system asks for, or that was chosen for the dark, for what can't read CSS properties. */
+export function useInk(): Inks {
+  return useSyncExternalStore(follow, inks, () => INK.light);
 }

@@ -1,12 +1,15 @@
 import { type Camera, newCamera, settled, withField } from "../../core/camera/container/index.ts";
-import type { Exposure } from "../../core/document/index.ts";
+import type { Exposure, Load, Pack } from "../../core/document/index.ts";
 import { optimum } from "../../core/light/hole/index.ts";
 import { mediumById } from "../media.ts";
+import { thistleLoads, thistlePacks, thistleShots } from "./thistleShots.ts";
 
 /** Demonstration data: the members of Thistle Row Allotments photograph a growing year. */
 export interface DemoData {
   readonly cameras: readonly Camera[];
   readonly exposures: readonly Exposure[];
+  readonly loads: readonly Load[];
+  readonly packs: readonly Pack[];
 }
 
 const IN = 25.4;
@@ -260,80 +263,13 @@ const cameras = drafts.map((draft) => {
   return settled(camera, mediumById(camera.chambers[0].film.medium), optimum(0.2, 0.95));
 });
 
-const shots: readonly Omit<Exposure, "id" | "cameraName">[] = [
-  {
-    cameraId: "thistle-biscuit-tin",
-    openedAt: "2026-04-18T14:05:00+01:00",
-    seconds: 20,
-    suggestedSeconds: 26.2,
-    fNumber: 225.8,
-    medium: "rc-graded",
-    iso: 6,
-    light: "Full sun",
-    ev: 15,
-    subject: "Bean rows",
-    note: "Wind in the canes. A little thin.",
-  },
-  {
-    cameraId: "thistle-biscuit-tin",
-    openedAt: "2026-05-02T11:30:00+01:00",
-    seconds: 105,
-    suggestedSeconds: 104.7,
-    fNumber: 225.8,
-    medium: "rc-graded",
-    iso: 6,
-    light: "Bright overcast",
-    ev: 13,
-    subject: "Cold frames",
-    note: "Good, both ends there.",
-  },
-  {
-    cameraId: "thistle-cocoa-tin",
-    openedAt: "2026-06-13T16:20:00+01:00",
-    seconds: 12,
-    suggestedSeconds: 10.9,
-    fNumber: 207.1,
-    medium: "rc-grade-2",
-    iso: 12,
-    light: "Full sun",
-    ev: 15,
-    subject: "Scarecrow, an arm’s length away",
-    note: "Sky black: give half next time.",
-  },
-  {
-    cameraId: "thistle-canister-one",
-    openedAt: "2026-07-05T12:10:00+01:00",
-    seconds: 9,
-    suggestedSeconds: 9.4,
-    fNumber: 136.5,
-    medium: "rc-graded",
-    iso: 6,
-    light: "Full sun",
-    ev: 15,
-    subject: "Water butt",
-    note: "",
-  },
-  {
-    cameraId: "thistle-hat-box",
-    openedAt: "2026-09-20T15:45:00+01:00",
-    seconds: 240,
-    suggestedSeconds: 231,
-    fNumber: 435,
-    medium: "rc-graded",
-    iso: 6,
-    light: "Hazy sun",
-    ev: 14,
-    subject: "Potting shed",
-    note: "Nobody noticed it on the path.",
-  },
-];
-
 /** A camera of most kinds, and a handful of shots. */
 export const thistleRow: DemoData = {
   cameras,
-  exposures: shots.map((shot, index) => ({
+  exposures: thistleShots.map((shot) => ({
     ...shot,
-    id: `thistle-shot-${index + 1}`,
     cameraName: cameras.find(({ id }) => id === shot.cameraId)?.name ?? "",
   })),
+  loads: thistleLoads,
+  packs: thistlePacks,
 };

@@ -173,7 +173,7 @@ export function recordFaults<N extends RecordName>(name: N, record: Records[N]):
  *
  * @param like the class it is like
  * @returns a medium under the maker's name
- * @example mediumFrom({ id: "own", name: "Shed paper", iso: 4 }, graded).iso // 4
+ * @example mediumFrom({ id: "own", name: "Shed paper", iso: 4 }, { iso: 6 }).iso // 4
  */
 export function mediumFrom(own: OwnMedium, like: Medium): Medium {
   const { id, name, iso = like.iso, wavelengthNm = like.wavelengthNm, density = like.density } = own;

@@ -16,6 +16,9 @@ export const SCREENS = [
   "/cameras/thistle-cocoa-tin/make/kit",
   "/field",
   "/log",
+  "/log?view=loads",
+  "/log?view=says",
+  "/stock",
   "/method",
 ] as const;
 
@@ -26,4 +29,6 @@ export const PHONE_SCREENS: ReadonlySet<string> = new Set([
   "/cameras/thistle-biscuit-tin",
   "/field",
   "/log",
+  "/log?view=says",
+  "/stock",
 ]);

@@ -1,5 +1,6 @@
 import { NavLink } from "react-router";
 import { cx } from "../../ui/cx.ts";
+import { RED_LEVELS, setRedLight } from "../../ui/redLight.ts";
 
 const PAGES = [
   { to: "/field", name: "Expose" },
@@ -25,6 +26,14 @@ export function FieldPages() {
           {name}
         </NavLink>
       ))}
+      <button
+        type="button"
+        className="ml-auto flex min-h-[3.3rem] items-center gap-2 text-quiet"
+        onClick={() => setRedLight(RED_LEVELS[0])}
+      >
+        <span aria-hidden="true" className="size-3 rounded-full bg-action" />
+        Red light
+      </button>
     </nav>
   );
 }

@@ -18,5 +18,5 @@ export {
   type Scene,
   scaled,
 } from "./scene.ts";
-export { INK, type InkName, LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
+export { INK, type InkName, type Inks, LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
 export { pathOf, sceneToSvg } from "./toSvg.ts";

@@ -32,9 +32,28 @@ export const INK = {
     rayPale: "#1d3a4c",
     good: "#9cc79a",
   },
+  /** For use beside a safelight: red alone, so that green and blue are 0 in every one. */
+  red: {
+    card: "#1e0000",
+    board: "#0c0000",
+    ink: "#ff0000",
+    quiet: "#d60000",
+    line: "#5c0000",
+    kraft: "#e80000",
+    kraftPale: "#400000",
+    tape: "#000000",
+    onTape: "#ff0000",
+    action: "#ff0000",
+    onAction: "#0c0000",
+    ray: "#ec0000",
+    rayPale: "#3a0000",
+    good: "#e80000",
+  },
 } as const;
 
 export type InkName = keyof (typeof INK)["light"];
+/** The inks of one theme. */
+export type Inks = (typeof INK)[keyof typeof INK];
 
 /** What a line of a drawing stands for. */
 export type Layer =

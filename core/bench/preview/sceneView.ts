@@ -12,7 +12,7 @@ export interface SceneView {
  *
  * @param across angle from left to right, degrees, in (0, 170)
  * @returns cd/m² of every pixel's middle
- * @example sceneView(scenes[0], 4, 3, 60).luminance.length // 12
+ * @example sceneView({ look: (x, y, z, hit) => { hit.luminance = 4; } }, 4, 3, 60).luminance[0] // 4
  */
 export function sceneView(scene: PreviewScene, width: number, height: number, across: number): SceneView {
   const luminance = new Float32Array(width * height);

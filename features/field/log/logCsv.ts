@@ -1,4 +1,5 @@
 import Papa from "papaparse";
+import { allMedia } from "../../../catalogue/media.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 
 /** What a spreadsheet would take for a formula, also over several lines. */
@@ -15,7 +16,7 @@ const COLUMNS: readonly (readonly [header: string, of: (shot: Exposure) => strin
   ["Weather", ({ weather }) => weather],
   ["Light", ({ light }) => light],
   ["EV at ISO 100", ({ ev }) => ev],
-  ["Paper or film", ({ medium }) => medium],
+  ["Paper or film", ({ medium }) => allMedia().find(({ id }) => id === medium)?.name ?? medium],
   ["ISO", ({ iso }) => iso],
   ["f-number", ({ fNumber }) => fNumber],
   ["Metered seconds", ({ meteredSeconds }) => meteredSeconds],
@@ -27,6 +28,7 @@ const COLUMNS: readonly (readonly [header: string, of: (shot: Exposure) => strin
   ["Spoilt", ({ spoilt }) => spoilt],
   ["Note", ({ note }) => note],
   ["Light key", ({ lightKey }) => lightKey],
+  ["Medium id", ({ medium }) => medium],
   ["Camera id", ({ cameraId }) => cameraId],
   ["Load id", ({ loadId }) => loadId],
   ["Shot id", ({ id }) => id],

@@ -105,7 +105,7 @@ function shotOf(
     if (number === null) return refuse(column, `“${told(column)}” is no number`);
     shot[field] = number;
   }
-  const medium = told("Paper or film");
+  const medium = told("Medium id") || told("Paper or film");
   if (medium !== "") {
     const known = allMedia().find(({ id, name: called }) => id === medium || called === medium);
     shot.medium = known?.id ?? medium;

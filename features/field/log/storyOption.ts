@@ -1,14 +1,12 @@
-import type { INK } from "../../../core/basis/drawing/index.ts";
+import type { Inks } from "../../../core/basis/drawing/index.ts";
 import type { Chapter } from "../../../core/learning/index.ts";
 import { axis, GRID, lineOf } from "../../../ui/chartStyle.ts";
-
-type Ink = (typeof INK)["light" | "dark"];
 
 /** The chart of how a bias became known: what each shot wanted, and the belief after it with its band. */
 export function storyOption(
   chapters: readonly Chapter[],
   days: readonly string[],
-  ink: Ink,
+  ink: Inks,
 ): Readonly<Record<string, unknown>> {
   const at = (value: (chapter: Chapter) => number): [number, number][] =>
     chapters.map((chapter, index) => [index + 1, value(chapter)]);

@@ -1,4 +1,4 @@
-import type { INK } from "../../../../core/basis/drawing/index.ts";
+import type { Inks } from "../../../../core/basis/drawing/index.ts";
 import {
   fresnelScale,
   type ResolutionCurve,
@@ -41,7 +41,7 @@ export function detailAt({ points }: PlacedCurve, diameter: number): number {
 export function curveOption(
   curve: PlacedCurve,
   rules: readonly (readonly [name: string, diameter: number])[],
-  ink: (typeof INK)["light" | "dark"],
+  ink: Inks,
   words: (mm: number) => string,
 ): Readonly<Record<string, unknown>> {
   const band = ([low, high]: readonly [number, number]): unknown => [{ xAxis: low }, { xAxis: high }];

@@ -1,4 +1,4 @@
-import type { INK } from "../../../../core/basis/drawing/index.ts";
+import type { Inks } from "../../../../core/basis/drawing/index.ts";
 import { MM_PER_NM } from "../../../../core/basis/units/index.ts";
 import { sightAt } from "../../../../core/bench/preview/index.ts";
 import { type BandLine, obliqueContrast } from "../../../../core/light/hole/index.ts";
@@ -6,7 +6,6 @@ import { stopsLost } from "../../../../core/light/rays/index.ts";
 import { lightFrom, type OpticalModel } from "../../../../core/light/solve/index.ts";
 import { axis, GRID, lineOf } from "../../../../ui/chartStyle.ts";
 
-type Ink = (typeof INK)["light" | "dark"];
 type Points = readonly (readonly [number, number | null])[];
 
 const STEPS = 60;
@@ -68,7 +67,7 @@ export function contrastOption(
   model: OpticalModel,
   band: readonly BandLine[],
   resolution: number,
-  ink: Ink,
+  ink: Inks,
 ): Readonly<Record<string, unknown>> {
   const most = Math.max(1, 2.4 * resolution);
   const middle = contrastAt(model, band, 0, 0, most);
@@ -105,7 +104,7 @@ export function contrastOption(
 export function fallOffOption(
   models: readonly OpticalModel[],
   divider: number,
-  ink: Ink,
+  ink: Inks,
 ): Readonly<Record<string, unknown>> {
   const [first] = models as readonly [OpticalModel, ...OpticalModel[]];
   const { width, height } = first;

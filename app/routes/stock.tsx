@@ -1,0 +1,22 @@
+import { StockPage } from "../../features/field/stock/StockPage.tsx";
+import { readStock } from "../../features/field/stock/stockData.ts";
+import { ready } from "../ready.ts";
+import type { Route } from "./+types/stock";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Stock · Still Box" }];
+
+export async function clientLoader() {
+  await ready();
+  return readStock();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8 text-quiet">Looking into the drawer.</p>;
+}
+
+export default function Stock({ loaderData }: Route.ComponentProps) {
+  return <StockPage loaded={loaderData} />;
+}

@@ -1,0 +1,35 @@
+import { mediumById } from "../../../catalogue/media.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import { mediumFrom, type OwnMedium } from "../../../core/document/index.ts";
+import { correctedTime } from "../../../core/light/exposure/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { removeUndoable } from "../../../ui/undoable.ts";
+
+/** One medium of the maker’s own. */
+export function MediumRow({ medium, onEdit }: { readonly medium: OwnMedium; readonly onEdit: () => void }) {
+  const like = mediumById(medium.like);
+  const { iso, wavelengthNm, density, longTime } = mediumFrom(medium, like);
+  const minute = correctedTime(60, longTime).seconds;
+  return (
+    <li className="border-line border-t py-2 first:border-t-0" data-medium={medium.id}>
+      <span className="font-semibold">{medium.name}</span>
+      <span className="block text-[0.93rem] text-quiet">
+        like {like.name} · ISO {iso} · {wavelengthNm} nm · range {density.range}
+        {minute > 61 && ` · a metered minute becomes ${formatTime(minute)}`}
+      </span>
+      {medium.note && <span className="block text-[0.93rem]">{medium.note}</span>}
+      <div className="mt-1 flex gap-2">
+        <Button look="quiet" className="min-h-[3.3rem] px-0" onClick={onEdit}>
+          Edit
+        </Button>
+        <Button
+          look="quiet"
+          className="min-h-[3.3rem]"
+          onClick={() => void removeUndoable("media", medium.id, `${medium.name} is taken out.`)}
+        >
+          Take it out
+        </Button>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,180 @@
+import "fake-indexeddb/auto";
+import { Dexie } from "dexie";
+import type { Count, Exposure, Load } from "../core/document/index.ts";
+import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
+import { openDb, type StillBoxDb } from "./db.ts";
+import {
+  importShots,
+  judgedShots,
+  listExposures,
+  removeExposure,
+  saveExposure,
+  shotsOfLoad,
+  siftShots,
+} from "./exposures.ts";
+import { listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
+import { savePicture } from "./pictures.ts";
+import { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";
+import { readSettings } from "./settings.ts";
+
+const AT = "2026-05-01T10:00:00+01:00";
+const LATER = "2026-05-02T10:00:00+01:00";
+let db: StillBoxDb;
+let count = 0;
+
+beforeEach(() => {
+  db = openDb(`records-${++count}`);
+});
+afterEach(() => db.delete());
+
+function load(id: string, more: Partial<Load> = {}): Load {
+  const places = ["9", "8", "7"].map((place) => ({ place, medium: "rc-graded", iso: 6, exposureId: null }));
+  return { id, cameraId: "tray", at: AT, places, unloadedAt: null, ...more };
+}
+
+function shot(id: string, more: Partial<Exposure> = {}): Exposure {
+  return { id, cameraId: "tray", openedAt: AT, seconds: 4, loadId: "one", place: "9", ...more };
+}
+
+test("a record is written, changed with what stood there handed back, deleted and brought back; a wrong one is not written", async () => {
+  const meter = { id: "m", name: "Phone", kind: "photograph", offset: 1 } as const;
+  expect(await saveRecord("meters", meter, db)).toEqual({ ok: true, value: null });
+  expect(await saveRecord("meters", { ...meter, offset: 2 }, db)).toEqual({ ok: true, value: meter });
+  const wrong = await saveRecord("meters", { ...meter, offset: 99 }, db);
+  expect(!wrong.ok && wrong.error).toMatchObject({ reason: "invalid", faults: [{ path: "/offset" }] });
+  expect((await getRecord("meters", "m", db))?.offset).toBe(2);
+  const gone = await removeRecord("meters", "m", db);
+  expect(await listRecords("meters", db)).toEqual([]);
+  if (gone.ok) await saveRecord("meters", gone.value, db);
+  expect(await listRecords("meters", db)).toHaveLength(1);
+  expect(await removeRecord("meters", "other", db)).toMatchObject({ ok: false, error: { reason: "missing" } });
+  await db.table("meters").put({ id: "torn", offset: "?" });
+  expect(await listRecords("meters", db)).toHaveLength(1);
+  expect(await getRecord("meters", "torn", db)).toBeNull();
+});
+
+test("loading ends the load before, counts the pack down and opens it; taken back, all is as it was", async () => {
+  await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 2 }, db);
+  await loadCamera(load("one"), db);
+  const done = await loadCamera(load("two", { at: LATER, packId: "p" }), db);
+  expect((await presentLoad("tray", db))?.id).toBe("two");
+  expect((await getRecord("loads", "one", db))?.unloadedAt).toBe(LATER);
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 0, opened: "2026-05-02" });
+  expect((await listLoads("tray", null, db)).map(({ id }) => id)).toEqual(["two", "one"]);
+  if (done.ok) await takeBackLoading(done.value, db);
+  expect((await presentLoad("tray", db))?.id).toBe("one");
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+  const refused = await loadCamera(load("three", { places: [] }), db);
+  expect([refused.ok, (await presentLoad("tray", db))?.id]).toEqual([false, "one"]);
+});
+
+test("a shot takes its place in its load, is over with its count, and frees the place when it is deleted", async () => {
+  await loadCamera(load("one"), db);
+  const going: Count = {
+    id: "s",
+    cameraId: "tray",
+    openedMs: 1,
+    closedMs: 2,
+    pauses: [],
+    targetSeconds: 4,
+    medium: "rc-graded",
+    iso: 6,
+    fNumber: 136,
+    light: "Full sun",
+    words: { subject: "", note: "" },
+  };
+  await saveRecord("counts", going, db);
+  for (let twice = 0; twice < 2; twice++) await saveExposure(shot("s"), db);
+  expect(await listRecords("counts", db)).toEqual([]);
+  expect(await listExposures("tray", db)).toHaveLength(1);
+  const used = async () => (await getRecord("loads", "one", db))?.places.map(({ exposureId }) => exposureId ?? null);
+  expect(await used()).toEqual(["s", null, null]);
+  await saveExposure(shot("s", { place: "7" }), db);
+  expect(await used()).toEqual([null, null, "s"]);
+  expect(await shotsOfLoad("one", db)).toHaveLength(1);
+  const gone = await removeExposure("s", db);
+  expect(await used()).toEqual([null, null, null]);
+  if (gone.ok) await saveExposure(gone.value, db);
+  expect(await used()).toEqual([null, null, "s"]);
+});
+
+test("judged shots are found by their index, sifted ones in the order of the log", async () => {
+  const judged = { correction: 1, by: "words", at: LATER } as const;
+  for (const [id, more] of [
+    ["a", { judged, openedAt: AT }],
+    ["b", { openedAt: LATER, subject: "Bean rows" }],
+    ["c", { judged: null, openedAt: "2026-05-03T10:00:00Z", subject: "Bean poles" }],
+  ] as const)
+    await saveExposure(shot(id, { ...more, loadId: null }), db);
+  expect((await judgedShots(db)).map(({ id }) => id)).toEqual(["a"]);
+  expect(await siftShots(null, ({ subject }) => subject?.startsWith("Bean") ?? false, db)).toEqual(["c", "b"]);
+  expect(await siftShots("other", () => true, db)).toEqual([]);
+});
+
+test("two phones' logs merge by file, without doubles; what a table brings keeps what it doesn't hold", async () => {
+  const other = openDb(`records-${++count}`);
+  await loadCamera(load("one"), db);
+  await saveExposure(shot("both"), db);
+  await saveExposure(shot("mine", { place: "8" }), db);
+  for (const each of [shot("both"), shot("theirs", { loadId: null, place: null })]) await saveExposure(each, other);
+  const read = await readArchive(await exportArchive(AT, other));
+  if (!read.ok) throw new Error("unreadable");
+  for (let twice = 0; twice < 2; twice++) await importArchive(read.value, "keep", db);
+  expect((await listExposures(null, db)).map(({ id }) => id).sort()).toEqual(["both", "mine", "theirs"]);
+  await saveExposure(shot("spotted", { spots: [{ part: "shadow", x: 0, y: 0, ev: 9 }] }), db);
+  expect(await importShots([shot("spotted", { subject: "Cold frames" }), shot("mine", { place: "8" })], db)).toEqual({
+    ok: true,
+    value: 1,
+  });
+  expect((await listExposures(null, db)).find(({ id }) => id === "spotted")).toMatchObject({
+    subject: "Cold frames",
+    spots: [{ ev: 9 }],
+  });
+  await other.delete();
+});
+
+test("a photograph is kept once, byte for byte, and travels in the archive", async () => {
+  const file = new File([Uint8Array.of(1, 2, 3)], "plot.jpg", { type: "image/jpeg" });
+  const [one, two] = [await savePicture(file, db), await savePicture(file, db)];
+  expect(one).toEqual(two);
+  const read = await readArchive(await exportArchive(AT, db));
+  expect(read.ok && [...(read.value.pictures[0]?.bytes ?? [])]).toEqual([1, 2, 3]);
+});
+
+test("the database of version 2 is taken over: an exposure that was going on, shots of a camera deleted last", async () => {
+  const old = new Dexie("version-2");
+  old.version(2).stores({
+    cameras: "id, updatedAt",
+    edits: "++id, cameraId, [cameraId+undone+id]",
+    exposures: "id, cameraId, openedMs, [cameraId+openedMs]",
+    settings: "key",
+    pictures: "sha256",
+    notes: "id, cameraId",
+    loads: "id",
+  });
+  const running = {
+    cameraId: "tray",
+    openedMs: 5,
+    closedMs: null,
+    targetSeconds: 4,
+    medium: "rc-graded",
+    iso: 6,
+    fNumber: 136,
+    ev: 15,
+    light: "Full sun",
+  };
+  const { loadId: _, place: _place, ...plain } = shot("kept");
+  await old.table("settings").bulkPut([
+    { key: "running", value: running },
+    { key: "draft", value: { subject: "Bean rows", note: "" } },
+    { key: "removed", value: { camera: { id: "tray", name: "Tray" }, edits: [], exposures: [plain] } },
+  ]);
+  old.close();
+  const taken = openDb("version-2");
+  expect(await listRecords("counts", taken)).toMatchObject([
+    { cameraId: "tray", openedMs: 5, closedMs: null, words: { subject: "Bean rows" } },
+  ]);
+  expect(await listExposures("tray", taken)).toEqual([plain]);
+  expect((await readSettings(taken)).removed?.camera.id).toBe("tray");
+  await taken.delete();
+});
