@@ -1,14 +1,5 @@
 import { once } from "../core/basis/numeric/index.ts";
-import {
-  addDemo,
-  cameraNames,
-  hasOwnMedia,
-  hasUnsaved,
-  openStorage,
-  readSettings,
-  whatFailed,
-} from "../storage/index.ts";
-import { notify } from "../ui/notify.ts";
+import { cameraNames, hasOwnMedia, hasUnsaved, openStorage, readSettings } from "../storage/index.ts";
 
 /**
  * What has to be done once before any page reads the maker's data: edits that a killed tab left as notes are stored,
@@ -21,11 +12,5 @@ export const ready: () => Promise<void> = once(async () => {
   if (await hasOwnMedia()) await (await import("../ui/ownMedia.ts")).readOwnMedia();
   const [{ demoSeen }, cameras] = await Promise.all([readSettings(), cameraNames()]);
   if (demoSeen || cameras.length > 0) return;
-  // Offline or without a server the Shelf simply starts empty.
-  const answer = await fetch("/api/demo").catch(() => null);
-  if (answer?.status !== 200) return;
-  const demo = (await answer.json()) as Parameters<typeof addDemo>[0];
-  await addDemo(demo).catch((error: unknown) => {
-    notify(`The demonstration cameras can’t be put on the Shelf. ${whatFailed(error).message}`, { urgent: true });
-  });
+  await (await import("./demonstration.ts")).fetchDemonstration();
 });

@@ -12,8 +12,7 @@ import {
   readJson,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
-import { type ExposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
-import { exposureOf, exposureRow } from "./exposures.ts";
+import { type ExposureRow, exposureOf, exposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
 import { unzipped } from "./unzipped.ts";

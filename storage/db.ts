@@ -136,8 +136,7 @@ function declare(db: StillBoxDb): void {
       const removed = await old.table<SettingRow>("settings").get("removed");
       const shots = (removed?.value as { readonly exposures?: readonly Exposure[] } | null | undefined)?.exposures;
       if (Array.isArray(shots)) {
-        const rows = shots.map((shot: Exposure): ExposureRow => ({ ...shot, openedMs: instantOf(shot.openedAt) }));
-        await old.table("exposures").bulkPut(rows);
+        await old.table("exposures").bulkPut(shots.map(exposureRow));
       }
       // One exposure at a time was counted, as a setting.
       const running = await old.table<SettingRow>("settings").get("running");
@@ -171,6 +170,16 @@ const READ_ONLY: Middleware<DBCore> = {
 export function instantOf(iso: string): number {
   const instant = Date.parse(iso);
   return Number.isFinite(instant) ? instant : 0;
+}
+
+/** A shot as it is stored. */
+export function exposureRow(exposure: Exposure): ExposureRow {
+  return { ...exposure, openedMs: instantOf(exposure.openedAt) };
+}
+
+/** The shot of a stored row, as files have it. */
+export function exposureOf({ openedMs: _, ...exposure }: ExposureRow): Exposure {
+  return exposure;
 }
 
 let shared: StillBoxDb | undefined;

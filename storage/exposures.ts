@@ -1,17 +1,7 @@
 import type { Result } from "../core/basis/units/index.ts";
 import { changesBetween, type Exposure, type Load, parseExposure } from "../core/document/index.ts";
-import { type ExposureRow, instantOf, type StillBoxDb, theDb } from "./db.ts";
+import { type ExposureRow, exposureOf, exposureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
-
-/** A shot as it is stored. */
-export function exposureRow(exposure: Exposure): ExposureRow {
-  return { ...exposure, openedMs: instantOf(exposure.openedAt) };
-}
-
-/** The shot of a stored row, as files have it. */
-export function exposureOf({ openedMs: _, ...exposure }: ExposureRow): Exposure {
-  return exposure;
-}
 
 /** Shots in the order of their opening, of one camera or of all: told by the index alone. */
 function inOrder(cameraId: string | null, db: StillBoxDb): ReturnType<StillBoxDb["exposures"]["orderBy"]> {
@@ -72,13 +62,6 @@ const MOST = 2 ** 31;
 export async function listExposures(cameraId: string | null, db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
   const shots = await shotsBetween(cameraId, 0, MOST, db);
   return shots.flatMap((shot) => (shot === null ? [] : [shot]));
-}
-
-/** Number of shots by camera: counted by the index, however many there are. */
-export async function countExposures(db: StillBoxDb = theDb()): Promise<ReadonlyMap<string, number>> {
-  const ids = (await db.exposures.orderBy("cameraId").uniqueKeys()).map(String);
-  const counts = await Promise.all(ids.map((id) => db.exposures.where("cameraId").equals(id).count()));
-  return new Map(ids.map((id, index) => [id, counts[index] as number]));
 }
 
 /** Shots that were judged, whatever their number: what the log has to say. */

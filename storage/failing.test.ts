@@ -6,7 +6,7 @@ import { addCamera, cameraNames, editCamera, getCamera, historyState, removeCame
 import { connectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { countExposures } from "./exposures.ts";
+import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { readSettings, writeSetting } from "./settings.ts";

@@ -21,8 +21,8 @@ export {
 export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 export { type NoteRow, openStorage } from "./db.ts";
 export { addDemo } from "./demo.ts";
+export { countExposures } from "./exposureCounts.ts";
 export {
-  countExposures,
   countShots,
   importShots,
   judgedShots,
@@ -36,10 +36,11 @@ export {
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
-export { type Loading, listLoads, loadCamera, loadedCameras, presentLoad, takeBackLoading } from "./loads.ts";
+export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
+export { loadsLeft } from "./loadsLeft.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
-export { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";
+export { listRecords, removeRecord, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { hasUnsaved, isChange, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";

@@ -5,7 +5,7 @@ import { attempt, type StorageFailure } from "./failure.ts";
 import { checkedRecord, getRecord, listRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
-export async function loadsOf(cameraId: string, db: StillBoxDb = theDb()): Promise<readonly Load[]> {
+async function loadsOf(cameraId: string, db: StillBoxDb = theDb()): Promise<readonly Load[]> {
   const rows = await db.table<Load>("loads").where({ cameraId }).toArray();
   const whole = await Promise.all(rows.map(({ id }) => getRecord("loads", id, db)));
   return whole.filter((load) => load !== null).sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
@@ -25,12 +25,6 @@ export async function listLoads(
 /** What is in a camera now; `null`: nothing that is known of. */
 export async function presentLoad(cameraId: string, db: StillBoxDb = theDb()): Promise<Load | null> {
   return (await loadsOf(cameraId, db)).find(({ unloadedAt }) => (unloadedAt ?? null) === null) ?? null;
-}
-
-/** Ids of the cameras that are loaded. */
-export async function loadedCameras(db: StillBoxDb = theDb()): Promise<ReadonlySet<string>> {
-  const rows = await db.table<Load>("loads").toArray();
-  return new Set(rows.filter(({ unloadedAt }) => (unloadedAt ?? null) === null).map(({ cameraId }) => cameraId));
 }
 
 /** What loading changed, so that it can be taken back. */

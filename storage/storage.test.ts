@@ -19,7 +19,8 @@ import {
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { countExposures, countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
+import { countExposures } from "./exposureCounts.ts";
+import { countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";

@@ -1,5 +1,5 @@
 /** Where the choice is kept: it belongs to this device, and has to be known before anything is drawn. */
-export const RED_KEY = "still-box-red-light";
+const RED_KEY = "still-box-red-light";
 /** How bright red may be, of 255: it begins at the dimmest. */
 export const RED_LEVELS = [70, 100, 140, 190, 255] as const;
 

@@ -12,4 +12,6 @@ export function action({ request }: Route.ActionArgs): Promise<Response> {
 }
 
 /** Other methods are told what is allowed. */
-export const loader = action;
+export function loader({ request }: Route.LoaderArgs): Promise<Response> {
+  return action({ request } as Route.ActionArgs);
+}

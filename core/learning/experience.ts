@@ -2,9 +2,9 @@ import { conjugateGradient } from "../basis/numeric/index.ts";
 import { BIASED, type Biased, type JudgedShot, type ShotKeys, wantedStops } from "./judgedShot.ts";
 
 /** Standard deviations of what is believed before any shot, stops. PHYSICS section 12. */
-export const PRIOR_SD: Readonly<Record<Biased, number>> = { camera: 1, medium: 0.5, light: 0.5 };
+const PRIOR_SD: Readonly<Record<Biased, number>> = { camera: 1, medium: 0.5, light: 0.5 };
 /** Standard deviation of one judged shot about its biases, stops. PHYSICS section 12. */
-export const NOISE_SD = 0.5;
+const NOISE_SD = 0.5;
 
 /** A bias with its standard deviation, stops; positive: more light is wanted than the sum says. */
 export interface Bias {

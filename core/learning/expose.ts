@@ -52,14 +52,8 @@ export function bracketStep(sd: number): number {
   return Math.min(most, Math.max(least, Math.floor(sd / step + 0.5) * step));
 }
 
-/**
- * The metered time of a request, before the long-time rule.
- *
- * @returns s
- * @source ISO 2720:1974; PHYSICS section 3
- * @example meteredFor({ fNumber: 16, iso: 100, light: { ev: 8 } }) // 1
- */
-export function meteredFor({ fNumber, iso, light }: Pick<ExposeRequest, "fNumber" | "iso" | "light">): number {
+/** The metered time of a request, before the long-time rule, s. */
+function meteredFor({ fNumber, iso, light }: Pick<ExposeRequest, "fNumber" | "iso" | "light">): number {
   if ("ev" in light) return timeFromLight(light.ev, fNumber, iso);
   return timeFromMeter({ ...light, offset: light.offset ?? 0 }, fNumber, iso);
 }

@@ -1,4 +1,4 @@
-export { type Bias, type Experience, experience, type LearntBias, NOISE_SD, PRIOR_SD } from "./experience.ts";
-export { bracketStep, type ExposeAnswer, type ExposeLight, type ExposeRequest, expose, meteredFor } from "./expose.ts";
+export { type Bias, type Experience, experience, type LearntBias } from "./experience.ts";
+export { bracketStep, type ExposeAnswer, type ExposeLight, type ExposeRequest, expose } from "./expose.ts";
 export { BIASED, type Biased, type JudgedShot, type ShotKeys, wantedStops } from "./judgedShot.ts";
 export { type Chapter, story } from "./story.ts";

@@ -14,6 +14,7 @@ import { kindRecord } from "../../core/camera/kinds/index.ts";
 import { lightProof } from "../../core/make/steps/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
+import type { OnShelf } from "./shelfData.ts";
 
 /** Width of a tag and its margins, pixels. */
 const NARROWEST = 240;
@@ -28,26 +29,36 @@ export function CameraOnShelf({
   camera,
   pixel,
   tallest,
-  shots,
+  shelf,
 }: {
   readonly camera: Camera;
   readonly pixel: number;
   readonly tallest: number;
-  readonly shots: number;
+  readonly shelf: OnShelf;
 }) {
+  const shots = shelf.shots.get(camera.id) ?? 0;
+  const left = shelf.loaded.get(camera.id);
   const words = useLengthWords();
   const scene = useMemo(() => silhouette(camera, 3 * pixel), [camera, pixel]);
   const [width, height] = [scene.bounds.width / pixel, scene.bounds.height / pixel];
   const { film } = camera.chambers[0];
   const diameter = holeDiameter(camera);
   const medium = mediumById(film.medium);
-  const kind = kindRecord(cameraKind(camera)).name;
+  const { name: kind, silhouette: drawn } = kindRecord(cameraKind(camera));
   return (
     <li className="grow list-none basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
       <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
-          <div className="shrink-0" style={{ width, height }}>
+          <div className="relative shrink-0" style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />
+            {left !== undefined && (
+              // The collar of tape round the lid: it keeps the light out, and says that something is in it.
+              <span
+                data-collar
+                className="absolute inset-x-0 h-2.5 bg-tape"
+                style={{ top: `${100 * Math.max(0.08, drawn.lid)}%` }}
+              />
+            )}
           </div>
         </div>
         <svg className="block h-3 w-full" preserveAspectRatio="none" viewBox="0 0 100 12" aria-hidden="true">
@@ -61,7 +72,9 @@ export function CameraOnShelf({
             {typeof diameter === "number" && `${words(diameter, 3)} hole · ${formatFNumber(film.distance / diameter)}`}
           </span>
           <span className="block text-[0.87rem] text-quiet">
-            {camera.set && `${camera.set.count - camera.set.exposed.length} of ${camera.set.count} left · `}
+            {left === undefined
+              ? camera.set && `${camera.set.count - camera.set.exposed.length} of ${camera.set.count} left · `
+              : `loaded, ${left} left · `}
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
           <span className="block text-[0.87rem] text-quiet">{PROOF[lightProof(camera).state]}</span>

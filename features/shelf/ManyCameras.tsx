@@ -2,6 +2,7 @@ import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { CameraOnShelf, widthOnShelf } from "./CameraOnShelf.tsx";
+import type { OnShelf } from "./shelfData.ts";
 
 /** What a board with its tags is taken to be high before it is measured, px; and the gap under it. */
 const BOARD = 520;
@@ -12,13 +13,13 @@ export default function ManyCameras({
   cameras,
   pixel,
   tallest,
-  shots,
+  shelf,
 }: {
   readonly cameras: readonly Camera[];
   /** One screen pixel, mm. */
   readonly pixel: number;
   readonly tallest: number;
-  readonly shots: ReadonlyMap<string, number>;
+  readonly shelf: OnShelf;
 }) {
   const list = useRef<HTMLDivElement>(null);
   const [{ top, width }, setPlace] = useState({ top: 0, width: 0 });
@@ -51,13 +52,7 @@ export default function ManyCameras({
           style={{ transform: `translateY(${start - top}px)` }}
         >
           {boards[index]?.map((camera) => (
-            <CameraOnShelf
-              key={camera.id}
-              camera={camera}
-              pixel={pixel}
-              tallest={tallest}
-              shots={shots.get(camera.id) ?? 0}
-            />
+            <CameraOnShelf key={camera.id} camera={camera} pixel={pixel} tallest={tallest} shelf={shelf} />
           ))}
         </div>
       ))}

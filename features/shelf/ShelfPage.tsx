@@ -27,7 +27,7 @@ const WIDEST = 320;
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const live = useLive(loaded, readShelf);
-  const { cameras, damaged, shots, removed } = live.value;
+  const { cameras, damaged, removed } = live.value;
   const [report, setReport] = useState<ImportReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
@@ -94,18 +94,12 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
             <EmptyShelf />
           ) : cameras.length > FULL_HOUSE ? (
             <Suspense>
-              <ManyCameras cameras={cameras} pixel={pixel} tallest={TALLEST} shots={shots} />
+              <ManyCameras cameras={cameras} pixel={pixel} tallest={TALLEST} shelf={live.value} />
             </Suspense>
           ) : (
             <ul className="mt-8 flex flex-wrap gap-y-10">
               {cameras.map((camera) => (
-                <CameraOnShelf
-                  key={camera.id}
-                  camera={camera}
-                  pixel={pixel}
-                  tallest={TALLEST}
-                  shots={shots.get(camera.id) ?? 0}
-                />
+                <CameraOnShelf key={camera.id} camera={camera} pixel={pixel} tallest={TALLEST} shelf={live.value} />
               ))}
             </ul>
           )}

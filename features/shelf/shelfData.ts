@@ -1,17 +1,28 @@
 import type { Camera } from "../../core/camera/container/index.ts";
-import { countExposures, listCameras, type RemovedCamera, readSettings } from "../../storage/index.ts";
+import { countExposures, listCameras, loadsLeft, type RemovedCamera, readSettings } from "../../storage/index.ts";
+
+/** What the Shelf knows of its cameras beside their designs. */
+export interface OnShelf {
+  readonly shots: ReadonlyMap<string, number>;
+  /** Shots left in each camera that is loaded. */
+  readonly loaded: ReadonlyMap<string, number>;
+}
 
 /** What the Shelf shows. */
-export interface ShelfData {
+export interface ShelfData extends OnShelf {
   readonly cameras: readonly Camera[];
   readonly damaged: readonly string[];
-  readonly shots: ReadonlyMap<string, number>;
   /** The camera deleted last, which can still be brought back. */
   readonly removed: RemovedCamera | null;
 }
 
 /** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [{ removed }, listed, shots] = await Promise.all([readSettings(), listCameras(), countExposures()]);
-  return { ...listed, removed, shots };
+  const [{ removed }, listed, shots, loaded] = await Promise.all([
+    readSettings(),
+    listCameras(),
+    countExposures(),
+    loadsLeft(),
+  ]);
+  return { ...listed, removed, shots, loaded };
 }

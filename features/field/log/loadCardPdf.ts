@@ -9,7 +9,7 @@ import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { cutsheetPdfClient } from "../../../workers/cutsheetPdf.client.ts";
 
 /** The fields of a load’s card, filled from its shots. */
-export function loadFields(load: Load, shots: readonly Exposure[]): readonly LogField[] {
+function loadFields(load: Load, shots: readonly Exposure[]): readonly LogField[] {
   return load.places.map(({ place, exposureId, initials = "" }) => {
     const shot = shots.find(({ id }) => id === exposureId);
     return {
