@@ -7,6 +7,7 @@ import { isTyping } from "../ui/isTyping.ts";
 import { currentNotices, onNotices } from "../ui/notify.ts";
 import { onRedLight, redLevel } from "../ui/redLight.ts";
 import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
+import { keepOffline } from "./offline/keepOffline.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
 import { useReady } from "./useReady.ts";
@@ -41,6 +42,7 @@ export function Shell({
   useReady();
   useEffect(() => {
     void askToPersist();
+    void keepOffline();
   }, []);
   useEffect(() => {
     const showKeys = (event: KeyboardEvent): void => {

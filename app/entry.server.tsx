@@ -5,6 +5,7 @@ import { isbot } from "isbot";
 import { renderToPipeableStream } from "react-dom/server";
 import { type AppLoadContext, type EntryContext, ServerRouter } from "react-router";
 import { NonceContext } from "../ui/NonceContext.ts";
+import { OfflineContext } from "./offline/OfflineContext.ts";
 
 /** Loaders that take longer are given up, ms. */
 export const streamTimeout = 5_000;
@@ -15,7 +16,7 @@ export default function handleRequest(
   status: number,
   headers: Headers,
   context: EntryContext,
-  { nonce = "" }: Partial<AppLoadContext> = {},
+  { nonce = "", offline = false }: Partial<AppLoadContext> = {},
 ): Promise<Response> | Response {
   if (request.method === "HEAD") return new Response(null, { status, headers });
   return new Promise((resolve, reject) => {
@@ -23,7 +24,9 @@ export default function handleRequest(
     const whole = isbot(request.headers.get("user-agent")) ? "onAllReady" : "onShellReady";
     const { pipe, abort } = renderToPipeableStream(
       <NonceContext.Provider value={nonce}>
-        <ServerRouter context={context} url={request.url} nonce={nonce} />
+        <OfflineContext.Provider value={offline}>
+          <ServerRouter context={context} url={request.url} nonce={nonce} />
+        </OfflineContext.Provider>
       </NonceContext.Provider>,
       {
         nonce,

@@ -6,6 +6,7 @@ import { RED_AT_ONCE } from "../ui/redLight.ts";
 import { UnitContext } from "../ui/UnitContext.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
+import { OfflineContext } from "./offline/OfflineContext.ts";
 import { RouteError } from "./RouteError.tsx";
 import { Ruler } from "./Ruler.tsx";
 import { ready } from "./ready.ts";
@@ -20,12 +21,14 @@ export const meta: Route.MetaFunction = () => [
 
 export function Layout({ children }: { readonly children: ReactNode }) {
   const nonce = useContext(NonceContext);
+  const offline = useContext(OfflineContext);
   return (
-    <html lang="en" suppressHydrationWarning>
+    <html lang="en" data-offline={offline ? "" : undefined} suppressHydrationWarning>
       <head>
         <meta charSet="utf-8" />
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
+        <link rel="manifest" href="/manifest.webmanifest" />
         <style nonce={nonce}>{tokensCss}</style>
         <script nonce={nonce} suppressHydrationWarning>
           {RED_AT_ONCE}

@@ -21,6 +21,8 @@ declare module "react-router" {
   interface AppLoadContext {
     /** Marks this answer's own scripts and styles: others are not run. */
     readonly nonce: string;
+    /** Whether browsers may keep the pages for use without a network. */
+    readonly offline?: boolean;
     /** Not there under `npm run dev`, which has no pool of threads. */
     readonly measurePicture?: MeasurePicture;
   }

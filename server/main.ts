@@ -28,6 +28,14 @@ app.use(compression());
 const client = fileURLToPath(here("../client"));
 // Their names change with what is in them.
 app.use("/assets", express.static(`${client}/assets`, { immutable: true, maxAge: "1y", fallthrough: false }));
+// Browsers ask for the service worker to learn whether there is a newer app: never an old one.
+app.use(
+  "/service-worker.js",
+  express.static(`${client}/service-worker.js`, {
+    cacheControl: false,
+    setHeaders: (response) => response.setHeader("Cache-Control", "no-cache"),
+  }),
+);
 app.use(express.static(client, { maxAge: "1h" }));
 app.use((request, response, next) => {
   response.setHeader("Cache-Control", request.path.startsWith("/api/") ? "no-store" : "no-cache");
@@ -40,6 +48,7 @@ app.all(
     mode: "production",
     getLoadContext: (_request, response) => ({
       nonce: (response as unknown as Marked).locals.nonce,
+      offline: process.env.STILL_BOX_OFFLINE !== "0",
       measurePicture: pictures.measure,
     }),
   }),

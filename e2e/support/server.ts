@@ -8,11 +8,17 @@ export interface TestServer {
   stop(): void;
 }
 
-/** Starts the built app on a free port, with or without the demonstration cameras. */
-export async function startServer(demo: boolean): Promise<TestServer> {
+/** Starts the built app on a free port, with or without the demonstration cameras; pages are kept for offline use only where that is tested. */
+export async function startServer(demo: boolean, offline = false): Promise<TestServer> {
   const port = await freePort();
   const child: ChildProcess = spawn(process.execPath, ["build/server/main.js"], {
-    env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: demo ? "1" : "" },
+    env: {
+      ...process.env,
+      NODE_ENV: "production",
+      PORT: String(port),
+      STILL_BOX_DEMO: demo ? "1" : "",
+      STILL_BOX_OFFLINE: offline ? "1" : "0",
+    },
     stdio: "ignore",
   });
   const address = `http://localhost:${port}`;

@@ -1,7 +1,7 @@
 import { formatTime } from "../../../core/basis/units/index.ts";
 
 /** Ends of the dial, powers of two of a second, and how far round it goes, degrees. */
-const [FIRST, LAST, ROUND] = [-10, 6, 150];
+const [FIRST, LAST, ROUND] = [-10, 6, 124];
 const MARKS = Array.from({ length: LAST - FIRST + 1 }, (_, i) => FIRST + i);
 
 function angle(power: number): number {

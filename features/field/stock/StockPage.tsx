@@ -4,7 +4,6 @@ import type { OwnMedium, Pack } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { readOwnMedia } from "../../../ui/ownMedia.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { FieldPages } from "../FieldPages.tsx";
 import { MediumForm } from "./MediumForm.tsx";
@@ -23,7 +22,7 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
   const [writing, setWriting] = useState<Writing>(null);
   // What is chosen from elsewhere follows what is written here.
   useEffect(() => {
-    void readOwnMedia(media);
+    void import("../../../ui/ownMedia.ts").then(({ readOwnMedia }) => readOwnMedia(media));
   }, [media]);
   const done = (): void => setWriting(null);
   return (

@@ -1,0 +1,31 @@
+/** Stands for any camera: a route's document is the same for all of them. */
+const ANY = "any";
+
+/** Addresses whose stored document answers for their route, and the data of the one route that the server gives some. */
+export const DOCUMENTS: string[] = [
+  "/",
+  "/new",
+  `/cameras/${ANY}`,
+  `/cameras/${ANY}/make`,
+  `/cameras/${ANY}/make/hole`,
+  `/cameras/${ANY}/make/build`,
+  `/cameras/${ANY}/make/light-test`,
+  `/cameras/${ANY}/make/kit`,
+  "/compare",
+  "/field",
+  "/log",
+  "/stock",
+  "/method",
+  "/method.data",
+];
+
+/**
+ * The stored document that answers for an address: whichever camera it names, whatever it asks.
+ *
+ * @returns `null` where no page of ours is there
+ */
+export function documentFor({ pathname }: Pick<URL, "pathname">): string | null {
+  const path = pathname.length > 1 ? pathname.replace(/\/$/, "") : pathname;
+  const any = path.replace(/^\/cameras\/[^/]+/, `/cameras/${ANY}`);
+  return DOCUMENTS.includes(any) ? any : null;
+}

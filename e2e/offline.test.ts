@@ -1,0 +1,53 @@
+import type { Browser } from "puppeteer-core";
+import { launch } from "./support/browser.ts";
+import { Maker } from "./support/maker.ts";
+import { PATIENCE } from "./support/patience.ts";
+import { startServer } from "./support/server.ts";
+
+let browser: Browser;
+
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser?.close());
+
+test("after one visit every place works without a server: also a camera’s address never visited, reloads, and a shot from light to log", async () => {
+  const server = await startServer(true, true);
+  const maker = await Maker.inContext(await browser.createBrowserContext(), server.address);
+  await maker.goTo("/");
+  await maker.sees("main li", /Hat box/);
+  await maker.page.waitForFunction(
+    () => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null),
+    { timeout: PATIENCE },
+  );
+  server.stop();
+  // Nothing answers any more.
+  await expect(fetch(server.address)).rejects.toThrow();
+  for (const [path, selector, words] of [
+    ["/", "main li", /Biscuit tin/],
+    ["/cameras/thistle-hat-box", "[data-drawing]", /./],
+    ["/cameras/thistle-cocoa-tin/make/build", "main", /Cocoa tin/],
+    ["/cameras/thistle-biscuit-tin/make", "[data-page]", /./],
+    ["/method", "main table", /./],
+    ["/stock", "[data-packs]", /Graded RC paper/],
+    ["/log?view=says", "[data-bias]", /Biscuit tin/],
+    ["/new", "main", /./],
+    ["/compare?one=thistle-cocoa-tin&other=thistle-hat-box", "main", /Hat box/],
+  ] as const) {
+    await maker.goTo(path);
+    await maker.sees(selector, words);
+  }
+  await maker.page.click('nav a[href="/field"]');
+  await maker.press("Open the hole");
+  await maker.sees("[data-counting]", /still to go/i);
+  await maker.reload();
+  await maker.press("Close the hole");
+  await maker.type("Subject", "Bean rows, no network");
+  await maker.press("Log this shot");
+  await maker.press("See the log");
+  await maker.sees("[data-shot]", /Bean rows, no network/);
+  await maker.page.click('nav a[href="/method"]');
+  await maker.sees("main table", /./);
+  // The browser itself says when a file can't be had; nothing else may complain.
+  expect(maker.complaints.filter((each) => !/net::ERR|Failed to load resource/.test(each))).toEqual([]);
+});
