@@ -38,11 +38,9 @@ describe("from judged shots to the next time", () => {
     const means = await maker.page.$$eval("[data-judging] canvas", (all) =>
       all.map((canvas) => {
         const { width, height } = canvas as HTMLCanvasElement;
-        const data = (canvas as HTMLCanvasElement).getContext("2d")?.getImageData(0, 0, width, height).data ?? [];
-        return (
-          data.reduce((sum: number, value: number, i: number) => (i % 4 === 0 ? sum + value : sum), 0) /
-          (width * height)
-        );
+        const context = (canvas as HTMLCanvasElement).getContext("2d");
+        const data = Array.from(context?.getImageData(0, 0, width, height).data ?? []);
+        return data.filter((_, i) => i % 4 === 0).reduce((sum, value) => sum + value, 0) / (width * height);
       }),
     );
     expect(means).toEqual([...means].sort((a, b) => a - b));

@@ -167,7 +167,7 @@ const READ_ONLY: Middleware<DBCore> = {
 };
 
 /** The instant of an ISO 8601 time, ms since 1970; what can't be read sorts last. */
-export function instantOf(iso: string): number {
+function instantOf(iso: string): number {
   const instant = Date.parse(iso);
   return Number.isFinite(instant) ? instant : 0;
 }

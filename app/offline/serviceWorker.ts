@@ -1,13 +1,12 @@
 /// <reference lib="webworker" />
+// Built by scripts/build-offline.mjs, which names every file of the app in it.
 import { clientsClaim } from "workbox-core";
-import { cleanupOutdatedCaches, precacheAndRoute } from "workbox-precaching";
+import { cleanupOutdatedCaches, type PrecacheEntry, precacheAndRoute } from "workbox-precaching";
 import { registerRoute } from "workbox-routing";
 import { NetworkFirst } from "workbox-strategies";
 import { DOCUMENTS, documentFor } from "./documents.ts";
 
-declare const self: ServiceWorkerGlobalScope & {
-  readonly __WB_MANIFEST: readonly { readonly url: string; readonly revision: string | null }[];
-};
+declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: readonly PrecacheEntry[] };
 
 /** One stored document for each route, and what loaders of the server gave; another one for every build. */
 const manifest = self.__WB_MANIFEST;
