@@ -20,13 +20,7 @@ const KEYS: readonly (readonly [group: string, rows: readonly (readonly [keys: s
       ["Escape", "give up what was typed"],
     ],
   ],
-  [
-    "Field",
-    [
-      ["Space", "open or close the hole (when no field is being typed in)"],
-      ["Escape", "close the hole without a shot"],
-    ],
-  ],
+  ["Field", [["Space", "open or close the hole (when no field is being typed in)"]]],
 ];
 
 /** The keys, on a sheet. */

@@ -8,10 +8,17 @@ export interface OpeningTip {
 const PRACTICE = "common practice";
 
 export const openingTips: readonly OpeningTip[] = [
+  { id: "still", words: "Nothing may move it: something heavy on top, or a stone on each side.", source: PRACTICE },
   {
-    id: "still",
-    words:
-      "Nothing may move it: something heavy on top, or a stone on each side. A band and a pen under a can stop it rolling.",
+    id: "rolls",
+    words: "Lying, a round one rolls: a rubber band round it and a pen under the band stop that.",
+    source: PRACTICE,
+  },
+  { id: "winds", words: "Have you wound to this frame? Once it is open, nobody can tell.", source: PRACTICE },
+  { id: "turn", words: "Turn it to this chamber; the flaps of all others stay shut.", source: PRACTICE },
+  {
+    id: "bent",
+    words: "On a bent sheet straight lines bend and everything looks far away: go closer than you think.",
     source: PRACTICE,
   },
   {

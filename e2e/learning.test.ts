@@ -204,3 +204,24 @@ test("Stock: a pack is noted, counted down by loading, changed and taken out; a 
   await maker.goTo("/stock");
   await maker.sees('[data-packs="3"]', /9 of 25/);
 });
+
+test("on a phone nothing of the Field’s pages is smaller than a thumb: 48 px", async () => {
+  const maker = await at("/field?camera=thistle-canister-one");
+  await maker.page.setViewport(PHONE);
+  for (const path of ["/field?camera=thistle-canister-one", "/log", "/stock"]) {
+    await maker.goTo(path);
+    await maker.quiet();
+    const small = await maker.page.$$eval(
+      "main button, main input:not([type=file]), main textarea, main summary, main nav a",
+      (all) =>
+        all
+          .filter((each) => !["checkbox", "radio"].includes(each.getAttribute("role") ?? ""))
+          .map((each) => ({
+            name: each.getAttribute("aria-label") ?? each.textContent,
+            high: each.getBoundingClientRect().height,
+          }))
+          .filter(({ high }) => high > 0 && high < 48),
+    );
+    expect({ path, small }).toEqual({ path, small: [] });
+  }
+});

@@ -13,6 +13,7 @@ import type { Medium } from "../core/light/exposure/index.ts";
 import { inMm } from "../core/testing/cameras.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";
+import { openingWords } from "./field/expose/openingWords.ts";
 import { type LightSource, photographMeter, readLight } from "./field/expose/readLight.ts";
 import { type Suggestion, suggest } from "./field/expose/suggestion.ts";
 import { logCsv } from "./field/log/logCsv.ts";
@@ -184,6 +185,24 @@ describe("suggested time", () => {
     const nothing = { by: "photograph", photograph: null, file: null, spots: [] } as const;
     expect(readLight(nothing, film, [])).toMatchObject({ ok: false, error: { field: "" } });
     expect(readLight({ by: "practice", seconds: null, fNumber: 16, iso: 100 }, film, []).ok).toBe(false);
+  });
+});
+
+describe("before it opens", () => {
+  const said = (id: string, seconds = 30, ev = 15): string => {
+    const camera = thistleRow.cameras.find((each) => each.id === id) as Camera;
+    return openingWords(camera, seconds, ev, inMm).join(" ");
+  };
+
+  test("what is said follows from the camera, the time and the light; nothing is left to fill in", () => {
+    expect(said("thistle-cocoa-tin")).toMatch(/a round one rolls[\s\S]*On a bent sheet/);
+    expect(said("thistle-biscuit-tin")).not.toMatch(/rolls|bent sheet|wound|flaps/);
+    expect(said("thistle-bean-carton")).toMatch(/wound to this frame/);
+    expect(said("thistle-feed-drum")).toMatch(/Turn it to this chamber/);
+    expect(said("thistle-biscuit-tin")).toMatch(/5 m away is 23\.8 mm high on the sheet and vanishes/);
+    expect(said("thistle-biscuit-tin", 1)).toMatch(/leaves a ghost/);
+    expect(said("thistle-biscuit-tin", 30, 8)).not.toMatch(/shadow|the sun/);
+    for (const { id } of thistleRow.cameras) expect(said(id)).not.toMatch(/[{}]|undefined|NaN/);
   });
 });
 

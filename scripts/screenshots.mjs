@@ -10,21 +10,21 @@ const SHOTS = [
   ["new-camera", "/new", DESK],
   ["bench-biscuit-tin", TIN, DESK],
   ["bench-cocoa-tin", "/cameras/thistle-cocoa-tin", DESK],
-  ["bench-feed-drum", "/cameras/thistle-feed-drum", DESK],
   ["bench-preview", TIN, { ...DESK, to: "[data-preview]", until: '[data-preview="fine"]' }],
   ["bench-finder", "/cameras/thistle-cocoa-tin", { ...DESK, to: "[data-finder]", until: "[data-found]" }],
   ["bench-curve", TIN, { ...DESK, to: "[data-curve-section]", until: "[data-conclusion]" }],
   ["bench-dark", TIN, { ...DESK, dark: true }],
-  ["compare", "/compare?one=thistle-cocoa-tin&other=thistle-map-tube", DESK],
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
   ["make-light-test", `${TIN}/make/light-test`, DESK],
   ["make-kit", "/cameras/thistle-cocoa-tin/make/kit", DESK],
   ["field-phone", "/field", PHONE],
-  ["log", "/log", DESK],
+  ["field-red", "/field", { ...PHONE, red: true }],
+  ["log-judge", "/log", { ...DESK, press: "Judge", until: "[data-judging] li:last-child canvas" }],
+  ["log-says", "/log?view=says", { ...DESK, until: "[data-bias]" }],
+  ["stock", "/stock", DESK],
   ["method", "/method", DESK],
   // Last, since these change the camera.
-  ["make-build-pierced", "/cameras/thistle-cocoa-tin/make/build", { ...DESK, choose: ["The hole is", "wall"] }],
   [
     "make-build-trail",
     "/cameras/thistle-cocoa-tin/make/build",
@@ -37,10 +37,14 @@ await onStage(4691, async (browser, address) => {
   await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
-  for (const [name, path, { width, height, to, press, until, choose, scroll, dark = false }] of SHOTS) {
+  for (const [name, path, { width, height, to, press, until, choose, scroll, dark = false, red = false }] of SHOTS) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
     if (choose !== undefined) await chosenOnBench(page, address + path.replace(/\/make.*/, ""), choose);
+    await page.evaluate((on) => {
+      if (on) localStorage.setItem("still-box-red-light", "255");
+      else localStorage.removeItem("still-box-red-light");
+    }, red);
     await page.goto(address + path, { waitUntil: "networkidle0" });
     if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
     if (press !== undefined) {
@@ -50,6 +54,8 @@ await onStage(4691, async (browser, address) => {
       await page.waitForSelector(until, { timeout: 30_000 });
       await page.evaluate(() => window.scrollTo(0, 0));
     }
+    if (press === undefined && to === undefined && until !== undefined)
+      await page.waitForSelector(until, { timeout: 30_000 });
     if (to !== undefined) {
       // Twice: parts above take their true height when they come into sight.
       for (let time = 0; time < 2; time++) {

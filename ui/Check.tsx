@@ -30,7 +30,7 @@ export function Check({
           <Tick size={14} strokeWidth={3} aria-hidden />
         </Checkbox.Indicator>
       </Checkbox.Root>
-      <label htmlFor={id} className="cursor-pointer">
+      <label htmlFor={id} className="flex cursor-pointer items-center self-stretch">
         {label}
       </label>
     </div>

@@ -31,6 +31,21 @@ async function bench(browser: Browser): Promise<Page> {
   return page;
 }
 
+async function field(browser: Browser): Promise<Page> {
+  const page = await browser.newPage();
+  await page.goto(`${server.address}/field?camera=thistle-biscuit-tin`, { waitUntil: "domcontentloaded" });
+  await page.waitForSelector("html[data-ready] [data-big-time]", { timeout: PATIENCE });
+  return page;
+}
+
+/** Presses the first button of the Field that is called so. */
+async function press(page: Page, name: string): Promise<void> {
+  const found = await page.waitForSelector(`::-p-xpath(//main//button[normalize-space()="${name}"])`, {
+    timeout: PATIENCE,
+  });
+  await found?.evaluate((button) => (button as HTMLElement).click());
+}
+
 const depthOf = (page: Page): Promise<number> =>
   page.$$eval("label", (labels) => {
     const label = labels.find((each) => each.textContent?.startsWith("Depth inside"));
@@ -76,3 +91,47 @@ test(
   },
   60_000 + 30_000 * ROUNDS,
 );
+
+test("the browser killed while a hole is open, and again while the shot is being logged: it goes on, and is logged once", async () => {
+  const folder = temporaryFolder();
+  let browser = await open(folder);
+  const kill = async (): Promise<void> => {
+    const gone = new Promise((resolve) => browser.once("disconnected", resolve));
+    browser.process()?.kill("SIGKILL");
+    await gone;
+    browser = await open(folder);
+  };
+  const first = await field(browser);
+  await press(first, "Open the hole");
+  const opened = Date.now();
+  await first.waitForSelector("[data-counting]", { timeout: PATIENCE });
+  await new Promise((resolve) => setTimeout(resolve, STOOD_MS));
+  await kill();
+  const second = await field(browser);
+  const words = await second.$eval("[data-counting]", (strip) => (strip as HTMLElement).innerText);
+  const [, minutes, seconds] = /open (\d+):(\d\d)/.exec(words) ?? [];
+  const counted = 60 * Number(minutes) + Number(seconds);
+  expect(counted).toBeGreaterThanOrEqual(1);
+  expect(counted).toBeLessThanOrEqual((Date.now() - opened) / 1000 + 1);
+  await press(second, "Close the hole");
+  await press(second, "Log this shot");
+  await kill();
+  const third = await field(browser);
+  const logged = async (): Promise<number> => {
+    await third.goto(`${server.address}/log`, { waitUntil: "domcontentloaded" });
+    await third.waitForSelector("html[data-ready] [data-log]", { timeout: PATIENCE });
+    return Number(await third.$eval("[data-log]", (list) => (list as HTMLElement).dataset.log));
+  };
+  // Killed before it was logged, the count still stands there, closed: then it is logged now.
+  if ((await third.$("[data-count]")) !== null) {
+    expect(await logged()).toBe(5);
+    await third.goto(`${server.address}/field?camera=thistle-biscuit-tin`, { waitUntil: "domcontentloaded" });
+    if ((await third.waitForSelector("[data-counting]", { timeout: 2000 }).catch(() => null)) !== null) {
+      await press(third, "Close the hole");
+    }
+    await press(third, "Log this shot");
+    await third.waitForSelector("[role=status]", { timeout: PATIENCE });
+  }
+  expect(await logged()).toBe(6);
+  await browser.close();
+}, 120_000);

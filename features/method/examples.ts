@@ -4,7 +4,16 @@ import { nearEnough } from "../../core/camera/framing/index.ts";
 import { rollPlan } from "../../core/camera/roll/index.ts";
 import { foldedSizes } from "../../core/camera/shapes/index.ts";
 import { stereo } from "../../core/camera/stereo/index.ts";
-import { correctedTime, densityCurve, midExposure, movement, timeFromLight } from "../../core/light/exposure/index.ts";
+import { bracketStep, experience } from "../../core/learning/index.ts";
+import {
+  correctedTime,
+  densityCurve,
+  midExposure,
+  movement,
+  photographEv,
+  spotEv,
+  timeFromLight,
+} from "../../core/light/exposure/index.ts";
 import { contrast, optimum, schools } from "../../core/light/hole/index.ts";
 import { illumination, imageCircle, rayTo, vignetting } from "../../core/light/rays/index.ts";
 import { byProjection, coneDiameter } from "../../core/make/steps/index.ts";
@@ -184,6 +193,43 @@ export const entries: readonly MethodEntry[] = [
       { label: "EV", unit: "", value: 15 },
     ],
     result: (n = 1, iso = 1, ev = 1) => formatTime(timeFromLight(ev, n, iso)),
+  },
+  {
+    title: "What the log teaches",
+    words:
+      "Each judged shot says by how much its time was off. What is off may lie in the camera, the paper or the light; the most likely shares, and how sure they are, follow from all shots together.",
+    formula: "log₂ f⁻¹(t_best) = log₂ t_metered + b_camera + b_medium + b_light + noise; σ 1, ½, ½, noise ½",
+    source: "the Gaussian posterior (regularised least squares); priors of ours, editable in the code",
+    fields: [
+      { label: "Shots alike", unit: "", value: 3 },
+      { label: "Each wanted", unit: "stops", value: 1 },
+      { label: "The sums say", unit: "s", value: 26 },
+    ],
+    result: (shots = 1, stops = 1, seconds = 1) => {
+      const keys = { camera: "this one", medium: "this paper", light: "this light" };
+      const judged = { ...keys, meteredSeconds: seconds, usedSeconds: seconds, correction: stops };
+      const count = Math.min(1000, Math.max(0, Math.round(shots)));
+      const said = experience(Array.from({ length: count }, () => judged)).about(keys);
+      const known = `${said.stops.toFixed(3)} stops ± ${said.sd.toFixed(2)}`;
+      return `${known}: ${formatTime(seconds * 2 ** said.stops)}, bracketed ${bracketStep(said.sd)} stops either way`;
+    },
+  },
+  {
+    title: "A photograph as a light meter",
+    words:
+      "A phone’s file says how it was taken, and so how bright it was; a marked place lies above or below by its value.",
+    formula: "EV₁₀₀ = log₂(N²/t·100/S); at a place EV + log₂(Y/0.18), the logarithm kept to ±3",
+    source: "ISO 2720:1974; Exif 2.32 (CIPA DC-008-2019); linear Y by IEC 61966-2-1",
+    fields: [
+      { label: "f-number", unit: "", value: 1.8 },
+      { label: "One over the time", unit: "1/s", value: 1000 },
+      { label: "ISO", unit: "", value: 50 },
+      { label: "Y of the place", unit: "", value: 0.36 },
+    ],
+    result: (fNumber = 1, rate = 1, iso = 1, luminance = 1) => {
+      const ev = photographEv({ fNumber, seconds: 1 / rate, iso });
+      return `EV ${ev.toFixed(2)}, the place EV ${spotEv(ev, luminance).toFixed(2)}`;
+    },
   },
   {
     title: "Someone walks through",

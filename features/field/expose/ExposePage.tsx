@@ -155,7 +155,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   };
 
   return (
-    <main className="mx-auto max-w-6xl px-4 pb-16">
+    <main className="thumb mx-auto max-w-6xl px-4 pb-16">
       <FieldPages />
       <div className="grid gap-x-12 gap-y-4 [grid-template-areas:'time'_'setup'_'light'] md:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)] md:grid-rows-[auto_1fr] md:[grid-template-areas:'setup_time'_'light_time']">
         <section aria-label="Time" className="grid content-start gap-5 [grid-area:time]">

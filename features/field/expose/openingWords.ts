@@ -1,7 +1,9 @@
 import { openingTips } from "../../../catalogue/beforeItOpens.ts";
 import { subjects } from "../../../catalogue/subjects.ts";
-import type { Camera, LengthWords } from "../../../core/camera/container/index.ts";
+import { type Camera, cameraKind, type LengthWords } from "../../../core/camera/container/index.ts";
 import { nearEnough, onSheet } from "../../../core/camera/framing/index.ts";
+import { lieOf } from "../../../core/camera/lies/index.ts";
+import { shapeOf } from "../../../core/camera/shapes/index.ts";
 import { movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
 
 /** Someone who walks past: how wide, how high, how fast, how far away; mm and mm/s. Common experience. */
@@ -30,6 +32,10 @@ export function openingWords(camera: Camera, seconds: number, ev: number, words:
     fate: FATES[word],
   };
   const left: ReadonlySet<string> = new Set([
+    ...(shapeOf(camera.container).round === null ? ["rolls"] : []),
+    ...(lieOf(cameraKind(camera)).bent ? [] : ["bent"]),
+    ...(camera.chambers[0].roll ? [] : ["winds"]),
+    ...(camera.chambers.length > 1 ? [] : ["turn"]),
     ...(seconds < SWAYS ? ["branch"] : []),
     ...(ev < SUNNY ? ["sun", "shadow"] : []),
   ]);

@@ -57,7 +57,7 @@ export function LogPage({
   };
   const shown = VIEWS.find(({ id }) => id === view)?.id ?? "shots";
   return (
-    <main className="mx-auto max-w-[1300px] px-4 pb-16 sm:px-6">
+    <main className="thumb mx-auto max-w-[1300px] px-4 pb-16 sm:px-6">
       <FieldPages />
       <div className="mb-3 flex flex-wrap items-end justify-between gap-3">
         <h1 className="font-semibold text-[1.7rem] leading-tight">

@@ -26,7 +26,7 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
   }, [media]);
   const done = (): void => setWriting(null);
   return (
-    <main className="mx-auto max-w-[1200px] px-4 pb-16 sm:px-6">
+    <main className="thumb mx-auto max-w-[1200px] px-4 pb-16 sm:px-6">
       <FieldPages />
       <LiveNotice live={live} />
       <h1 className="mb-4 font-semibold text-[1.7rem] leading-tight">What is in the drawer</h1>
