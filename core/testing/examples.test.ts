@@ -3,8 +3,9 @@ import { join } from "node:path";
 import { surfaceOf } from "../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "./cameras.ts";
 import { cutOrderFor } from "./cutOrders.ts";
+import { CLEAN, ROUND } from "./scans.ts";
 
-/** What examples may speak of: cameras of some kinds, paper’s light, words. */
+/** What examples may speak of: cameras of some kinds, paper’s light, a plate and its scanner, words. */
 const CONTEXT = {
   box: testCamera("flat-box"),
   can: testCamera("curled-can"),
@@ -13,6 +14,9 @@ const CONTEXT = {
   paper: PAPER_LIGHT,
   /** A flat sheet 60 mm from the hole. */
   flatAt60: surfaceOf({ distance: 60, width: 127, height: 101.6 }),
+  /** A round hole, and a scanner without noise. */
+  plate: ROUND,
+  scanner: CLEAN,
   ideal,
   inMm,
   cutOrderFor,

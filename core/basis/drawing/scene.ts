@@ -140,6 +140,7 @@ export function moved(marks: readonly Mark[], dx: number, dy: number): readonly 
  * The same marks turned a quarter clockwise about the origin: (x, y) → (−y, x).
  *
  * @returns new marks; labels turn along
+ * @example quarterTurned([{ kind: "circle", layer: "cut", centre: { x: 1, y: 2 }, radius: 1 }])[0].centre // { x: -2, y: 1 }
  */
 export function quarterTurned(marks: readonly Mark[]): readonly Mark[] {
   const turn = ({ x, y }: Point): Point => ({ x: -y, y: x });

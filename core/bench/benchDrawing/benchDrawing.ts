@@ -47,6 +47,7 @@ const FIGURE = 12;
  * @param sizes of catalogued sheets, to snap to
  * @param figure writes a length as it stands on a dimension line
  * @returns the scene, what can be held in it, and where its views stand; mm
+ * @example benchDrawing(box, light, { width: 900, height: 600 }, …).handles.map(({ id }) => id) // ["far-wall", "hole", …]
  */
 export function benchDrawing(
   camera: Camera,

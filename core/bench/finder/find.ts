@@ -32,6 +32,7 @@ export interface FinderAnswer {
  *
  * @param question container, light, contrast, stock, wish
  * @returns the best ones, best first
+ * @example find({ camera: box, wish: "wide", … }).found[0].layout // the widest view that this container can give
  */
 export function find({ camera, light, contrast, ideal, stock, wish, most }: FinderQuestion): FinderAnswer {
   const detail = detailByRule(contrast, ideal);

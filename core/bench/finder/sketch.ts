@@ -10,6 +10,7 @@ import type { Layout } from "./layout.ts";
  * A layout from above, small: walls, sheet, cones.
  *
  * @returns a scene, mm
+ * @example layoutSketch(find({ camera: box, … }).found[0].layout).bounds // as large as the container, mm
  */
 export function layoutSketch({ inside, film, holes, kind }: Layout): Scene {
   const surface = surfaceOf(film);

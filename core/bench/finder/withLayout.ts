@@ -7,6 +7,7 @@ import type { Layout } from "./layout.ts";
  * their names (depth becomes width, and so on). What was measured stays only if the hole's face and number stay.
  *
  * @returns a camera that can be built where the layout can; pure
+ * @example withLayout(box, find({ camera: box, … }).found[0].layout).chambers[0].film // the layout’s sheet
  */
 export function withLayout(camera: Camera, layout: Layout): Camera {
   const { film, holes } = camera.chambers[0];

@@ -25,6 +25,7 @@ const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
  * built stops being so.
  *
  * @returns verdicts with their fixes; empty where nothing is to be said
+ * @example judge({ camera: box, … }) // [], a new camera is calm
  */
 export function judge(judged: Case): readonly Verdict[] {
   return JUDGES.flatMap((each) => each(judged))

@@ -38,6 +38,7 @@ const LOWEST = -20;
  *
  * @returns densities and the bytes shown
  * @source density curve: PHYSICS section 9; reflectance 10^−D; sRGB: IEC 61966-2-1
+ * @example develop(exposed, { density, iso: 6, flash: 0, … }).negative.length // width × rows, bytes
  */
 export function develop(exposed: Exposed, { density, iso, flash, width, height, rows }: Development): Developed {
   const tones = tonesOf(density, iso, flash);

@@ -27,6 +27,7 @@ export interface Kernel {
  * @param reach how many pixels to either side
  * @param soft whether pixels stand for their whole square (where the grid is too coarse for the finest detail)
  * @returns weights that add to 1
+ * @example kernelAt(pupil, straightOn, [{ wavelengthNm: 550, share: 1 }], 0.05, 10, false).weights // 21 × 21 of them, adding to 1 …
  */
 export function kernelAt(
   pupil: ObliquePupil,

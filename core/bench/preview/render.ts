@@ -47,6 +47,7 @@ const ROWS_AT_ONCE = 128;
  * Pixels that an order is drawn with: as many as asked, or as few as hold all that the hole draws.
  *
  * @returns pixels along the longer side, a whole number
+ * @example drawnPixels({ …order, pixels: 320 }) // { width: 320, height: 256, pitch: 0.396… }
  */
 export function drawnPixels({ models, lines, pixels }: PreviewOrder): {
   readonly width: number;
@@ -69,6 +70,7 @@ export function drawnPixels({ models, lines, pixels }: PreviewOrder): {
  * @param part rows to draw, of {@link drawnPixels}; all when left out
  * @returns a generator that yields between rows and returns lx·s, row by row from the top
  * @source PHYSICS section 9; illuminance of a small hole E = πL/(4N²)
+ * @example [...renderExposure(order)] // shares of progress; what it returns is the exposure, lx·s …
  */
 export function* renderExposure(order: PreviewOrder, part?: Rows): Generator<number, Exposed, void> {
   const { models, lines } = order;
@@ -153,6 +155,7 @@ function tileKernel(
  * How a sheet place sees the hole: distance, foreshortening, and the sheet's directions across the ray.
  *
  * @returns `null` where the place does not see the hole
+ * @example sightAt(model, 0, 0).cosAxis // 1 on the axis …
  */
 export function sightAt(
   { place, surface }: OpticalModel,

@@ -38,6 +38,7 @@ const LIKE_THE_EYE = 550;
  * The order for {@link renderExposure} that a request stands for.
  *
  * @returns what the renderer needs, in mm and radians
+ * @example orderOf({ camera: box, scene: "allotment", … }).models.length // 1, one for each hole
  */
 export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels }: PreviewRequest): PreviewOrder {
   const { holes, divider = null } = camera.chambers[0];

@@ -34,6 +34,7 @@ export interface NewCamera {
  * The diameter is left to the default rule ({@link settled} works it out) unless the hole is bought with the box.
  *
  * @returns a design that is seated, its holes `"best"` until it is settled
+ * @example newCamera({ …name: "Tin", kind }).chambers[0].holes[0].diameter // "best", until it is settled
  */
 export function newCamera(said: NewCamera): Camera {
   const kind = kindRecord(said.kind);

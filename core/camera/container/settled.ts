@@ -12,6 +12,7 @@ const RULE_OF_BEST: HoleRule = "rayleigh";
  * A design whose holes follow their rule and what they are in: what every edit of a design ends with.
  *
  * @returns the same design where every hole follows already
+ * @example settled(box, paper, ideal).chambers[0].holes[0].diameter === box.chambers[0].holes[0].diameter // true
  */
 export function settled(design: Camera, light: DesignLight, ideal: Optimum): Camera {
   const camera = mounted(design);

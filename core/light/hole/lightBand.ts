@@ -37,6 +37,7 @@ export function lightBand(sensitivity: readonly (readonly [number, number])[], k
  * All the light that a medium makes use of, relative: energy of the light times sensitivity, added up.
  *
  * @returns ≥ 0, comparable at one colour temperature only
+ * @example lightBandEnergy([[500, 2], [520, 2]], 5500) / lightBandEnergy([[500, 1], [520, 1]], 5500) // 2
  */
 export function lightBandEnergy(sensitivity: readonly (readonly [number, number])[], kelvin: number): number {
   return total(energies(sensitivity, kelvin));

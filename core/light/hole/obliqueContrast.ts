@@ -29,6 +29,7 @@ export interface ObliquePupil {
  * @param along, across frequency in cycles/mm in the pupil's axes
  * @returns contrast in [−1, 1]
  * @source PHYSICS sections 1 and 9; paraxial Fresnel diffraction
+ * @example obliqueContrast({ along: 0.15, across: 0.15, length: 60, subjectDistance: null }, 0.00055, 0, 0) // 1
  */
 export function obliqueContrast(pupil: ObliquePupil, wavelength: number, along: number, across: number): number {
   const { length, subjectDistance } = pupil;

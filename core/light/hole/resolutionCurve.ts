@@ -18,6 +18,7 @@ const ROWS = 116;
  *
  * @param contrast κ in [0.06, 0.45]
  * @returns points in order of c, the best of them by a parabola, its bands
+ * @example resolutionCurve(lightBand(…), 0.2).best // about 1.52 in one wavelength, a little less in a band
  */
 export function resolutionCurve(band: readonly BandLine[], contrast: number): ResolutionCurve {
   const points = Array.from({ length: ROWS }, (_, row) => {

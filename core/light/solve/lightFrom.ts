@@ -17,6 +17,7 @@ export interface Sight {
  * @param s, t sheet coordinates, mm
  * @returns light and the margin by which the nearest hole is seen
  * @source PHYSICS sections 2 and 5
+ * @example sightFrom([opticalModel({ hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } })], 0, 0, 0) // { light: 1, margin: 1 }
  */
 export function sightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): Sight {
   let light = 0;
@@ -35,6 +36,7 @@ export function sightFrom(models: readonly OpticalModel[], divider: number, s: n
  * The light of {@link sightFrom} alone.
  *
  * @returns relative light, ≥ 0
+ * @example lightFrom([opticalModel({ hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } })], 0, 60, 0) // 0.25
  */
 export function lightFrom(models: readonly OpticalModel[], divider: number, s: number, t: number): number {
   return sightFrom(models, divider, s, t).light;

@@ -58,6 +58,7 @@ const DARK_NOISE = 0.4;
  *
  * @param random numbers from 0 to 1, 1 left out
  * @returns numbers row by row
+ * @example scanPlate({ ...plate, diameter: 0.3 }, { ...scanner, width: 8, height: 6 }, () => 0.5).samples.length // 48
  */
 export function scanPlate(sample: PlateSample, settings: ScanSettings, random: () => number): GreyPicture {
   const { width, height, bits, blur, encoding } = settings;
@@ -84,6 +85,7 @@ export function scanPlate(sample: PlateSample, settings: ScanSettings, random: (
  * Area of the hole without its dust, mm²: ellipse less its burrs, by the outline itself.
  *
  * @returns mm², > 0
+ * @example Math.sqrt((4 / Math.PI) * sampleArea({ ...plate, diameter: 0.3 })) // 0.3
  */
 export function sampleArea(sample: PlateSample): number {
   const steps = 7200;

@@ -25,6 +25,7 @@ const SCALE_DOUBT = 0.003;
  *
  * @param pixel size of a pixel, mm
  * @returns the answer of `POST /api/hole`, mm
+ * @example holeAnswer({ diameter: 30, uncertainty: 0.1, dust: [], warnings: [] }, 0.01).diameter // 0.3
  */
 export function holeAnswer(hole: HoleOutline, pixel: number): HoleAnswer {
   return {

@@ -29,6 +29,7 @@ const TOP = MARGIN + 12;
  * Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels.
  *
  * @returns pages in the order they are printed
+ * @example kitPages({ …people: 25 }).length // shopping, packing, instructions, turns, labels
  */
 export function kitPages(order: KitOrder): readonly Page[] {
   const pages = [

@@ -72,6 +72,7 @@ const PAST_PLATE = 24;
  * The steps for this very camera, in the order its kind has them; common practice.
  *
  * @returns steps with measures filled in; one that this design has no need of is left out
+ * @example buildSteps({ camera: box, … }).map(({ id }) => id) // ["opaque", "trace", "opening", …]
  */
 export function buildSteps(order: BuildOrder): readonly BuildStep[] {
   return kindRecord(cameraKind(order.camera)).steps.flatMap((name) => {

@@ -43,6 +43,7 @@ export interface Suited<T extends ConicalTip> {
  * @param target diameter wanted, mm
  * @param band diameters that do as well, mm
  * @returns the fittest first; tools that can’t reach the size are left out
+ * @example suitedTools([{ id: "drill", shaft: 0.5, tip: null }], 0.5, [0.4, 0.6])[0].inBand // true
  */
 export function suitedTools<T extends ConicalTip>(
   tools: readonly T[],

@@ -1,12 +1,19 @@
+import { plainNumber, success } from "../../../core/basis/units/index.ts";
 import { FULL_SUN_EV } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
 
 const HALVES = Array.from({ length: 13 }, (_, i) => (i - 6) / 2);
 
 function optionOf(stops: number): { readonly id: string; readonly name: string } {
   const size = Number(Math.abs(stops).toFixed(2));
   return { id: String(stops), name: stops === 0 ? "none" : `${stops > 0 ? "+" : "−"}${size} stops` };
+}
+
+/** Finer than a third of a stop nobody reads a meter. */
+function thirds(stops: number): number {
+  return Math.round(3 * stops) / 3;
 }
 
 /** The stops by which a meter is off: chosen, or found by comparing it once with the full sun. */
@@ -35,12 +42,28 @@ export function MeterOffset({
       />
       <p className="mt-0.5 text-[0.87rem] text-quiet">{hint}</p>
       {ev !== null && (
-        <Button
-          className="mt-1 min-h-[3.3rem] w-full"
-          onClick={() => onOffset(Math.round(3 * (ev + offset - FULL_SUN_EV)) / 3, "full sun")}
-        >
-          It is looking at grass in full sun: set the correction by it
-        </Button>
+        <>
+          <Button
+            className="mt-1 min-h-[3.3rem] w-full"
+            onClick={() => onOffset(thirds(ev + offset - FULL_SUN_EV), "full sun")}
+          >
+            It is looking at grass in full sun: set the correction by it
+          </Button>
+          <QuantityField
+            label="Or a meter you trust says, of the same place, EV at ISO 100"
+            name="trusted-ev"
+            optional
+            value={null}
+            show={() => ""}
+            read={(text) => (text.trim() === "" ? success(null) : plainNumber(text))}
+            take={(trusted) => {
+              if (trusted === null) return null;
+              if (!(trusted >= -10 && trusted <= 25)) return "From −10 to 25, such as 12.3.";
+              onOffset(thirds(ev + offset - trusted), "a meter that is trusted");
+              return null;
+            }}
+          />
+        </>
       )}
     </div>
   );

@@ -1,9 +1,12 @@
+import { ToggleGroup } from "radix-ui";
 import { formatStops, formatTime } from "../../../core/basis/units/index.ts";
 import { type Medium, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
 import { BigTime } from "./BigTime.tsx";
 import type { Suggestion } from "./suggestion.ts";
+
+const NAMES = ["shorter", "as reckoned", "longer"] as const;
 
 /** The time to give: one huge figure, what the log says of it, shorter and longer, and the sum for who wants it. */
 export function TimePanel({
@@ -45,23 +48,25 @@ export function TimePanel({
       <p data-learnt className={learnt === null ? "text-[0.87rem] text-quiet" : ""}>
         {learnt ?? "No judged shot says anything of this camera yet, so the three times lie far apart."}
       </p>
-      <fieldset className="grid grid-cols-3 gap-px border border-ink bg-ink" data-bracket>
-        <legend className="sr-only">Shorter, right, longer</legend>
-        {counted.map((each, index) => (
-          <button
-            // Three places, always the same.
-            // biome-ignore lint/suspicious/noArrayIndexKey: see above
-            key={index}
-            type="button"
-            aria-pressed={seconds === each}
-            className="min-h-[3.4rem] bg-card px-1 leading-tight aria-pressed:bg-kraft-pale"
-            onClick={() => onSeconds(index === 1 ? null : each)}
+      <ToggleGroup.Root
+        type="single"
+        aria-label="Shorter, right, longer"
+        value={String(counted.indexOf(seconds))}
+        className="grid grid-cols-3 gap-px border border-ink bg-ink"
+        data-bracket
+        onValueChange={(index) => onSeconds(index === "1" || index === "" ? null : (counted[Number(index)] ?? null))}
+      >
+        {NAMES.map((name, index) => (
+          <ToggleGroup.Item
+            key={name}
+            value={String(index)}
+            className="min-h-[3.4rem] bg-card px-1 leading-tight data-[state=on]:bg-kraft-pale"
           >
-            <span className="block text-[0.83rem] text-quiet">{["shorter", "as reckoned", "longer"][index]}</span>
-            <span className="block font-semibold text-[1.1rem]">{formatTime(each)}</span>
-          </button>
+            <span className="block text-[0.83rem] text-quiet">{name}</span>
+            <span className="block font-semibold text-[1.1rem]">{formatTime(counted[index] as number)}</span>
+          </ToggleGroup.Item>
         ))}
-      </fieldset>
+      </ToggleGroup.Root>
       <div className="grid grid-cols-[1fr_1fr_2fr] gap-2">
         <Button className="min-h-[3.3rem]" onClick={() => onSeconds(seconds / 2)}>
           Half

@@ -4,8 +4,10 @@ import type { Exposure } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 
-interface ShotWords {
+interface ShotEntries {
   readonly subject: string;
+  readonly where: string;
+  readonly weather: string;
   readonly light: string;
   readonly seconds: string;
   readonly note: string;
@@ -21,18 +23,21 @@ export function ShotForm({
   readonly onSave: (shot: Exposure) => void;
   readonly onCancel: () => void;
 }) {
-  const { register, handleSubmit, formState } = useForm<ShotWords>({
+  const { register, handleSubmit, formState } = useForm<ShotEntries>({
     defaultValues: {
       subject: shot.subject ?? "",
+      where: shot.where ?? "",
+      weather: shot.weather ?? "",
       light: shot.light ?? "",
       seconds: formatTime(shot.seconds),
       note: shot.note ?? "",
     },
   });
-  const save = ({ subject, light, seconds, note }: ShotWords): void => {
+  const save = ({ seconds, ...words }: ShotEntries): void => {
     const time = parseTime(seconds);
     if (!time.ok) return;
-    onSave({ ...shot, seconds: time.value, subject: subject.trim(), light: light.trim(), note: note.trim() });
+    const trimmed = Object.fromEntries(Object.entries(words).map(([name, text]) => [name, text.trim()]));
+    onSave({ ...shot, ...trimmed, seconds: time.value });
   };
   const readable = (text: string): true | string => {
     const time = parseTime(text);
@@ -47,6 +52,8 @@ export function ShotForm({
         error={formState.errors.seconds?.message}
         {...register("seconds", { validate: readable })}
       />
+      <TextEntry label="Where" {...register("where")} />
+      <TextEntry label="Weather" {...register("weather")} />
       <div className="sm:col-span-3">
         <TextEntry label="Note" {...register("note")} />
       </div>

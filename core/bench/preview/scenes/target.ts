@@ -44,6 +44,7 @@ function tone(x: number, y: number): number {
  * A black and white edge through the axis, leaning by an angle: what ISO 12233 measures contrast from.
  *
  * @returns a scene of 0 and 1
+ * @example ((hit) => (slantedEdge(0).look(0.1, 0, -1, hit), hit.luminance))({ luminance: 0, blue: 1, distance: 0 }) // 1000
  */
 export function slantedEdge(angle: number, distance: number = Number.POSITIVE_INFINITY): PreviewScene {
   const [sin, cos] = [Math.sin(angle), Math.cos(angle)];

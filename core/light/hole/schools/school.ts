@@ -17,7 +17,11 @@ export interface School {
   readonly compute: (setting: Setting) => number;
 }
 
-/** Builds the rule with constant `constant`; distances must exceed about ten diameters for the approximation to hold. */
+/**
+ * Builds the rule with constant `constant`; distances must exceed about ten diameters for the approximation to hold.
+ *
+ * @example school({ id: "own", constant: 2, … }).compute(setting) // 2·√(λz′)
+ */
 export function school(row: Omit<School, "compute" | "validRange">): School {
   return {
     ...row,
