@@ -9,6 +9,6 @@ module.exports = {
   testTimeout: 120_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },
-  // Every file has a server and a browser of its own, and waits a good part of its time: three at a time on two cores.
-  maxWorkers: 3,
+  // Every file has a server and a browser of its own, and waits part of its time: two at a time, also on one core; more only get in each other’s way.
+  maxWorkers: 2,
 };

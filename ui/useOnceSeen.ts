@@ -1,16 +1,13 @@
 import { type RefObject, useEffect, useState } from "react";
 
-/** Whether an element has come near the window; once it has, it stays so. */
+/** Whether an element has come into the window, not only near it: what hangs on it is work. Once it has, that stays so. */
 export function useOnceSeen(element: RefObject<Element | null>): boolean {
   const [seen, setSeen] = useState(false);
   useEffect(() => {
     if (element.current === null || seen) return;
-    const watch = new IntersectionObserver(
-      ([entry]) => {
-        if (entry?.isIntersecting) setSeen(true);
-      },
-      { rootMargin: "200px" },
-    );
+    const watch = new IntersectionObserver((entries) => {
+      if (entries.some(({ isIntersecting }) => isIntersecting)) setSeen(true);
+    });
     watch.observe(element.current);
     return () => watch.disconnect();
   }, [element, seen]);
