@@ -6,10 +6,10 @@ import { registerRoute } from "workbox-routing";
 import { NetworkFirst } from "workbox-strategies";
 import { DOCUMENTS, documentFor } from "./documents.ts";
 
-declare const self: ServiceWorkerGlobalScope & { readonly __WB_MANIFEST: readonly PrecacheEntry[] };
+declare const self: ServiceWorkerGlobalScope;
 
 /** One stored document for each route, and what loaders of the server gave; another one for every build. */
-const manifest = self.__WB_MANIFEST;
+const manifest = self.__WB_MANIFEST.filter((entry): entry is PrecacheEntry => typeof entry !== "string");
 const PAGES = `pages-${manifest.map(({ url, revision }) => revision ?? url).reduce((sum, text) => hash(sum, text), 5381)}`;
 /** A page is asked of the network so long before its stored one is taken, s. */
 const PATIENCE = 3;
@@ -17,7 +17,7 @@ const PATIENCE = 3;
 self.skipWaiting();
 clientsClaim();
 cleanupOutdatedCaches();
-precacheAndRoute([...manifest]);
+precacheAndRoute(manifest);
 
 self.addEventListener("install", (event) => {
   event.waitUntil(caches.open(PAGES).then((cache) => cache.addAll(DOCUMENTS)));

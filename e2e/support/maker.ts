@@ -72,14 +72,33 @@ export class Maker {
       const target = await this.control(name);
       // Parts above are laid out when they come into sight, and move what is below: press it when it stands still.
       await this.page.waitForFunction(standsStill, { timeout: PATIENCE, polling: "raf" }, target);
-      // What is drawn anew between the look and the press is looked for again.
-      const pressed = await target.click().then(
+      // What is drawn anew, or moves, between the look and the press is looked for again.
+      const pressed = await this.pressOnce(target).then(
         () => null,
         (failure: unknown) => failure,
       );
       if (pressed === null) return this;
       if (attempt === 3) throw pressed;
     }
+  }
+
+  /** Presses what stands there; throws where the press landed beside it. */
+  private async pressOnce(target: ElementHandle<Element>): Promise<void> {
+    await target.evaluate((element) => {
+      const heard = window as unknown as { pressHeard: boolean };
+      // A switched-off control hears nothing.
+      heard.pressHeard = (element as HTMLButtonElement).disabled === true;
+      element.addEventListener("click", () => Object.assign(heard, { pressHeard: true }), {
+        once: true,
+        capture: true,
+      });
+    });
+    await target.click();
+    // A page that is gone by now was led away by the press.
+    const heard = await this.page
+      .evaluate(() => (window as unknown as { pressHeard?: boolean }).pressHeard !== false)
+      .catch(() => true);
+    if (!heard) throw new Error(`the press landed beside it at ${this.page.url()}`);
   }
 
   /** Replaces what stands in the entry of this label and leaves it. */

@@ -3,6 +3,7 @@ import { useForm } from "react-hook-form";
 import { Form, useNavigation, useSubmit } from "react-router";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Count, ShotWords } from "../../../core/document/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
@@ -76,9 +77,17 @@ export function LogForm({
         <button type="submit" className={buttonClass("action", "min-h-[3.3rem] grow")} disabled={sending}>
           Log this shot
         </button>
-        <Button look="quiet" className="min-h-[3.3rem]" onClick={onDiscard}>
-          Throw it away
-        </Button>
+        <Ask
+          title="Throw this shot away?"
+          words="The sheet is exposed all the same. Nothing of it is logged, and its place stays free."
+          yes="Away with it"
+          no="Keep it"
+          onYes={onDiscard}
+        >
+          <Button look="quiet" className="min-h-[3.3rem]">
+            Throw it away
+          </Button>
+        </Ask>
       </div>
     </Form>
   );

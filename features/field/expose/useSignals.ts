@@ -15,28 +15,41 @@ export function wakeSound(): void {
   if (shared.state === "suspended") void shared.resume();
 }
 
+/** What is planned for each count, and how it is taken back. It outlives the page of the app: one may look into the log. */
+const planned = new Map<string, { readonly key: string; readonly silence: () => void }>();
+
 /** Lets counts be heard and felt: the last five seconds and the end of each, and the opening where it is counted in. */
 export function useSignals(counts: readonly CountNow[], sound: boolean): void {
   const latest = useRef(counts);
   latest.current = counts;
-  // Schedules change when a count begins, ends, is covered or uncovered, not with every tick.
-  const running = counts.filter(({ count, paused }) => count.closedMs === null && !paused);
-  const key = running.map(({ count }) => `${count.id} ${count.pauses.length}`).join("|");
+  // Plans change when a count begins, ends, is covered or uncovered, not with every tick.
+  const keys = counts
+    .filter(({ count, paused }) => count.closedMs === null && !paused)
+    .map(({ count }) => `${count.id} ${count.pauses.length} ${sound}`);
+  const all = keys.join("|");
   useEffect(() => {
-    if (key === "") return;
-    const ends = latest.current
-      .filter(({ count, paused }) => count.closedMs === null && !paused)
-      .flatMap(({ count, openMs }) => {
-        const open = openMs / 1000;
-        const shakes = signals(count.targetSeconds, open).map(({ at, kind }) =>
-          setTimeout(() => navigator.vibrate?.(SHAKES[kind] as VibratePattern), 1000 * (at - open)),
-        );
-        const silence =
-          sound && shared !== undefined ? soundSchedule(shared, count.targetSeconds, open) : () => undefined;
-        return [silence, ...shakes.map((each) => () => clearTimeout(each))];
-      });
-    return () => {
-      for (const end of ends) end();
-    };
-  }, [key, sound]);
+    const wanted = new Set(all.split("|"));
+    for (const [id, { key, silence }] of planned) {
+      if (wanted.has(key)) continue;
+      silence();
+      planned.delete(id);
+    }
+    for (const { count, openMs, paused } of latest.current) {
+      const key = `${count.id} ${count.pauses.length} ${sound}`;
+      if (count.closedMs !== null || paused || planned.has(count.id)) continue;
+      planned.set(count.id, { key, silence: plan(count.targetSeconds, openMs / 1000, sound) });
+    }
+  }, [all, sound]);
+}
+
+/** Plans the signals of a count that has been open so long, s. @returns takes back what has not come yet */
+function plan(target: number, open: number, sound: boolean): () => void {
+  const shakes = signals(target, open).map(({ at, kind }) =>
+    setTimeout(() => navigator.vibrate?.(SHAKES[kind] as VibratePattern), 1000 * (at - open)),
+  );
+  const silence = sound && shared !== undefined ? soundSchedule(shared, target, open) : () => undefined;
+  return () => {
+    silence();
+    for (const each of shakes) clearTimeout(each);
+  };
 }
