@@ -19,6 +19,10 @@ export const meta: Route.MetaFunction = () => [
   { name: "description", content: "Design, build and use pinhole cameras made from boxes, cans and film canisters." },
 ];
 
+/** The browser has them in the document already: they need not come a second time as code. */
+const TOKENS = import.meta.env.SSR ? tokensCss() : document.getElementById("tokens")?.textContent;
+const AT_ONCE = import.meta.env.SSR ? RED_AT_ONCE : "";
+
 export function Layout({ children }: { readonly children: ReactNode }) {
   const nonce = useContext(NonceContext);
   const offline = useContext(OfflineContext);
@@ -29,9 +33,11 @@ export function Layout({ children }: { readonly children: ReactNode }) {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/icon.svg" type="image/svg+xml" />
         <link rel="manifest" href="/manifest.webmanifest" />
-        <style nonce={nonce}>{tokensCss}</style>
+        <style id="tokens" nonce={nonce} suppressHydrationWarning>
+          {TOKENS}
+        </style>
         <script nonce={nonce} suppressHydrationWarning>
-          {RED_AT_ONCE}
+          {AT_ONCE}
         </script>
         <Meta />
         <Links />

@@ -8,8 +8,10 @@ function declarations(properties: Readonly<Record<string, string>>): string {
 }
 
 /** The drawing's tokens as the page's own, in light, dark and red. */
-export const tokensCss: string = [
-  `:root{${declarations(inkProperties("light"))};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
-  `@media (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
-  `:root[data-red]{${declarations(inkProperties("red"))}}`,
-].join("\n");
+export function tokensCss(): string {
+  return [
+    `:root{${declarations(inkProperties("light"))};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
+    `@media (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
+    `:root[data-red]{${declarations(inkProperties("red"))}}`,
+  ].join("\n");
+}

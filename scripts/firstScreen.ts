@@ -12,7 +12,7 @@ export async function firstScreenModules(): Promise<ReadonlySet<string>> {
     external: [LIBRARIES, /\.css$/],
     platform: "browser",
     logLevel: "silent",
-    transform: { define: { "process.env.NODE_ENV": '"production"' } },
+    transform: { define: { "process.env.NODE_ENV": '"production"', "import.meta.env.SSR": "false" } },
   });
   const { output } = await bundle.generate();
   await bundle.close();

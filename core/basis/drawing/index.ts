@@ -1,6 +1,8 @@
 export { contour, type Grid } from "./contours.ts";
 export { type Dimension, dimension } from "./dimension.ts";
 export { hatchedRing, hatchedStrip } from "./hatching.ts";
+export { INK, type InkName, type Inks } from "./ink.ts";
+export { pathOf } from "./pathOf.ts";
 export {
   arcPoints,
   type CircleMark,
@@ -18,5 +20,5 @@ export {
   type Scene,
   scaled,
 } from "./scene.ts";
-export { INK, type InkName, type Inks, LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
-export { pathOf, sceneToSvg } from "./toSvg.ts";
+export { LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
+export { sceneToSvg } from "./toSvg.ts";
