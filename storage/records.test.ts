@@ -64,6 +64,9 @@ test("loading ends the load before, counts the pack down and opens it; taken bac
   if (done.ok) await takeBackLoading(done.value, db);
   expect((await presentLoad("tray", db))?.id).toBe("one");
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+  await saveRecord("packs", { id: "old", medium: "rc-graded", size: "5×7 in", left: 9, opened: "2024-03-01" }, db);
+  await loadCamera(load("four", { cameraId: "other", packId: "old" }), db);
+  expect(await getRecord("packs", "old", db)).toMatchObject({ left: 6, opened: "2024-03-01" });
   const refused = await loadCamera(load("three", { places: [] }), db);
   expect([refused.ok, (await presentLoad("tray", db))?.id]).toEqual([false, "one"]);
 });
