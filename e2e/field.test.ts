@@ -115,6 +115,36 @@ describe("Field", () => {
     await maker.sees("button", /Log this shot/);
   });
 
+  test("a clock put forward for summer, or a journey, while the hole is open changes nothing of its time; the shot has the hour of its place", async () => {
+    const maker = await inTheField();
+    // Where it is half an hour off the others, and then where it was summer a moment ago.
+    await maker.page.emulateTimezone("America/St_Johns");
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /open 0:0[0-3]/);
+    await maker.page.emulateTimezone("Australia/Lord_Howe");
+    await maker.sees("[data-counting]", /open 0:0[1-5]/);
+    await maker.press("Close the hole");
+    await maker.sees("button", /Log this shot/);
+    expect(await maker.page.$("[data-doubt]")).toBeNull();
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged: a shot, [1-9]/);
+    const openedAt = await maker.page.evaluate(
+      () =>
+        new Promise<string>((resolve) => {
+          const open = indexedDB.open("still-box");
+          open.onsuccess = () => {
+            const all = open.result.transaction("exposures").objectStore("exposures").index("openedMs");
+            all.openCursor(null, "prev").onsuccess = ({ target }) => {
+              resolve((target as IDBRequest<IDBCursorWithValue>).result.value.openedAt);
+              open.result.close();
+            };
+          };
+        }),
+    );
+    expect(openedAt).toMatch(/\+(10:30|11:00)$/);
+    expect(Math.abs(Date.now() - Date.parse(openedAt))).toBeLessThan(120_000);
+  });
+
   test("nine canisters loaded from a pack, a bracket over three, two cameras counted at once, covered in between, reloaded", async () => {
     const maker = await at("/field?camera=thistle-canister-one");
     await maker.sees("[data-left]", /7 of 9/);

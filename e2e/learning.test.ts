@@ -212,7 +212,7 @@ test("on a phone nothing of the Field’s pages is smaller than a thumb: 48 px",
     await maker.goTo(path);
     await maker.quiet();
     const small = await maker.page.$$eval(
-      "main button, main input:not([type=file]), main textarea, main summary, main nav a",
+      "main button, main input:not([type=file]), main textarea, main summary, main nav a, main a.inline-flex",
       (all) =>
         all
           .filter((each) => !["checkbox", "radio"].includes(each.getAttribute("role") ?? ""))

@@ -88,7 +88,8 @@ export class Maker {
       const heard = window as unknown as { pressHeard: boolean };
       // A switched-off control hears nothing.
       heard.pressHeard = (element as HTMLButtonElement).disabled === true;
-      element.addEventListener("click", () => Object.assign(heard, { pressHeard: true }), {
+      // Lists open as the finger comes down, and lie under it when it goes up.
+      element.addEventListener("pointerdown", () => Object.assign(heard, { pressHeard: true }), {
         once: true,
         capture: true,
       });
