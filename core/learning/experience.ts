@@ -36,10 +36,8 @@ export interface Experience {
 
 /** Shots of the same camera, medium and light: together they say one thing, the surer the more they are. */
 interface Group {
-  readonly keys: ShotKeys;
   /** Places of its biases among the unknown. */
   readonly at: readonly number[];
-  shots: number;
   /** Σ 1/variance. */
   weight: number;
   /** Σ wanted/variance. */
@@ -56,7 +54,28 @@ interface Group {
  * @example experience([{ camera: "a", medium: "m", light: "sun", meteredSeconds: 20, usedSeconds: 20, correction: 1 }]).about({ camera: "a", medium: "m", light: "sun" }).stops // 0.857…
  */
 export function experience(shots: readonly JudgedShot[]): Experience {
-  const counted = shots.filter(({ spoilt }) => !spoilt);
+  const gathered = gathering();
+  for (const shot of shots) gathered.add(shot);
+  return gathered.read();
+}
+
+/** Shots taken in one after the other, and what they say so far. */
+export interface Gathering {
+  readonly add: (shot: JudgedShot) => void;
+  /** What all shots taken in by now say; to be asked before the next one is taken in. */
+  readonly read: () => Experience;
+}
+
+/** More unknown biases than this are worked out anew each time they are asked for: all at once they would fill the memory. */
+const MOST_KEPT = 2000;
+
+/**
+ * Takes shots in one by one: what {@link experience} does at once.
+ *
+ * @returns nothing known yet
+ * @example gathering().read().used // 0
+ */
+export function gathering(): Gathering {
   const names: { readonly of: Biased; readonly key: string; shots: number }[] = [];
   const places = new Map<string, number>();
   const place = (of: Biased, key: string): number => {
@@ -68,36 +87,57 @@ export function experience(shots: readonly JudgedShot[]): Experience {
     return names.length - 1;
   };
   const groups = new Map<string, Group>();
-  for (const shot of counted) {
+  const counted = { shots: 0 };
+  const add = (shot: JudgedShot): void => {
+    if (shot.spoilt) return;
+    counted.shots += 1;
     const id = JSON.stringify(BIASED.map((of) => shot[of] ?? null));
     const keys = BIASED.flatMap((of) => (shot[of] === undefined ? [] : [place(of, shot[of])]));
-    const group = groups.get(id) ?? { keys: shot, at: keys, shots: 0, weight: 0, pull: 0 };
+    const group = groups.get(id) ?? { at: keys, weight: 0, pull: 0 };
     groups.set(id, group);
     const variance = ownVariance(shot);
-    group.shots += 1;
     group.weight += 1 / variance;
     group.pull += wantedStops(shot) / variance;
     for (const at of keys) (names[at] as { shots: number }).shots += 1;
-  }
-  const sd = names.map(({ of }) => PRIOR_SD[of]);
-  const solve = solver([...groups.values()], sd);
-  const pull = zeros(sd);
-  for (const group of groups.values()) for (const at of group.at) add(pull, at, group.pull * (sd[at] as number));
+  };
+  return { add, read: () => posterior([...groups.values()], names, places, counted.shots) };
+}
+
+/** The posterior of groups of shots over the biases that are named. */
+function posterior(
+  groups: readonly Group[],
+  names: readonly { readonly of: Biased; readonly key: string; readonly shots: number }[],
+  places: ReadonlyMap<string, number>,
+  used: number,
+): Experience {
+  const sd = Float64Array.from(names, ({ of }) => PRIOR_SD[of]);
+  const solve = solver(groups, sd);
+  const pull = new Float64Array(sd.length);
+  for (const group of groups) for (const at of group.at) add(pull, at, group.pull * (sd[at] as number));
   const mean = solve(pull).map((value, i) => value * (sd[i] as number));
+  const kept = new Map<number, Float64Array>();
+  const columnOf = (at: number): Float64Array => {
+    const known = kept.get(at) ?? solve(unit(sd, at));
+    if (sd.length <= MOST_KEPT) kept.set(at, known);
+    return known;
+  };
 
   const about = (keys: ShotKeys): LearntBias => {
     const at = BIASED.map((of) => (keys[of] === undefined ? undefined : places.get(`${of} ${keys[of]}`)));
-    const columns = at.map((each) => (each === undefined ? null : solve(unit(sd, each))));
+    const columns = at.map((each) => (each === undefined ? null : columnOf(each)));
     const single = BIASED.map((of, i): Bias => {
       const each = at[i];
       if (each === undefined) return { stops: 0, sd: PRIOR_SD[of] };
-      return { stops: mean[each] as number, sd: PRIOR_SD[of] * Math.sqrt((columns[i] as number[])[each] as number) };
+      return {
+        stops: mean[each] as number,
+        sd: PRIOR_SD[of] * Math.sqrt((columns[i] as Float64Array)[each] as number),
+      };
     });
     const [camera, medium, light] = single as [Bias, Bias, Bias];
     const variance = sum(
       at.map((each, i) => {
         if (each === undefined) return (single[i] as Bias).sd ** 2;
-        const column = columns[i] as readonly number[];
+        const column = columns[i] as Float64Array;
         const known = at.filter((other) => other !== undefined);
         return sum(known.map((other) => (column[other] as number) * (sd[other] as number) * (sd[each] as number)));
       }),
@@ -112,7 +152,7 @@ export function experience(shots: readonly JudgedShot[]): Experience {
   };
 
   return {
-    used: counted.length,
+    used,
     about,
     all: () => names.map((name) => ({ ...name, ...about({ [name.of]: name.key })[name.of] })),
     surprise: (shot) => {
@@ -134,30 +174,29 @@ function ownVariance(keys: ShotKeys): number {
 }
 
 /** Solves (1 + Σ w·a·aᵀ)·u = r for biases in units of their priors, a group's a having the prior of each of its biases. */
-function solver(groups: readonly Group[], sd: readonly number[]): (right: readonly number[]) => readonly number[] {
-  const diagonal = sd.map(() => 1);
+function solver(groups: readonly Group[], sd: Float64Array): (right: Float64Array) => Float64Array {
+  const diagonal = new Float64Array(sd.length).fill(1);
   for (const { at, weight } of groups) for (const each of at) add(diagonal, each, weight * (sd[each] as number) ** 2);
-  const times = (vector: readonly number[]): readonly number[] => {
-    const moved = [...vector];
+  const times = (vector: Float64Array, out: Float64Array): void => {
+    out.set(vector);
     for (const { at, weight } of groups) {
-      const along = weight * sum(at.map((each) => (sd[each] as number) * (vector[each] as number)));
-      for (const each of at) add(moved, each, along * (sd[each] as number));
+      let along = 0;
+      for (const each of at) along += (sd[each] as number) * (vector[each] as number);
+      for (const each of at) add(out, each, weight * along * (sd[each] as number));
     }
-    return moved;
   };
   return (right) => conjugateGradient(times, diagonal, right);
 }
 
-function add(vector: number[], at: number, value: number): void {
+function add(vector: Float64Array, at: number, value: number): void {
   vector[at] = (vector[at] as number) + value;
 }
 
-function zeros(like: readonly unknown[]): number[] {
-  return like.map(() => 0);
-}
-
-function unit(like: readonly unknown[], at: number): readonly number[] {
-  return like.map((_, i) => (i === at ? 1 : 0));
+/** 1 at one place, 0 at all others. */
+function unit({ length }: Float64Array, at: number): Float64Array {
+  const vector = new Float64Array(length);
+  vector[at] = 1;
+  return vector;
 }
 
 function sum(values: readonly number[]): number {
