@@ -1,4 +1,4 @@
-import { conjugateGradient } from "../basis/numeric/index.ts";
+import { cholesky, conjugateGradient } from "../basis/numeric/index.ts";
 import { BIASED, type Biased, type JudgedShot, type ShotKeys, wantedStops } from "./judgedShot.ts";
 
 /** Standard deviations of what is believed before any shot, stops. PHYSICS section 12. */
@@ -175,6 +175,7 @@ function ownVariance(keys: ShotKeys): number {
 
 /** Solves (1 + Σ w·a·aᵀ)·u = r for biases in units of their priors, a group's a having the prior of each of its biases. */
 function solver(groups: readonly Group[], sd: Float64Array): (right: Float64Array) => Float64Array {
+  if (sd.length <= MOST_WRITTEN) return cholesky(written(groups, sd), sd.length);
   const diagonal = new Float64Array(sd.length).fill(1);
   for (const { at, weight } of groups) for (const each of at) add(diagonal, each, weight * (sd[each] as number) ** 2);
   const times = (vector: Float64Array, out: Float64Array): void => {
@@ -186,6 +187,22 @@ function solver(groups: readonly Group[], sd: Float64Array): (right: Float64Arra
     }
   };
   return (right) => conjugateGradient(times, diagonal, right);
+}
+
+/** So many biases are solved for as a whole matrix: a log of one maker; more (from outside) without writing it down. */
+const MOST_WRITTEN = 600;
+
+/** The matrix of {@link solver}, rows one after the other. */
+function written(groups: readonly Group[], sd: Float64Array): Float64Array {
+  const size = sd.length;
+  const matrix = new Float64Array(size * size);
+  for (let i = 0; i < size; i++) matrix[i * size + i] = 1;
+  for (const { at, weight } of groups) {
+    for (const row of at) {
+      for (const column of at) add(matrix, row * size + column, weight * (sd[row] as number) * (sd[column] as number));
+    }
+  }
+  return matrix;
 }
 
 function add(vector: Float64Array, at: number, value: number): void {

@@ -3,7 +3,7 @@ import type { Biased, JudgedShot } from "./judgedShot.ts";
 import { wantedStops } from "./judgedShot.ts";
 
 /** More are no clearer to look at. */
-const MOST_CHAPTERS = 60;
+const MOST_CHAPTERS = 24;
 
 /** What was believed of one camera, medium or light after each of its shots. */
 export interface Chapter extends Bias {

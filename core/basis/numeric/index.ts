@@ -1,3 +1,4 @@
+export { cholesky } from "./cholesky.ts";
 export { conjugateGradient } from "./conjugateGradient.ts";
 export { findRoot } from "./findRoot.ts";
 export { gaussLegendre } from "./gaussLegendre.ts";
