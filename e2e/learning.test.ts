@@ -29,7 +29,7 @@ async function photograph(exif: boolean): Promise<string> {
 describe("from judged shots to the next time", () => {
   test("a shot is judged by the sheet it looks like, undone, judged by words; the next time moves; a spoilt one counts no more", async () => {
     const maker = await at("/field?camera=thistle-hat-box");
-    await maker.sees("[data-learnt]", /so say judged shots of other cameras/);
+    await maker.sees("[data-learnt]", /No judged shot says anything of this camera yet/);
     const before = await maker.text("[data-big-time]");
     await maker.goTo("/log?camera=thistle-hat-box");
     await maker.press("Judge");

@@ -16,6 +16,7 @@ import { fileName } from "../ui/saveFile.ts";
 import { openingWords } from "./field/expose/openingWords.ts";
 import { type LightSource, photographMeter, readLight } from "./field/expose/readLight.ts";
 import { type Suggestion, suggest } from "./field/expose/suggestion.ts";
+import { fNumberOf } from "./field/fNumberOf.ts";
 import { logCsv } from "./field/log/logCsv.ts";
 import { startForm, withFormat } from "./shelf/newCamera/newCameraForm.ts";
 import { readNewCamera, withTyped } from "./shelf/newCamera/readNewCamera.ts";
@@ -151,6 +152,25 @@ describe("suggested time", () => {
     expect(taught.learnt).toMatch(/^It wants 1 stop more than the sums, give or take ⅔ stop: so say 5 judged shots/);
     expect(taught.sum.join("\n")).toMatch(/the log: 1 stop more, × 1\.9/);
     expect(taught.counted).toEqual([36, 51, 70]);
+  });
+
+  test("every page reckons with the hole as it was measured; what others taught a little is not called the camera’s", () => {
+    const graded = mediumById("rc-graded");
+    expect(fNumberOf(tin, graded)).toBeCloseTo(70 / 0.31, 9);
+    const sun = { by: "table", row: "sun" } as const;
+    expect(suggested(sun, graded, 6).fNumber).toBe(fNumberOf(tin, graded));
+    const other = {
+      camera: "another",
+      medium: "rc-graded",
+      light: "hazy",
+      meteredSeconds: 26,
+      usedSeconds: 26,
+      correction: 0.4,
+    };
+    const reading = readLight(sun, graded, []);
+    if (!reading.ok) throw new Error(reading.error.message);
+    const got = suggest(tin, graded, 6, reading.value, { ...known([other]), shots: 0 }, inMm);
+    expect(got.ok && got.value.learnt).toBeNull();
   });
 
   test("a photograph: its Exif’s light, the phone’s offset by its model, the middle that was marked", () => {

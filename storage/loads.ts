@@ -2,13 +2,12 @@ import type { Result } from "../core/basis/units/index.ts";
 import type { Load, Pack } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
-import { checkedRecord, getRecord, listRecords } from "./records.ts";
+import { checkedRecord, getRecord, listRecords, wholeRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
 async function loadsOf(cameraId: string, db: StillBoxDb = theDb()): Promise<readonly Load[]> {
-  const rows = await db.table<Load>("loads").where({ cameraId }).toArray();
-  const whole = await Promise.all(rows.map(({ id }) => getRecord("loads", id, db)));
-  return whole.filter((load) => load !== null).sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
+  const rows: readonly unknown[] = await db.table("loads").where({ cameraId }).toArray();
+  return wholeRecords("loads", rows).sort((a, b) => Date.parse(b.at) - Date.parse(a.at));
 }
 
 /** Loads of all cameras or of one, or a single one, newest first; damaged ones are left out. */

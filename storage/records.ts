@@ -15,7 +15,11 @@ export async function listRecords<N extends RecordName>(
   name: N,
   db: StillBoxDb = theDb(),
 ): Promise<readonly Records[N][]> {
-  const rows: readonly unknown[] = await db.table(name).toArray();
+  return wholeRecords(name, await db.table(name).toArray());
+}
+
+/** Those of some rows that are whole. */
+export function wholeRecords<N extends RecordName>(name: N, rows: readonly unknown[]): Records[N][] {
   return rows.flatMap((row) => {
     const parsed = parseRecord(name, row);
     return parsed.ok ? [parsed.value] : [];

@@ -1,6 +1,5 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { tinykeys } from "tinykeys";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { type Camera, isTrail, loadPlaces } from "../../../core/camera/container/index.ts";
@@ -25,11 +24,13 @@ import { bracketed, loadIt, nextPlace, placesHeld, unloadIt } from "./loading.ts
 import type { ShotAnswer } from "./logShot.ts";
 import { NoteRow } from "./NoteRow.tsx";
 import { openingWords } from "./openingWords.ts";
-import { type LightSource, readLight } from "./readLight.ts";
+import { type LightSource, OWN_METER, readLight } from "./readLight.ts";
 import { SetupRow } from "./SetupRow.tsx";
 import { suggest } from "./suggestion.ts";
 import { TimePanel } from "./TimePanel.tsx";
+import { TrailNote } from "./TrailNote.tsx";
 import { useCounts } from "./useCounts.ts";
+import { useFieldKeys } from "./useFieldKeys.ts";
 import { useSignals, wakeSound } from "./useSignals.ts";
 
 interface ExposeProps {
@@ -101,7 +102,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     keep("draft", next, "What is typed here");
   };
   const [keepPhoto, setKeepPhoto] = useState(false);
-  const open = async (): Promise<void> => {
+  const open = (): void => {
     if (good === null || seconds === null || here) return;
     wakeSound();
     const id = crypto.randomUUID();
@@ -125,21 +126,22 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
         lightKey: reading.key,
         meter: reading.meter,
         spots: reading.spots,
-        picture: keepPhoto && source.by === "photograph" && source.file ? await kept(source.file) : null,
         words: draft,
       },
       countIn ? COUNTED_IN : 0,
     );
+    // The count has begun: storing the photograph may take its time.
+    if (keepPhoto && source.by === "photograph" && source.file) {
+      void kept(source.file).then((picture) => picture && counts.picture(id, picture));
+    }
     note({ subject: "", note: "" });
     setTyped(null);
     setPicked(null);
   };
   useFieldKeys(() => {
     if (here) counts.close(here.count.id);
-    else void open();
+    else open();
   });
-  const [lastAnswer, setLastAnswer] = useState(answer);
-  if (answer !== lastAnswer) setLastAnswer(answer);
   const { done } = counts;
   useEffect(() => {
     if (answer?.saved) done(answer.saved.id);
@@ -182,12 +184,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                 canBracket={good !== null && load !== null && bracketed(load, [1, 2, 3], place) !== null}
                 onBracket={() => good && load && void spread(load, good.counted, place)}
               />
-              <Button
-                look="action"
-                className="min-h-16 w-full text-[1.4rem]"
-                disabled={good === null}
-                onClick={() => void open()}
-              >
+              <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={open}>
                 Open the hole
               </Button>
               <div className="flex flex-wrap gap-x-5">
@@ -309,8 +306,8 @@ async function kept(file: File): Promise<string | null> {
 
 /** Meters as they are stored; a correction that an earlier version kept as a setting stands for the typed meter’s. */
 function withOldOffset(meters: readonly Meter[], offset: number): readonly Meter[] {
-  if (offset === 0 || meters.some(({ id }) => id === "meter")) return meters;
-  return [...meters, { id: "meter", name: "My meter", kind: "meter", offset }];
+  if (offset === 0 || meters.some(({ id }) => id === OWN_METER)) return meters;
+  return [...meters, { id: OWN_METER, name: "My meter", kind: "meter", offset }];
 }
 
 function Logged({ answer, cameraId }: { readonly answer: ShotAnswer; readonly cameraId: string }) {
@@ -326,37 +323,4 @@ function Logged({ answer, cameraId }: { readonly answer: ShotAnswer; readonly ca
       </Link>
     </p>
   );
-}
-
-/** What there is to do for a camera that stays out for months. */
-function TrailNote({ camera }: { readonly camera: Camera }) {
-  return (
-    <div className="sheet grid gap-2 p-4" data-trail>
-      <p className="font-semibold text-[2rem] leading-tight">Weeks to months</p>
-      <p>
-        This camera draws the sun’s trails: nothing to count. Take the tape off on a day you note, and put it on again
-        when you take the camera down.
-      </p>
-      <p>
-        <Link to={`/cameras/${encodeURIComponent(camera.id)}/make/build`} className="underline underline-offset-4">
-          How to put it up, and take it down
-        </Link>
-      </p>
-    </div>
-  );
-}
-
-/** Space opens and closes the hole, unless a control has the key. */
-function useFieldKeys(onSpace: () => void): void {
-  const latest = useRef(onSpace);
-  latest.current = onSpace;
-  useEffect(() => {
-    const space = (event: KeyboardEvent): void => {
-      if (event.target instanceof HTMLElement && event.target.closest("input, select, textarea, button, a, summary"))
-        return;
-      event.preventDefault();
-      latest.current();
-    };
-    return tinykeys(window, { Space: space });
-  }, []);
 }

@@ -3,6 +3,7 @@ import { type Camera, type LengthWords, measuredDiameter, solveRequest } from ".
 import { type Experience, type ExposeAnswer, expose, type ShotKeys } from "../../../core/learning/index.ts";
 import { countable, type Medium } from "../../../core/light/exposure/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
+import { isSaid, moreOrLess } from "../biasWords.ts";
 import type { LightReading, MeterFault } from "./readLight.ts";
 
 /** Times for a camera in a light, on a medium, with what the log has taught and the sum that leads there. */
@@ -42,14 +43,14 @@ export function suggest(
   const { formula, learned, bracket } = answered.value;
   const counted = bracket.map(countable) as [number, number, number];
   const measured = measuredDiameter(camera) === null ? "" : " (measured)";
-  const said = learned.used > 0 && Math.abs(learned.stops) >= 1 / 6;
+  const said = isSaid(learned.stops);
   const sum = [
     `${words(distance, 1)} ÷ ${words(aperture.diameter, 3)}${measured} = ${formatFNumber(fNumber)}`,
     ...reading.lines,
     `${Math.round(fNumber)}² × 100 ÷ (ISO ${iso} × 2^${Number(reading.ev.toFixed(1))}) = ${formatTime(formula.meteredSeconds)}`,
     ...(said
       ? [
-          `the log: ${formatStops(learned.stops)} ${learned.stops > 0 ? "more" : "less"}, × ${(2 ** learned.stops).toFixed(2)} = ${formatTime(formula.meteredSeconds * 2 ** learned.stops)}`,
+          `the log: ${moreOrLess(learned.stops)}, × ${(2 ** learned.stops).toFixed(2)} = ${formatTime(formula.meteredSeconds * 2 ** learned.stops)}`,
         ]
       : []),
     ...longWords(formula.meteredSeconds * 2 ** learned.stops, learned.seconds, answered.value.pastTable),
@@ -72,10 +73,11 @@ function longWords(metered: number, seconds: number, pastTable: boolean): readon
  * @param shots judged ones of this camera
  */
 function learntWords({ stops, sd, used }: ExposeAnswer["learned"], shots: number): string | null {
-  if (used === 0) return null;
+  // What others taught of this paper and light is too little to speak of.
+  if (used === 0 || (shots === 0 && !isSaid(stops))) return null;
   const from =
     shots > 0 ? `${shots} judged shot${shots === 1 ? "" : "s"} of this camera` : "judged shots of other cameras";
   const sure = `give or take ${formatStops(sd)}`;
-  if (Math.abs(stops) < 1 / 6) return `The sums are right here, ${sure}: so say ${from}.`;
-  return `It wants ${formatStops(stops)} ${stops > 0 ? "more" : "less"} than the sums, ${sure}: so say ${from}.`;
+  if (!isSaid(stops)) return `The sums are right here, ${sure}: so say ${from}.`;
+  return `It wants ${moreOrLess(stops)} than the sums, ${sure}: so say ${from}.`;
 }

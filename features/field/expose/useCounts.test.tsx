@@ -109,6 +109,14 @@ test("given up, it is brought back by a press, and has gone on", async () => {
   await waitFor(async () => expect(await storedCounts()).toHaveLength(1));
 });
 
+test("its photograph is noted once that is stored: the count has begun long before", async () => {
+  const { result, only } = mounted();
+  act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
+  act(() => result.current.picture("one", "a".repeat(64)));
+  expect(only().count.picture).toBe("a".repeat(64));
+  await waitFor(async () => expect((await storedCounts())[0]?.picture).toBe("a".repeat(64)));
+});
+
 test("what is typed of it is stored with it", async () => {
   const { result } = mounted();
   act(() => result.current.open({ ...RECKONED, id: "one" }, 0));

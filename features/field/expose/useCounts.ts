@@ -23,6 +23,8 @@ export interface Counts {
   readonly resume: (id: string) => void;
   /** Keeps what is typed of a shot that is not logged yet. */
   readonly note: (id: string, words: Count["words"]) => void;
+  /** Notes the photograph it was metered by, once that is stored. */
+  readonly picture: (id: string, sha256: string) => void;
   /** Gives a count up, and offers to bring it back. */
   readonly cancel: (id: string) => void;
   /** It is logged: the count is over. */
@@ -153,6 +155,7 @@ export function useCounts(loaded: readonly Count[]): Counts {
       [change, elapsed, anchor],
     ),
     note: useCallback((id, words) => change(id, (count) => ({ ...count, words })), [change]),
+    picture: useCallback((id, picture) => change(id, (count) => ({ ...count, picture })), [change]),
     cancel: useCallback(
       (id) => {
         const count = latest.current.find((each) => each.id === id);

@@ -3,12 +3,13 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { type Developed, scenes } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
-import { fNumber as fNumberOf, sheetTime } from "../../../core/light/exposure/index.ts";
+import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { getCamera } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
 import { runPreview } from "../../../workers/preview.client.ts";
+import { fNumberOf } from "../fNumberOf.ts";
 
 /** How far the five sheets lie from right, stops: the darkest first. */
 const SHEETS = [
@@ -155,11 +156,10 @@ async function sheetOver(
 ): Promise<Developed | null> {
   const known = mediumById(mediumId);
   const medium = { ...known, iso: iso ?? known.iso, longTime: { kind: "none" } as const };
-  const { film, holes } = camera.chambers[0];
-  const [hole] = holes;
+  const { film } = camera.chambers[0];
   const scene = scenes[0];
-  if (scene === undefined || typeof hole.diameter !== "number") return null;
-  const seconds = sheetTime(scene.ev, fNumberOf(film.distance, hole.diameter), medium);
+  if (scene === undefined) return null;
+  const seconds = sheetTime(scene.ev, fNumberOf(camera, medium), medium);
   const scale = PIXELS / Math.max(film.width, film.height);
   const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
   const request = {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { formatStops, formatTime } from "../../../core/basis/units/index.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
 import { BIASED, type Biased, story, wantedStops } from "../../../core/learning/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Chart } from "../../../ui/Chart.tsx";
@@ -7,8 +7,8 @@ import { Choice } from "../../../ui/Choice.tsx";
 import { readableDay } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useInk } from "../../../ui/useInk.ts";
+import { biasWords, moreOrLess, nameOfKey } from "../biasWords.ts";
 import { useExperience } from "../useExperience.ts";
-import { biasWords, nameOfKey } from "./biasWords.ts";
 import { ShareExperience } from "./ShareExperience.tsx";
 import { storyOption } from "./storyOption.ts";
 import { TestedTime } from "./TestedTime.tsx";
@@ -52,7 +52,10 @@ export default function SaysPanel({ cameras }: { readonly cameras: readonly Came
       ),
     [chapters, inOrder, ink],
   );
-  const odd = inOrder.filter(({ lesson }) => Math.abs(log.experience.surprise(lesson)) > ODD);
+  const odd = useMemo(
+    () => inOrder.filter(({ lesson }) => Math.abs(log.experience.surprise(lesson)) > ODD),
+    [inOrder, log],
+  );
   return (
     <div className="grid gap-6" data-says={log.read ? log.experience.used : "reading"}>
       {log.experience.used === 0 && (
@@ -115,9 +118,9 @@ export default function SaysPanel({ cameras }: { readonly cameras: readonly Came
             {odd.map(({ shot, lesson }) => (
               <li key={shot.id} className="border-line border-t py-1.5 first:border-t-0">
                 <span className="font-medium">{shot.subject || "A shot"}</span>, {names.get(shot.cameraId)},{" "}
-                {readableDay(shot.openedAt)}, {formatTime(shot.seconds)}: it wanted {formatStops(wantedStops(lesson))}{" "}
-                {wantedStops(lesson) > 0 ? "more" : "less"} than the sums, far from what the others say. Was the light
-                misread, or the sheet spoilt? Then say so at the shot, and it counts no more.
+                {readableDay(shot.openedAt)}, {formatTime(shot.seconds)}: it wanted {moreOrLess(wantedStops(lesson))}{" "}
+                than the sums, far from what the others say. Was the light misread, or the sheet spoilt? Then say so at
+                the shot, and it counts no more.
               </li>
             ))}
           </ul>

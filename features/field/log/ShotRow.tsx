@@ -1,10 +1,12 @@
 import { Trash2 } from "lucide-react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { formatFNumber, formatStops, formatTime } from "../../../core/basis/units/index.ts";
+import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableTime } from "../../../ui/localTime.ts";
+import { moreOrLess } from "../biasWords.ts";
 import { placeOf } from "../placeOf.ts";
+import { verdictOf } from "./shotFilter.ts";
 
 /** One shot of the log. */
 export function ShotRow({
@@ -78,10 +80,10 @@ const CAUSES = {
 } as const;
 
 /** What was found of a shot; `null`: it was not judged yet. */
-function verdictWords({ judged, spoilt, tested }: Exposure): string | null {
+function verdictWords(shot: Exposure): string | null {
+  const { judged, spoilt, tested } = shot;
   if (spoilt != null) return `Doesn’t count: ${CAUSES[spoilt]}`;
   if (judged == null) return null;
   if (tested) return "Entered as tested";
-  if (judged.correction === 0) return "Judged right";
-  return `Judged: ${formatStops(judged.correction)} ${judged.correction > 0 ? "more" : "less"} next time`;
+  return verdictOf(shot) === "right" ? "Judged right" : `Judged: ${moreOrLess(judged.correction)} next time`;
 }
