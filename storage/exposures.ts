@@ -82,10 +82,13 @@ export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promi
     db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
       const parsed = parseExposure(exposure);
       if (!parsed.ok) throw new Refusal(storageFailure("invalid", parsed.error));
-      await db.exposures.put(exposureRow(parsed.value));
-      await db.counts.delete(parsed.value.id);
-      await mark(parsed.value, parsed.value.id, db);
-      return parsed.value;
+      const shot = parsed.value;
+      const old = await db.exposures.get(shot.id);
+      await db.exposures.put(exposureRow(shot));
+      await db.counts.delete(shot.id);
+      // A place exposed twice is the later shot's: words changed in the older one don't take it back.
+      if (old === undefined || old.loadId !== shot.loadId || old.place !== shot.place) await mark(shot, shot.id, db);
+      return shot;
     }),
   );
 }

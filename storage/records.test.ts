@@ -95,6 +95,13 @@ test("a shot takes its place in its load, is over with its count, and frees the 
   await saveExposure(shot("s", { place: "7" }), db);
   expect(await used()).toEqual([null, null, "s"]);
   expect(await shotsOfLoad("one", db)).toHaveLength(1);
+  // Exposed a second time, the place is the later shot's, also when the older one is judged.
+  await saveExposure(shot("again", { place: "7" }), db);
+  await saveExposure(shot("s", { place: "7", note: "thin" }), db);
+  expect(await used()).toEqual([null, null, "again"]);
+  await removeExposure("again", db);
+  await saveExposure(shot("s", { place: "9" }), db);
+  await saveExposure(shot("s", { place: "7" }), db);
   const gone = await removeExposure("s", db);
   expect(await used()).toEqual([null, null, null]);
   if (gone.ok) await saveExposure(gone.value, db);

@@ -22,6 +22,7 @@ import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
 import { bracketed, loadIt, nextPlace, placesHeld, unloadIt } from "./loading.ts";
 import type { ShotAnswer } from "./logShot.ts";
+import type { Compared } from "./MeterOffset.tsx";
 import { NoteRow } from "./NoteRow.tsx";
 import { openingWords } from "./openingWords.ts";
 import { type LightSource, OWN_METER, readLight } from "./readLight.ts";
@@ -149,7 +150,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
 
   const counting = counts.counts.filter(({ count }) => count.id !== answer?.saved?.id);
   const alone = counting.length === 1;
-  const setOffset = (meter: Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">): void => {
+  const setOffset = (meter: Compared): void => {
     const record = { ...meter, comparedAt: isoWithOffset(new Date()) };
     void saveRecord("meters", record).then((saved) => {
       if (!saved.ok) notify(`The correction can’t be kept. ${saved.error.message}`, { urgent: true });

@@ -7,6 +7,7 @@ import { cx } from "../../../ui/cx.ts";
 import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { MeterEntry } from "./MeterEntry.tsx";
+import type { Compared } from "./MeterOffset.tsx";
 import { type LightSource, type MeterFault, meterOf, OWN_METER, offsetOf } from "./readLight.ts";
 import type { Suggestion } from "./suggestion.ts";
 
@@ -50,7 +51,7 @@ export function LightPanel({
   readonly seconds: number | null;
   readonly onSource: (source: LightSource) => void;
   /** A meter was compared: its id, its name, the stops to add to its times. */
-  readonly onOffset: (meter: Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">) => void;
+  readonly onOffset: (meter: Compared) => void;
 }) {
   const meter = meterOf(source);
   const offset = meter === null ? 0 : offsetOf(meters, meter);

@@ -1,8 +1,12 @@
 import { plainNumber, success } from "../../../core/basis/units/index.ts";
+import type { Meter } from "../../../core/document/index.ts";
 import { FULL_SUN_EV } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
+
+/** A meter that was compared: who it is, the stops to add to its times, with what it was compared. */
+export type Compared = Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">;
 
 const HALVES = Array.from({ length: 13 }, (_, i) => (i - 6) / 2);
 

@@ -1,13 +1,13 @@
 import { type ChangeEvent, useEffect, useMemo, useRef, useState } from "react";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
-import type { Meter, Spot } from "../../../core/document/index.ts";
+import type { Spot } from "../../../core/document/index.ts";
 import { flashDose, type Medium, toneOf } from "../../../core/light/exposure/index.ts";
 import { arrowStep } from "../../../ui/arrowStep.ts";
 import { cx } from "../../../ui/cx.ts";
 import { Segments } from "../../../ui/Segments.tsx";
 import { photographClient } from "../../../workers/photograph.client.ts";
-import { MeterOffset } from "./MeterOffset.tsx";
+import { type Compared, MeterOffset } from "./MeterOffset.tsx";
 import { type LightSource, type Mark, photographMeter, shortEv } from "./readLight.ts";
 import { SheetOfScene } from "./SheetOfScene.tsx";
 import type { Suggestion } from "./suggestion.ts";
@@ -46,7 +46,7 @@ export default function PhotographEntry({
   readonly medium: Medium;
   readonly seconds: number | null;
   readonly onSource: (source: LightSource) => void;
-  readonly onOffset: (meter: Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">) => void;
+  readonly onOffset: (meter: Compared) => void;
 }) {
   const [refused, setRefused] = useState<string | null>(null);
   const [reading, setReading] = useState(false);

@@ -2,11 +2,10 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import { luminanceEv, type SceneView, scenes, sceneView } from "../../../core/bench/preview/index.ts";
-import type { Meter } from "../../../core/document/index.ts";
 import { practiceReading } from "../../../core/light/exposure/index.ts";
 import { arrowStep } from "../../../ui/arrowStep.ts";
 import { Choice } from "../../../ui/Choice.tsx";
-import { MeterOffset } from "./MeterOffset.tsx";
+import { type Compared, MeterOffset } from "./MeterOffset.tsx";
 import { Dial } from "./PracticeDial.tsx";
 import { practiceMeter } from "./practiceMeter.ts";
 import { type LightSource, PRACTICE_METER } from "./readLight.ts";
@@ -31,7 +30,7 @@ export default function PracticeEntry({
   readonly offset: number;
   readonly ev: number | null;
   readonly onSource: (source: LightSource) => void;
-  readonly onOffset: (meter: Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">) => void;
+  readonly onOffset: (meter: Compared) => void;
 }) {
   const [sceneId, setSceneId] = useState("allotment");
   const [at, setAt] = useState<readonly [number, number] | null>(null);
