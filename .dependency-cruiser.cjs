@@ -18,7 +18,10 @@ const rooms = {
   bench: ["basis", "light", "camera"],
   make: ["basis", "light", "camera"],
   learning: ["basis", "light"],
-  document: ["basis", "light", "camera", "bench", "make", "learning"],
+  darkroom: ["basis", "light"],
+  negative: ["basis", "light", "camera"],
+  sun: ["basis", "light", "camera"],
+  document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun"],
 };
 
 module.exports = {

@@ -1,4 +1,4 @@
-const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer";
+const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer|temporal-[^/]*";
 
 module.exports = {
   testEnvironment: "node",
@@ -6,6 +6,8 @@ module.exports = {
   sandboxInjectedGlobals: ["Math"],
   // One worker fewer than cores is Jest's rule: half of a small machine would idle.
   maxWorkers: "100%",
+  // Nothing here tests speed, and half of a shared machine may be missing for minutes.
+  testTimeout: 60_000,
   roots: ["core", "catalogue", "storage", "workers", "ui", "features", "app"].map((folder) => `<rootDir>/${folder}`),
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   transform: {

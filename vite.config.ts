@@ -8,11 +8,33 @@ const nothing = fileURLToPath(new URL("./workers/nothing.ts", import.meta.url));
 /** Parts of jsPDF that only its HTML import needs; we draw from our own scenes. */
 const unusedByPdf = ["html2canvas", "canvg", "dompurify"];
 
-/** The first screen's modules in one file; all else as the bundler divides it. */
+/** What nearly every page but the Shelf is made of: in one file, so that the list of files that every visit fetches stays short. */
+const CONTROLS =
+  /\/ui\/(Ask|Check|Choice|CountField|Fold|LengthField|Panel|QuantityField|Radio|Segments|Slide|TextEntry|localTime|useQuantity|undoable)\.tsx?$|\/node_modules\/(@?radix-ui|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
+
+/** What the pages of Dark share, and those that sound or shine red. */
+const DARK =
+  /\/(features\/dark\/\w+\.tsx?|core\/(darkroom|basis\/flowShop)\/.*|catalogue\/(darkroomWords|recipes)\.ts|app\/intoTheDark\.ts|ui\/(safelight|speech|signals|soundSchedule|useNow|trueClock|useWakeLock|deliberateTap)\.ts)$/;
+
+/** The first screen's modules in one file, the controls in another; all else as the bundler divides it. */
 async function firstScreenInOne(): Promise<NonNullable<BuildEnvironmentOptions["rolldownOptions"]>> {
   const modules = await firstScreenModules();
-  const group = { name: "first", test: (id: string) => modules.has(id), includeDependenciesRecursively: false };
-  return { preserveEntrySignatures: "allow-extension", output: { codeSplitting: { groups: [group] } } };
+  const first = {
+    name: "first",
+    test: (id: string) => modules.has(id),
+    includeDependenciesRecursively: false,
+    priority: 1,
+  };
+  const controls = {
+    name: "controls",
+    test: (id: string) => !modules.has(id) && CONTROLS.test(id),
+    includeDependenciesRecursively: false,
+  };
+  const dark = { ...controls, name: "dark", test: (id: string) => !modules.has(id) && DARK.test(id) };
+  return {
+    preserveEntrySignatures: "allow-extension",
+    output: { codeSplitting: { groups: [first, controls, dark] } },
+  };
 }
 
 export default defineConfig(async ({ command }) => ({

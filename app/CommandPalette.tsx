@@ -30,6 +30,19 @@ export default function CommandPalette({
   const page = (command: PageCommand) => () => sendCommand(command);
   const entries: readonly Entry[] = [
     { name: "Go to the Shelf", group: "Places", run: go("/") },
+    { name: "Go to Proof: scans", group: "Places", run: go("/proof") },
+    { name: "Judge a negative by its scan", group: "Places", run: go("/proof/judge") },
+    { name: "Make a positive", group: "Places", run: go("/proof/positive") },
+    { name: "Look at a pair", group: "Places", run: go("/proof/pair") },
+    { name: "Go to Sun: plan a months-long exposure", group: "Places", run: go("/sun") },
+    { name: "Put a months-long exposure up", group: "Places", run: go("/sun/put-up") },
+    { name: "Read a months-long exposure", group: "Places", run: go("/sun/read") },
+    { name: "Hang positives", group: "Places", run: go("/proof/hang") },
+    { name: "Go to the Dark: load", group: "Places", run: go("/dark") },
+    { name: "Go to the trays", group: "Places", run: go("/dark/trays") },
+    { name: "Go to the strips", group: "Places", run: go("/dark/strips") },
+    { name: "Go to the bottles", group: "Places", run: go("/dark/bottles") },
+    { name: "Practise developing", group: "Places", run: go("/dark/practice") },
     { name: "Go to the Field", group: "Places", run: go("/field") },
     { name: "Go to the Log", group: "Places", run: go("/log") },
     { name: "Go to the Stock", group: "Places", run: go("/stock") },
@@ -37,6 +50,7 @@ export default function CommandPalette({
     ...cameras.flatMap(({ id, name }) => [
       { name: `${name}: open on the Bench`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}`) },
       { name: `${name}: cut sheet`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}/make`) },
+      { name: `${name}: load it in the dark`, group: "Cameras", run: go(`/dark?camera=${encodeURIComponent(id)}`) },
       { name: `${name}: take to the Field`, group: "Cameras", run: go(`/field?camera=${encodeURIComponent(id)}`) },
     ]),
     { name: "New camera", group: "Work", run: go("/new") },

@@ -15,7 +15,10 @@ function places(
           { name: "Make", to: `${camera}/make`, is: /^\/cameras\/[^/]+\/make/ },
         ]
       : []),
+    { name: "Dark", to: "/dark", is: /^\/dark/ },
     { name: "Field", to: "/field", is: /^\/(field|log|stock)/ },
+    { name: "Proof", to: "/proof", is: /^\/proof/ },
+    { name: "Sun", to: "/sun", is: /^\/sun/ },
     { name: "Method", to: "/method", is: /^\/method/ },
   ];
 }
@@ -64,7 +67,7 @@ export function Ruler({ current, children }: { readonly current: string | null; 
             </NavLink>
           );
         })}
-        {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 md:flex">{children}</div>}
+        {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 xl:flex">{children}</div>}
       </nav>
       <Ticks />
     </header>

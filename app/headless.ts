@@ -18,6 +18,11 @@ export function refused(status: number, errors: readonly Fault[]): Response {
   return Response.json({ errors }, { status });
 }
 
+/** Said under `npm run dev`, which has no pool of threads. */
+export const NO_POOL = "this is done by the built server: npm run build, npm start";
+/** Said where the pool's queue is full. */
+export const OTHERS_WAIT = "others are waiting; try again in a while";
+
 /** An answer for when there is too much to do at once: 503, and when to come again. */
 export function busy(message: string): Response {
   const answer = refused(503, [{ path: "", message }]);
@@ -44,12 +49,12 @@ async function readJson(request: Request): Promise<{ readonly data: unknown } | 
  * A route that takes a JSON body: what it answers to a request of any method.
  *
  * @param schema of the body, by name
- * @param answer to the body, or its faults (422)
+ * @param answer to the body, or its faults (422), or a whole answer of its own
  */
 export async function answerJson<T>(
   request: Request,
   schema: string,
-  answer: (body: unknown) => Result<T, readonly Fault[]>,
+  answer: (body: unknown) => Result<T, readonly Fault[]> | Promise<Response>,
 ): Promise<Response> {
   if (request.method !== "POST") {
     const refusal = refused(405, [
@@ -61,6 +66,7 @@ export async function answerJson<T>(
   const body = await readJson(request);
   if (body instanceof Response) return body;
   const answered = answer(body.data);
+  if (answered instanceof Promise) return answered;
   return answered.ok ? Response.json(answered.value) : refused(422, answered.error);
 }
 

@@ -42,6 +42,8 @@ const PLACES = [
   ["Method", "/method", "main table"],
   ["Bench", "/cameras/many-150", "[data-handle]"],
   ["Make", "/cameras/many-150/make", "[data-page] svg"],
+  ["Dark", "/dark", "[data-filled]"],
+  ["Trays", "/dark/trays", "[data-plan]"],
 ];
 
 /** Script and layout time of the main thread so far, ms. */

@@ -16,6 +16,30 @@ export async function browserFigures(browser, address) {
   await cutSheet(browser, address, "thistle-hat-box");
   await holes(browser, address);
   await photographs(browser, address);
+  await practice(browser, address);
+}
+
+/** Frames of the developing sheet while it comes up: how many the worker gives, and what each costs the main thread. */
+async function practice(browser, address) {
+  const { context, page } = await visitor(browser, address, "/dark/practice");
+  await page.waitForFunction(() => Number(document.querySelector("[data-practice-sheet]")?.dataset.frames) > 0);
+  const frames = () => page.$eval("[data-practice-sheet]", (sheet) => Number(sheet.dataset.frames));
+  await page.evaluate(() =>
+    [...document.querySelectorAll("button")].find((b) => b.textContent === "Developer").click(),
+  );
+  await new Promise((resolve) => setTimeout(resolve, 2000));
+  const [before, begun, { ScriptDuration: from }] = [await frames(), Date.now(), await page.metrics()];
+  await new Promise((resolve) => setTimeout(resolve, 8000));
+  const [after, { ScriptDuration: to }] = [await frames(), await page.metrics()];
+  const seconds = (Date.now() - begun) / 1000;
+  const size = await page.$eval("[data-practice-sheet]", ({ width, height }) => `${width}×${height}`);
+  row(`developing sheet, ${size}, in the worker`, `${((after - before) / seconds).toFixed(0)} frames/s`, "≥ 30");
+  row(
+    "developing sheet: main-thread script a frame",
+    `${((1000 * (to - from)) / (after - before)).toFixed(1)} ms`,
+    "≤ 16 ms",
+  );
+  await context.close();
 }
 
 /** A new person at a place. */

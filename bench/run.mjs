@@ -3,9 +3,13 @@ import { onStage } from "../scripts/stage.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
+import { proofFigures } from "./proof.mjs";
 import { serverFigures } from "./server.mjs";
+import { sunFigures } from "./sun.mjs";
 
 await coreFigures();
+await proofFigures();
+await sunFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);
   await onStage(4692, bigArchive);

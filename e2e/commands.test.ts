@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn, spawnSync } from "node:child_process";
-import { createServer, type Server } from "node:net";
+import { type AddressInfo, createServer, type Server } from "node:net";
 import { tmpdir } from "node:os";
 import { resolve } from "node:path";
 
@@ -24,6 +24,13 @@ function demo(port: number, until: RegExp): Promise<{ child: ChildProcess; said:
   });
 }
 
+/** Holds a port the system has free: any number written here may just be some other program's. */
+async function takePort(): Promise<{ port: number; holder: Server }> {
+  const holder = createServer();
+  await new Promise<void>((ready, fail) => holder.once("error", fail).listen(0, ready));
+  return { port: (holder.address() as AddressInfo).port, holder };
+}
+
 async function answers(address: string): Promise<boolean> {
   for (let attempt = 0; attempt < 80; attempt++) {
     if (
@@ -40,13 +47,15 @@ async function answers(address: string): Promise<boolean> {
 
 describe("bin/demo", () => {
   test("from any folder: prints its address, serves the demonstration, is quick when nothing changed", async () => {
+    const { port, holder } = await takePort();
+    await new Promise((closed) => holder.close(closed));
     const started = Date.now();
-    const { child, said } = await demo(46_871, /http:\/\/localhost:\d+/);
+    const { child, said } = await demo(port, /http:\/\/localhost:\d+/);
     try {
-      expect(said).toContain("http://localhost:46871");
+      expect(said).toContain(`http://localhost:${port}`);
       expect(said).not.toMatch(/Installing|Building/);
-      expect(await answers("http://localhost:46871/")).toBe(true);
-      expect((await (await fetch("http://localhost:46871/api/demo")).json()).cameras).toHaveLength(10);
+      expect(await answers(`http://localhost:${port}/`)).toBe(true);
+      expect((await (await fetch(`http://localhost:${port}/api/demo`)).json()).cameras).toHaveLength(10);
       expect(Date.now() - started).toBeLessThan(20_000);
     } finally {
       child.kill();
@@ -54,9 +63,8 @@ describe("bin/demo", () => {
   });
 
   test("a port in use, or no port at all, is said in words", async () => {
-    const holder: Server = createServer();
-    await new Promise<void>((ready) => holder.listen(46_872, ready));
-    for (const port of ["46872", "nowhere"]) {
+    const taken = await takePort();
+    for (const port of [String(taken.port), "nowhere"]) {
       const { status, stderr } = spawnSync(DEMO, [], {
         cwd: tmpdir(),
         env: { ...process.env, PORT: port },
@@ -65,6 +73,6 @@ describe("bin/demo", () => {
       expect(status).toBe(1);
       expect(stderr).toMatch(/port .* is in use \(or no port number\); set PORT to another/);
     }
-    holder.close();
+    taken.holder.close();
   });
 });

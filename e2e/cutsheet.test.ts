@@ -133,6 +133,10 @@ describe("Cut sheets", () => {
     await maker.type("I read on the upright bar", "4 in");
     await maker.sees("main", /drawn 1\.6 % smaller along the paper/);
     await maker.press("Print without correction");
+    // It goes from the page when it is stored.
+    await maker.page.waitForFunction(
+      () => !/drawn .* (?:larger|smaller)/.test(document.querySelector("main")?.innerText ?? ""),
+    );
     await maker.reload();
     expect(await maker.text("main")).not.toMatch(/drawn .* (?:larger|smaller)/);
   });

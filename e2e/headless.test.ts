@@ -2,9 +2,11 @@ import sharp from "sharp";
 import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
 import { scanPlate } from "../core/make/flatbed/index.ts";
+import { sunAnswer } from "../core/sun/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { holeInFile } from "../workers/hole.ts";
+import { skyTools } from "../workers/sky.ts";
 import { scanToPng, scanToTiff } from "../workers/writeScan.ts";
 import { stage } from "./support/maker.ts";
 
@@ -96,6 +98,40 @@ describe("POST /api/expose", () => {
     ]);
     expect((await fetch(`${address()}/api/expose`)).status).toBe(405);
     expect((await fetch(`${address()}/schema/expose.schema.json`)).status).toBe(200);
+  });
+});
+
+describe("POST /api/sun", () => {
+  // FORMAT's own example.
+  const ask = {
+    site: { latitude: 52.2, longitude: 0.1, height: 20, timeZone: "Europe/London" },
+    hole: { diameter: 0.4 },
+    film: { surface: "cylinder", radius: 33, distance: 66, width: 177.8, height: 127 },
+    aim: { azimuth: 180, elevation: 0, roll: 0 },
+    from: "2026-12-21",
+    to: "2027-06-21",
+    everyDays: 7,
+    stepSeconds: 300,
+    horizon: [
+      [90, 3],
+      [180, 8],
+      [270, 4],
+    ] as [number, number][],
+  } as const;
+  const sunAt = (body: unknown): Promise<Response> =>
+    fetch(`${address()}/api/sun`, { method: "POST", body: JSON.stringify(body) });
+
+  test("answers with the core function’s own numbers; bad input is 422 with a JSON Pointer", async () => {
+    const answer = await sunAt(ask);
+    const fan = await answer.json();
+    expect([answer.status, fan]).toEqual([200, JSON.parse(JSON.stringify(sunAnswer(ask, skyTools)))]);
+    expect([fan.days.length, fan.days[0].date, fan.days[26].date]).toEqual([27, "2026-12-21", "2027-06-21"]);
+    expect(fan.summary.noonsOff).toContain("2027-06-21");
+    const bad = await sunAt({ ...ask, site: { ...ask.site, timeZone: "Thistle/Row" } });
+    expect([bad.status, (await bad.json()).errors[0].path]).toEqual([422, "/site/timeZone"]);
+    expect((await sunAt("no")).status).toBe(422);
+    expect((await fetch(`${address()}/api/sun`)).status).toBe(405);
+    expect((await fetch(`${address()}/schema/sun.schema.json`)).status).toBe(200);
   });
 });
 

@@ -20,7 +20,7 @@ test("the palette finds commands by their words and runs them; ? shows the keys"
   await maker.sees("[cmdk-item][data-selected=true]", /Measure in inches/);
   await maker.keys("Enter");
   await maker.sees("figcaption", /sizes in in/);
-  expect(await maker.value("Diameter inside")).toBe("11.811 in");
+  await maker.reads("Diameter inside", "11.811 in");
   await maker.page.keyboard.type("?");
   await maker.sees("[role=dialog]", /undo[\s\S]*Field/i);
   await maker.keys("Escape");

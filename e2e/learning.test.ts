@@ -162,7 +162,7 @@ describe("a photograph as the light meter, on a phone, in red", () => {
     await maker.reload();
     await maker.press("Practice");
     await maker.page.waitForSelector("[data-practice]");
-    expect(await maker.value("This meter’s correction")).toBe(found);
+    await maker.reads("This meter’s correction", found);
   });
 });
 

@@ -20,7 +20,7 @@ test("after one visit every place works without a server: also a camera’s addr
     () => navigator.serviceWorker.ready.then(() => navigator.serviceWorker.controller !== null),
     { timeout: PATIENCE },
   );
-  server.stop();
+  await server.stop();
   // Nothing answers any more.
   await expect(fetch(server.address)).rejects.toThrow();
   for (const [path, selector, words] of [
@@ -30,6 +30,8 @@ test("after one visit every place works without a server: also a camera’s addr
     ["/cameras/thistle-biscuit-tin/make", "[data-page]", /./],
     ["/method", "main table", /./],
     ["/stock", "[data-packs]", /Graded RC paper/],
+    ["/dark/trays", "[data-plan]", /Developer/],
+    ["/dark/practice", "[data-practice]", /Still water/],
     ["/log?view=says", "[data-bias]", /Biscuit tin/],
     ["/new", "main", /./],
     ["/compare?one=thistle-cocoa-tin&other=thistle-hat-box", "main", /Hat box/],

@@ -77,7 +77,7 @@ describe("every shape on the Bench", () => {
     await maker.sees('[data-verdict="stereo-overlap"]', /overlap by/);
     await maker.press("Put in a wall");
     await maker.page.waitForFunction(() => document.querySelector('[data-verdict="stereo-overlap"]') === null);
-    expect(Number.parseFloat(await maker.value("Wall in the middle"))).toBeGreaterThan(50);
+    await maker.figure("Wall in the middle", { over: 50 });
     await maker.goTo("/cameras/thistle-canister-one");
     await maker.press("No. 7, ready");
     await maker.sees('[data-reading="set"]', /6 of 9[\s\S]*Next: No. 6/);
@@ -180,6 +180,6 @@ describe("two fingers on the drawing", () => {
       {},
     );
     expect((await drawn()).box).toEqual(whole.box);
-    expect(await maker.value("Depth inside")).toBe("70 mm");
+    await maker.reads("Depth inside", "70 mm");
   });
 });

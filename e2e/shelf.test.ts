@@ -108,7 +108,7 @@ describe("Shelf without demonstration cameras", () => {
     await maker.sees("[role=alert]", /The back is 133.3 mm wide: the sheet can be that wide at most/);
     await maker.press("Put it on the Bench");
     expect(maker.page.url()).toMatch(/\/new$/);
-    expect(await maker.value("Depth inside")).toBe("6 cm");
+    await maker.reads("Depth inside", "6 cm");
     await maker.type("Across", "-3");
     await maker.sees("[role=alert]", /above 0/);
     await maker.type("Across", "0");
@@ -124,8 +124,8 @@ describe("Shelf without demonstration cameras", () => {
     await maker.sees("[data-drawing]", /60/);
     expect(await maker.reading("fNumber")).toBe("f/242");
     await maker.reload();
-    expect(await maker.value("Depth inside")).toBe("60 mm");
-    expect(await maker.value("Sheet, along")).toBe("127 mm");
+    await maker.reads("Depth inside", "60 mm");
+    await maker.reads("Sheet, along", "127 mm");
   });
 
   test.each([
@@ -148,7 +148,7 @@ describe("Shelf without demonstration cameras", () => {
     await maker.choose("Cut from", fitting);
     await maker.press("Put it on the Bench");
     await maker.page.waitForSelector("[data-drawing]");
-    expect(await maker.value("Sheet, along")).toBe(along);
+    await maker.reads("Sheet, along", along);
   });
 
   test("a sheet higher than the can is refused with the height there is, and trimmed at a press", async () => {

@@ -5,7 +5,7 @@ import { lightTable } from "../catalogue/lightTable.ts";
 import { materials } from "../catalogue/materials.ts";
 import { media, mediumById } from "../catalogue/media.ts";
 import { plates } from "../catalogue/plates.ts";
-import { type Camera, designFaults } from "../core/camera/container/index.ts";
+import { type Camera, cameraFNumber, designFaults } from "../core/camera/container/index.ts";
 import { kinds } from "../core/camera/kinds/index.ts";
 import { type Meter, parseCamera, parseExposure, parseRecord } from "../core/document/index.ts";
 import { experience, type JudgedShot } from "../core/learning/index.ts";
@@ -16,7 +16,6 @@ import { fileName } from "../ui/saveFile.ts";
 import { openingWords } from "./field/expose/openingWords.ts";
 import { type LightSource, photographMeter, readLight } from "./field/expose/readLight.ts";
 import { type Suggestion, suggest } from "./field/expose/suggestion.ts";
-import { fNumberOf } from "./field/fNumberOf.ts";
 import { logCsv } from "./field/log/logCsv.ts";
 import { startForm, withFormat } from "./shelf/newCamera/newCameraForm.ts";
 import { readNewCamera, withTyped } from "./shelf/newCamera/readNewCamera.ts";
@@ -156,9 +155,9 @@ describe("suggested time", () => {
 
   test("every page reckons with the hole as it was measured; what others taught a little is not called the camera’s", () => {
     const graded = mediumById("rc-graded");
-    expect(fNumberOf(tin, graded)).toBeCloseTo(70 / 0.31, 9);
+    expect(cameraFNumber(tin, graded)).toBeCloseTo(70 / 0.31, 9);
     const sun = { by: "table", row: "sun" } as const;
-    expect(suggested(sun, graded, 6).fNumber).toBe(fNumberOf(tin, graded));
+    expect(suggested(sun, graded, 6).fNumber).toBe(cameraFNumber(tin, graded));
     const other = {
       camera: "another",
       medium: "rc-graded",

@@ -1,4 +1,4 @@
-// Renews docs/screenshots from the demonstration data. Needs a build (`npm run build`) and Chromium.
+// Renews docs/screenshots from the demonstration data, or those whose names begin as asked. Needs a build and Chromium.
 import { mkdir } from "node:fs/promises";
 import { onStage } from "./stage.mjs";
 
@@ -7,29 +7,42 @@ const PHONE = { width: 390, height: 844 };
 const TIN = "/cameras/thistle-biscuit-tin";
 const SHOTS = [
   ["shelf", "/", DESK],
-  ["new-camera", "/new", DESK],
   ["bench-biscuit-tin", TIN, DESK],
-  ["bench-cocoa-tin", "/cameras/thistle-cocoa-tin", DESK],
   ["bench-preview", TIN, { ...DESK, to: "[data-preview]", until: '[data-preview="fine"]' }],
-  ["bench-finder", "/cameras/thistle-cocoa-tin", { ...DESK, to: "[data-finder]", until: "[data-found]" }],
-  ["bench-curve", TIN, { ...DESK, to: "[data-curve-section]", until: "[data-conclusion]" }],
-  ["bench-dark", TIN, { ...DESK, dark: true }],
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
-  ["make-light-test", `${TIN}/make/light-test`, DESK],
-  ["make-kit", "/cameras/thistle-cocoa-tin/make/kit", DESK],
   ["field-phone", "/field", PHONE],
-  ["field-red", "/field", { ...PHONE, red: true }],
-  ["log-judge", "/log", { ...DESK, press: "Judge", until: "[data-judging] li:last-child canvas" }],
   ["log-says", "/log?view=says", { ...DESK, until: "[data-bias]" }],
-  ["stock", "/stock", DESK],
-  ["method", "/method", DESK],
-  // Last, since these change the camera.
+  ["dark-load", "/dark?camera=thistle-feed-drum", { ...PHONE, red: true }],
   [
-    "make-build-trail",
-    "/cameras/thistle-cocoa-tin/make/build",
-    { ...DESK, choose: ["Made for", "trail"], scroll: 760 },
+    "dark-run",
+    "/dark/trays",
+    {
+      ...PHONE,
+      red: true,
+      press: ["One more", "One more", "To the trays", "Sheet 1 goes in now"],
+      until: "[data-focus]",
+    },
   ],
+  // What is scanned first is there on the pages behind it.
+  ["proof-scan", "/proof", { ...DESK, press: "Scan it", until: "[data-corner]", wait: 3 }],
+  ["proof-judge", "/proof/judge", { ...DESK, until: "[data-proposal]", wait: 3 }],
+  ["proof-positive", "/proof/positive", { ...DESK, until: "[data-tones]", wait: 2 }],
+  ["proof-unbent", "/proof/positive", { ...DESK, press: "Straight", until: "[data-towards]", wait: 3 }],
+  [
+    "proof-pair",
+    "/proof",
+    { ...DESK, scan: "sun thistle-seed-packet-pair", goOn: "/proof/pair", until: "[data-pair-picture]", wait: 3 },
+  ],
+  ["sun-plan", "/sun", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
+  ["sun-letter", "/sun/put-up", { ...DESK, until: "[data-letter]" }],
+  ["sun-phone", "/sun", { ...PHONE, until: "[data-fan=fine]", wait: 1 }],
+  [
+    "sun-read",
+    "/sun/read",
+    { ...DESK, press: ["Make a finished sheet up", "Read the weather"], until: "[data-diary]", wait: 2 },
+  ],
+  ["proof-hang", "/proof/hang", { ...DESK, press: "Nine in a grid", until: "[data-page] image", wait: 3 }],
 ];
 
 await onStage(4691, async (browser, address) => {
@@ -37,20 +50,32 @@ await onStage(4691, async (browser, address) => {
   await page.goto(address, { waitUntil: "networkidle0" });
   await page.waitForSelector("main li");
   await mkdir("docs/screenshots", { recursive: true });
-  for (const [name, path, { width, height, to, press, until, choose, scroll, dark = false, red = false }] of SHOTS) {
+  for (const [
+    name,
+    path,
+    { width, height, to, press, until, scan, goOn, scroll, wait = 0, dark = false, red = false },
+  ] of SHOTS.filter(([name]) => name.startsWith(process.argv[2] ?? ""))) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
-    if (choose !== undefined) await chosenOnBench(page, address + path.replace(/\/make.*/, ""), choose);
     await page.evaluate((on) => {
       if (on) localStorage.setItem("still-box-red-light", "255");
       else localStorage.removeItem("still-box-red-light");
     }, red);
-    await page.goto(address + path, { waitUntil: "networkidle0" });
+    if (scan === undefined) await page.goto(address + path, { waitUntil: "networkidle0" });
+    else await scanned(page, address, scan, goOn);
     if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
     if (press !== undefined) {
-      await page.evaluate((name) => {
-        [...document.querySelectorAll("button")].find((button) => button.textContent === name)?.click();
-      }, press);
+      for (const name of [press].flat()) {
+        const button = await page.waitForFunction(
+          (words) =>
+            [...document.querySelectorAll("button")].find(
+              (each) => (each.getAttribute("aria-label") ?? each.textContent) === words,
+            ),
+          {},
+          name,
+        );
+        await button.evaluate((element) => element.click());
+      }
       await page.waitForSelector(until, { timeout: 30_000 });
       await page.evaluate(() => window.scrollTo(0, 0));
     }
@@ -63,21 +88,25 @@ await onStage(4691, async (browser, address) => {
         await page.waitForSelector(until, { timeout: 30_000 });
       }
     }
-    await new Promise((resolve) => setTimeout(resolve, 400));
+    await new Promise((resolve) => setTimeout(resolve, 400 + 1000 * wait));
     await page.screenshot({ path: `docs/screenshots/${name}.png` });
     console.log(`docs/screenshots/${name}.png`);
   }
 });
 
-/** Chooses a value of one of the Bench's lists and waits until it is stored. */
-async function chosenOnBench(page, address, [label, value]) {
-  await page.goto(address, { waitUntil: "networkidle0" });
-  const list = await page.waitForSelector(`::-p-aria([name="${label}"][role="combobox"])`);
+/** Lets the made-up flatbed scan a sheet, and goes on with it. */
+async function scanned(page, address, sheet, goOn) {
+  await page.goto(`${address}/proof`, { waitUntil: "networkidle0" });
+  const list = await page.waitForSelector('::-p-aria([name="Made-up flatbed: the sheet of"][role="combobox"])');
   await list.focus();
   await page.keyboard.press("Enter");
-  const option = await page.waitForSelector(`[data-option="${value}"]`);
+  const option = await page.waitForSelector(`[data-option="${sheet}"]`);
   await option.focus();
   await page.keyboard.press("Enter");
-  await new Promise((resolve) => setTimeout(resolve, 600));
-  await page.waitForSelector('[data-save="saved"]');
+  const before = (await page.$$("[data-negative]")).length;
+  await page.evaluate(() =>
+    [...document.querySelectorAll("button")].find((each) => each.textContent === "Scan it").click(),
+  );
+  await page.waitForFunction((count) => document.querySelectorAll("[data-negative]").length > count, {}, before);
+  await page.goto(address + goOn, { waitUntil: "networkidle0" });
 }

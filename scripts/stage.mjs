@@ -3,7 +3,8 @@ import { spawn } from "node:child_process";
 import { readFileSync } from "node:fs";
 import puppeteer from "puppeteer-core";
 
-const FLAGS = JSON.parse(readFileSync(new URL("chromium-flags.json", import.meta.url), "utf8"));
+// The browser itself, not the script that starts it: killed, it is gone.
+const CHROMIUM = JSON.parse(readFileSync(new URL("chromium.json", import.meta.url), "utf8"));
 
 /** Starts both, hands them to `work`, ends both. Needs a build. */
 export async function onStage(port, work) {
@@ -12,7 +13,10 @@ export async function onStage(port, work) {
     env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: "1" },
     stdio: "ignore",
   });
-  const browser = await puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: FLAGS });
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? CHROMIUM.path,
+    args: CHROMIUM.flags,
+  });
   try {
     for (let attempt = 0; attempt < 100; attempt++) {
       const up = await fetch(address).then(

@@ -49,7 +49,7 @@ app.all(
     getLoadContext: (_request, response) => ({
       nonce: (response as unknown as Marked).locals.nonce,
       offline: process.env.STILL_BOX_OFFLINE !== "0",
-      measurePicture: pictures.measure,
+      pictures,
     }),
   }),
 );

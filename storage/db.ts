@@ -70,7 +70,7 @@ export type StillBoxDb = Dexie &
 const NAME = "still-box";
 
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
-const VERSION = 3;
+const VERSION = 4;
 
 /** Where records lie: the browser's own database, or one in memory. */
 interface Engine {
@@ -124,7 +124,7 @@ function declare(db: StillBoxDb): void {
           row.openedMs = instantOf(row.openedAt);
         });
     });
-  db.version(VERSION)
+  db.version(3)
     .stores({
       ...Object.fromEntries(KEPT_COLLECTIONS.map((collection) => [collection, "id"])),
       exposures: "id, cameraId, openedMs, [cameraId+openedMs], judged.at, loadId",
@@ -151,6 +151,8 @@ function declare(db: StillBoxDb): void {
         ...running.value,
       });
     });
+  // What was kept unopened is found by its day.
+  db.version(VERSION).stores({ developments: "id, at" });
 }
 
 /** Turns every write away. */

@@ -19,8 +19,17 @@ export {
   stepHistory,
 } from "./cameras.ts";
 export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
+export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./darkSettings.ts";
 export { type NoteRow, openStorage } from "./db.ts";
 export { addDemo } from "./demo.ts";
+export {
+  type Finished,
+  finishDevelopment,
+  runningDevelopments,
+  sheetAreas,
+  shotsToDevelop,
+  takeBackFinish,
+} from "./developments.ts";
 export { countExposures } from "./exposureCounts.ts";
 export {
   countShots,
@@ -38,10 +47,12 @@ export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
 export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
+export { listNegatives, readPicture, removeNegative, saveNegatives } from "./negatives.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
 export { listRecords, removeRecord, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
+export { countTrailsOut, standsOut } from "./trailsOut.ts";
 export { hasUnsaved, isChange, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

@@ -1,7 +1,8 @@
 import type { Result } from "../core/basis/units/index.ts";
 import type { Load, Pack } from "../core/document/index.ts";
+import { type CameraEdit, editCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
-import { attempt, type StorageFailure } from "./failure.ts";
+import { attempt, Refusal, type StorageFailure } from "./failure.ts";
 import { checkedRecord, getRecord, listRecords, wholeRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
@@ -29,43 +30,86 @@ export async function presentLoad(cameraId: string, db: StillBoxDb = theDb()): P
 /** What loading changed, so that it can be taken back. */
 export interface Loading {
   readonly load: Load;
-  /** Loads that it ended, and the pack it was taken from, as they were. */
+  /** The places that it filled, as they stand in the load. */
+  readonly filled: readonly string[];
+  /** Loads that it ended, as they were. */
   readonly ended: readonly Load[];
+  /** The pack it was taken from, as it was, and how many sheets that holds less. */
   readonly pack: Pack | null;
+  readonly taken: number;
+  readonly turned: CameraEdit | null;
 }
 
 /**
- * Writes what a camera is loaded with: whatever was in it is out, and its pack holds so many sheets less. All or nothing.
+ * Writes what a camera is loaded with, all of it or place by place: whatever else was in it is out, its pack holds so many
+ * sheets less, and a tray is turned back. All or nothing.
  *
- * @param load its `at` is when the earlier load was out at the latest
+ * @param load its `at` is when the earlier load was out at the latest; one that is there already keeps its other places
+ * @param turn edit of the camera that belongs to it
  */
-export function loadCamera(load: Load, db: StillBoxDb = theDb()): Promise<Result<Loading, StorageFailure>> {
+export function loadCamera(
+  load: Load,
+  turn: CameraEdit | null = null,
+  db: StillBoxDb = theDb(),
+): Promise<Result<Loading, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.table("loads"), db.table("packs"), async () => {
-      const whole = checkedRecord("loads", load);
-      const ended = (await loadsOf(load.cameraId, db)).filter(({ unloadedAt }) => (unloadedAt ?? null) === null);
+    db.transaction("rw", [db.table("loads"), db.table("packs"), db.cameras, db.edits], async () => {
+      const before = await getRecord("loads", load.id, db);
+      const others = (before?.places ?? []).filter(({ place }) => !load.places.some((each) => each.place === place));
+      const whole = checkedRecord("loads", { ...load, places: [...others, ...load.places] });
+      const open = (await loadsOf(load.cameraId, db)).filter(({ unloadedAt }) => (unloadedAt ?? null) === null);
+      const ended = open.filter(({ id }) => id !== load.id);
       for (const each of ended) await db.table("loads").put({ ...each, unloadedAt: load.at });
       await db.table("loads").put(whole);
       const pack = load.packId ? await getRecord("packs", load.packId, db) : null;
+      const wanted = whole.places.length - (before?.places.length ?? 0);
+      // By its count it may have held fewer.
+      const taken = Math.min(wanted, pack?.left ?? 0);
       if (pack !== null) {
-        const left = Math.max(0, pack.left - load.places.length);
+        const left = pack.left - taken;
         await db.table("packs").put({ ...pack, left, opened: pack.opened ?? load.at.slice(0, 10) });
       }
-      return { load: whole, ended, pack };
+      await edited(load, turn, "redo", db);
+      return { load: whole, filled: load.places.map(({ place }) => place), ended, pack, taken, turned: turn };
     }),
   );
 }
 
-/** Takes a loading back: as if it had not been. */
+/** Takes a loading back: the places it filled are empty again, what was loaded since stays; with none left it never was. */
 export function takeBackLoading(
-  { load, ended, pack }: Loading,
+  { load, filled, ended, pack, taken, turned }: Loading,
   db: StillBoxDb = theDb(),
 ): Promise<Result<void, StorageFailure>> {
   return attempt(() =>
-    db.transaction("rw", db.table("loads"), db.table("packs"), async () => {
-      await db.table("loads").delete(load.id);
-      await db.table("loads").bulkPut([...ended]);
-      if (pack !== null) await db.table("packs").put(pack);
+    db.transaction("rw", [db.table("loads"), db.table("packs"), db.cameras, db.edits], async () => {
+      const now = (await getRecord("loads", load.id, db)) ?? load;
+      const places = now.places.filter(({ place }) => !filled.includes(place));
+      if (places.length > 0) await db.table("loads").put({ ...now, places });
+      else {
+        await db.table("loads").delete(load.id);
+        await db.table("loads").bulkPut([...ended]);
+        await edited(load, turned, "undo", db);
+      }
+      const present = pack === null ? null : await getRecord("packs", pack.id, db);
+      if (present !== null) {
+        await db.table("packs").put({ ...present, left: present.left + taken, opened: pack?.opened ?? null });
+      }
     }),
   );
+}
+
+/** Turns a tray within the transaction of its load; a camera that is gone by now has none. */
+async function edited(
+  { cameraId, at }: Load,
+  turn: CameraEdit | null,
+  way: "redo" | "undo",
+  db: StillBoxDb,
+): Promise<void> {
+  if (turn === null) return;
+  const changes =
+    way === "redo"
+      ? turn.changes
+      : turn.changes.map(({ path, before, after }) => ({ path, before: after, after: before }));
+  const done = await editCamera(cameraId, { ...turn, changes }, at, db);
+  if (!done.ok && done.error.reason !== "missing") throw new Refusal(done.error);
 }

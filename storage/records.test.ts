@@ -3,6 +3,7 @@ import { Dexie } from "dexie";
 import type { Count, Exposure, Load } from "../core/document/index.ts";
 import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
+import { developmentsSince, finishDevelopment, runningDevelopments, takeBackFinish } from "./developments.ts";
 import {
   importShots,
   judgedShots,
@@ -55,8 +56,8 @@ test("a record is written, changed with what stood there handed back, deleted an
 
 test("loading ends the load before, counts the pack down and opens it; taken back, all is as it was", async () => {
   await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 2 }, db);
-  await loadCamera(load("one"), db);
-  const done = await loadCamera(load("two", { at: LATER, packId: "p" }), db);
+  await loadCamera(load("one"), null, db);
+  const done = await loadCamera(load("two", { at: LATER, packId: "p" }), null, db);
   expect((await presentLoad("tray", db))?.id).toBe("two");
   expect((await getRecord("loads", "one", db))?.unloadedAt).toBe(LATER);
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 0, opened: "2026-05-02" });
@@ -65,14 +66,14 @@ test("loading ends the load before, counts the pack down and opens it; taken bac
   expect((await presentLoad("tray", db))?.id).toBe("one");
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
   await saveRecord("packs", { id: "old", medium: "rc-graded", size: "5×7 in", left: 9, opened: "2024-03-01" }, db);
-  await loadCamera(load("four", { cameraId: "other", packId: "old" }), db);
+  await loadCamera(load("four", { cameraId: "other", packId: "old" }), null, db);
   expect(await getRecord("packs", "old", db)).toMatchObject({ left: 6, opened: "2024-03-01" });
-  const refused = await loadCamera(load("three", { places: [] }), db);
+  const refused = await loadCamera(load("three", { places: [] }), null, db);
   expect([refused.ok, (await presentLoad("tray", db))?.id]).toEqual([false, "one"]);
 });
 
 test("a shot takes its place in its load, is over with its count, and frees the place when it is deleted", async () => {
-  await loadCamera(load("one"), db);
+  await loadCamera(load("one"), null, db);
   const going: Count = {
     id: "s",
     cameraId: "tray",
@@ -123,7 +124,7 @@ test("judged shots are found by their index, sifted ones in the order of the log
 
 test("two phones' logs merge by file, without doubles; what a table brings keeps what it doesn't hold", async () => {
   const other = openDb(`records-${++count}`);
-  await loadCamera(load("one"), db);
+  await loadCamera(load("one"), null, db);
   await saveExposure(shot("both"), db);
   await saveExposure(shot("mine", { place: "8" }), db);
   for (const each of [shot("both"), shot("theirs", { loadId: null, place: null })]) await saveExposure(each, other);
@@ -186,5 +187,95 @@ test("the database of version 2 is taken over: an exposure that was going on, sh
   ]);
   expect(await listExposures("tray", taken)).toEqual([plain]);
   expect((await readSettings(taken)).removed?.camera.id).toBe("tray");
+  await taken.delete();
+});
+
+test("a camera is filled place by place: its pack counts each, its tray is turned back with the first, all of it can be taken back", async () => {
+  await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 3, opened: "2026-04-01" }, db);
+  const places = load("one").places;
+  const first = await loadCamera(load("one", { packId: "p", places: places.slice(0, 1) }), null, db);
+  const second = await loadCamera(load("one", { packId: "p", places: places.slice(1, 2) }), null, db);
+  expect((await presentLoad("tray", db))?.places).toHaveLength(2);
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 1 });
+  if (second.ok) await takeBackLoading(second.value, db);
+  expect((await presentLoad("tray", db))?.places).toHaveLength(1);
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+  if (first.ok) await takeBackLoading(first.value, db);
+  expect(await presentLoad("tray", db)).toBeNull();
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 3 });
+  // Taken back out of its turn, what came after it stays.
+  const one = await loadCamera(load("two", { packId: "p", places: places.slice(0, 1) }), null, db);
+  await loadCamera(load("two", { packId: "p", places: places.slice(1, 2) }), null, db);
+  if (one.ok) await takeBackLoading(one.value, db);
+  expect((await presentLoad("tray", db))?.places.map(({ place }) => place)).toEqual(["8"]);
+  expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+});
+
+test("a developed sheet stands with its shot, its bottles have borne it once, and all of it can be taken back", async () => {
+  await saveExposure(shot("s"), db);
+  const bottle = { id: "b", name: "Dev", chemical: "developer", water: 9, volumeMl: 500, mixedAt: AT } as const;
+  await saveRecord("bottles", { ...bottle, usedCm2: 100 }, db);
+  const step = {
+    id: "dev",
+    name: "Developer",
+    bath: "developer",
+    seconds: 60,
+    planned: 60,
+    from: 0,
+    lamp: "red",
+  } as const;
+  const running = {
+    id: "d",
+    recipeId: "trays",
+    at: LATER,
+    exposureIds: ["s", "gone"],
+    steps: [{ ...step, real: null }],
+    startedMs: Date.parse(LATER),
+    movesMs: [],
+    areaCm2: 129,
+    bottleIds: ["b", "gone"],
+    finishedAt: null,
+  };
+  await saveRecord("developments", running, db);
+  const now = Date.parse(LATER) + 60_000;
+  expect((await runningDevelopments(now, db)).map(({ id }) => id)).toEqual(["d"]);
+  expect(await runningDevelopments(now + 3 * 86_400_000, db)).toEqual([]);
+  const developed = { developmentId: "d", at: LATER, recipe: "RC paper in trays", seconds: 64, celsius: 20 };
+  const whole = {
+    ...running,
+    steps: [{ ...step, real: 64 }],
+    movesMs: [running.startedMs + 64_000],
+    finishedAt: LATER,
+  };
+  const done = await finishDevelopment(whole, developed, db);
+  await finishDevelopment(whole, developed, db);
+  expect(await runningDevelopments(now, db)).toEqual([]);
+  expect(await developmentsSince(now - 86_400_000, db)).toHaveLength(1);
+  expect(await developmentsSince(now, db)).toHaveLength(0);
+  expect((await listExposures(null, db))[0]?.developed).toEqual(developed);
+  expect(await getRecord("bottles", "b", db)).toMatchObject({ usedCm2: 229 });
+  if (done.ok) await takeBackFinish(done.value, db);
+  expect((await listExposures(null, db))[0]?.developed).toBeNull();
+  expect(await getRecord("bottles", "b", db)).toMatchObject({ usedCm2: 100 });
+  expect(await runningDevelopments(now, db)).toHaveLength(1);
+});
+
+test("the database of version 3 is taken over: what was kept unopened is found by its day", async () => {
+  const old = new Dexie("version-3");
+  old.version(3).stores({
+    cameras: "id, updatedAt",
+    edits: "++id, cameraId, [cameraId+undone+id]",
+    exposures: "id, cameraId, openedMs, [cameraId+openedMs], judged.at, loadId",
+    settings: "key",
+    pictures: "sha256",
+    notes: "id, cameraId",
+    counts: "id, openedMs",
+    loads: "id, cameraId, at",
+    developments: "id",
+  });
+  await old.table("developments").add({ id: "d", at: AT, of: "a newer version" });
+  old.close();
+  const taken = openDb("version-3");
+  expect(await taken.table("developments").where("at").above("2026-04-30").count()).toBe(1);
   await taken.delete();
 });

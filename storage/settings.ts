@@ -22,6 +22,8 @@ export interface Settings {
   readonly countIn: boolean;
   /** Whether the count is heard. */
   readonly sound: boolean;
+  /** Of the darkroom: {@link DarkSettings}, as far as they were ever set. */
+  readonly dark: object;
 }
 
 const DEFAULTS: Settings = {
@@ -34,6 +36,7 @@ const DEFAULTS: Settings = {
   draft: { subject: "", note: "" },
   countIn: false,
   sound: true,
+  dark: {},
 };
 
 /** All settings, with defaults for what was never set or can't be read; what can't be read is left where it is. */

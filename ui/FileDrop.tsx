@@ -7,6 +7,7 @@ export function FileDrop({
   label,
   named,
   accept,
+  multiple = false,
   className,
   onFiles,
   children,
@@ -17,6 +18,8 @@ export function FileDrop({
   /** What the hidden file entry is called. */
   readonly named: string;
   readonly accept: string;
+  /** Whether several can be picked at once. */
+  readonly multiple?: boolean;
   readonly className: string;
   readonly onFiles: (files: readonly File[]) => void;
   readonly children: (pick: () => void) => ReactNode;
@@ -43,6 +46,7 @@ export function FileDrop({
         ref={picker}
         type="file"
         accept={accept}
+        multiple={multiple}
         className="sr-only"
         aria-label={named}
         tabIndex={-1}

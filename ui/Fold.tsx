@@ -4,15 +4,18 @@ import type { ReactNode } from "react";
 export function Fold({
   title,
   name,
+  open = false,
   children,
 }: {
   readonly title: string;
   /** For tests and links. */
   readonly name: string;
+  /** Whether it lies open at first. */
+  readonly open?: boolean;
   readonly children: ReactNode;
 }) {
   return (
-    <details data-fold={name} className="group border-line border-t">
+    <details open={open} data-fold={name} className="group border-line border-t">
       <summary className="flex min-h-[3.3rem] list-none items-center gap-2">
         <span
           aria-hidden="true"

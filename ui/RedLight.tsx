@@ -2,6 +2,7 @@ import { useSyncExternalStore } from "react";
 import { Ask } from "./Ask.tsx";
 import { Button } from "./Button.tsx";
 import { onRedLight, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
+import { safelightWords } from "./safelight.ts";
 
 /** At the foot of every page while the red light is on: dimmer, brighter, and back to white with a question. */
 export default function RedLight() {
@@ -16,8 +17,7 @@ export default function RedLight() {
       className="fixed inset-x-0 bottom-0 z-30 flex flex-wrap items-center gap-2 border-ink border-t bg-card px-4 py-1 print:hidden"
     >
       <p className="mr-auto max-w-md text-[0.83rem] leading-tight">
-        Red only. A screen’s red is no safelight until a coin has lain on paper before it for five minutes and left no
-        trace. Film bears no light at all.
+        Red only. {safelightWords(level)} Film bears no light at all.
       </p>
       <Button className="min-h-[3.3rem]" disabled={at <= 0} onClick={() => step(at - 1)}>
         Dimmer

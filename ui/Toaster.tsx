@@ -29,7 +29,10 @@ export function Toaster() {
           <Toast.Close className="min-h-9 px-2 underline underline-offset-4">Close</Toast.Close>
         </Toast.Root>
       ))}
-      <Toast.Viewport className="fixed right-4 bottom-4 z-50 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2" />
+      <Toast.Viewport
+        data-notices
+        className="fixed right-4 bottom-4 z-50 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2"
+      />
     </Toast.Provider>
   );
 }

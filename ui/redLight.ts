@@ -1,7 +1,12 @@
 /** Where the choice is kept: it belongs to this device, and has to be known before anything is drawn. */
-const RED_KEY = "still-box-red-light";
+export const RED_KEY = "still-box-red-light";
 /** How bright red may be, of 255: it begins at the dimmest. */
 export const RED_LEVELS = [70, 100, 140, 190, 255] as const;
+
+/** White light chosen in the dark, by hand and after a question: it holds for this tab. */
+export const WHITE_KEY = "still-box-white-in-dark";
+/** Addresses of the place that opens in red. */
+const DARK = /^\/dark(\/|$)/;
 
 const listeners = new Set<() => void>();
 
@@ -20,8 +25,13 @@ export function setRedLight(level: number | null): void {
     root.style.setProperty("--sb-red", String(level));
   }
   try {
-    if (level === null) localStorage.removeItem(RED_KEY);
-    else localStorage.setItem(RED_KEY, String(level));
+    if (level === null) {
+      localStorage.removeItem(RED_KEY);
+      sessionStorage.setItem(WHITE_KEY, "1");
+    } else {
+      localStorage.setItem(RED_KEY, String(level));
+      sessionStorage.removeItem(WHITE_KEY);
+    }
   } catch {
     // Where nothing may be stored it lasts as long as the page.
   }
@@ -34,4 +44,4 @@ export function onRedLight(listener: () => void): () => void {
 }
 
 /** Runs in the page before anything is drawn: a page that flashed white would fog the paper. */
-export const RED_AT_ONCE: string = `try{const l=localStorage.getItem("${RED_KEY}");if(l){const r=document.documentElement;r.dataset.red=l;r.style.setProperty("--sb-red",l)}}catch{}`;
+export const RED_AT_ONCE: string = `try{const l=localStorage.getItem("${RED_KEY}")||(${DARK}.test(location.pathname)&&!sessionStorage.getItem("${WHITE_KEY}")&&"${RED_LEVELS[0]}");if(l){const r=document.documentElement;r.dataset.red=l;r.style.setProperty("--sb-red",l)}}catch{}`;

@@ -1,3 +1,4 @@
+import { signals } from "../core/light/exposure/index.ts";
 import { type SoundContext, soundSchedule } from "./soundSchedule.ts";
 
 /** An audio clock that notes what was asked of it. */
@@ -22,7 +23,8 @@ function listening(currentTime: number) {
 
 test("every sound is given to the audio clock at its time: within a millisecond of the second it stands for", () => {
   const { context, starts, stops } = listening(100);
-  soundSchedule(context, 12, 2.25);
+  const tones = signals(12, 2.25).map(({ at, kind }) => ({ after: at - 2.25, kind }));
+  soundSchedule(context, tones);
   // Open since 2.25 s at 100 on the audio clock: the end, 12 s, is at 109.75.
   const wanted = [7, 8, 9, 10, 11, 12].map((second) => 100 + second - 2.25);
   expect(starts).toHaveLength(wanted.length);
@@ -32,7 +34,10 @@ test("every sound is given to the audio clock at its time: within a millisecond 
 
 test("what was not heard yet is taken back", () => {
   const { context, starts, left } = listening(0);
-  const silence = soundSchedule(context, 30, 0);
+  const silence = soundSchedule(context, [
+    { after: 1, kind: "tick" },
+    { after: 2, kind: "end" },
+  ]);
   expect(left()).toBe(starts.length);
   silence();
   expect(left()).toBe(0);

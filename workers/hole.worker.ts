@@ -1,32 +1,6 @@
 /// <reference lib="webworker" />
+import { browserDecoders } from "./browserDecoders.ts";
 import { holeJob } from "./hole.ts";
-import type { Rgba } from "./reading/grey.ts";
 import { serve } from "./serve.ts";
 
-/** The browser unpacks JPEGs itself, many times quicker than plain code. */
-async function browserJpeg(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
-  const bitmap = await createImageBitmap(new Blob([bytes]), { colorSpaceConversion: "none" });
-  const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext("2d", { willReadFrequently: true });
-  if (context === null) throw new Error("no room to unpack the picture");
-  context.drawImage(bitmap, 0, 0);
-  return context.getImageData(0, 0, bitmap.width, bitmap.height);
-}
-
-/** So it does what PNGs are packed with. */
-async function browserInflate(zlib: Uint8Array<ArrayBuffer>, most: number): Promise<Uint8Array> {
-  const stream = new DecompressionStream("deflate");
-  const writer = stream.writable.getWriter();
-  // What fails in writing fails in reading too, where it is waited for.
-  writer.write(zlib).catch(() => undefined);
-  writer.close().catch(() => undefined);
-  const reader = stream.readable.getReader();
-  const whole = new Uint8Array(most);
-  for (let length = 0; ; ) {
-    const { done, value } = await reader.read();
-    if (done) return whole.subarray(0, length);
-    whole.set(value, length);
-    length += value.length;
-  }
-}
-
-serve(self as unknown as DedicatedWorkerGlobalScope, holeJob({ jpeg: browserJpeg, inflate: browserInflate }));
+serve(self as unknown as DedicatedWorkerGlobalScope, holeJob(browserDecoders));

@@ -3,6 +3,7 @@ import { fromSrgb } from "../core/basis/pictureValues/index.ts";
 import { withPhysicalSize, withSrgb } from "../core/basis/pngChunks/index.ts";
 import { MM_PER_INCH } from "../core/basis/units/index.ts";
 import type { GreyPicture } from "../core/make/holeScan/index.ts";
+import { rational, type TiffField, tiffDirectory, tiffHead } from "./tiffDirectory.ts";
 
 /** A grey picture as a PNG that says its resolution and, where its numbers are sRGB, that. */
 export function scanToPng(picture: GreyPicture, dpi: number): Uint8Array<ArrayBuffer> {
@@ -12,13 +13,6 @@ export function scanToPng(picture: GreyPicture, dpi: number): Uint8Array<ArrayBu
   return encoding === "srgb" ? withSrgb(sized) : sized;
 }
 
-/** A field of a TIFF's directory: its number, the type of its values, and they. */
-type Field = readonly [tag: number, type: "short" | "long" | "rational", values: readonly number[]];
-
-const TYPES = { short: { code: 3, bytes: 2 }, long: { code: 4, bytes: 4 }, rational: { code: 5, bytes: 8 } } as const;
-/** Where the numbers begin, bytes: beyond everything the head may hold. */
-const HEAD = 1024;
-
 /**
  * A grey picture as an uncompressed TIFF with its resolution; sRGB numbers say so by a transfer function. (The package
  * that reads TIFF writes 8-bit colour only.)
@@ -26,53 +20,63 @@ const HEAD = 1024;
  * @source TIFF revision 6.0 (1992), sections 2, 4 and 20
  */
 export function scanToTiff(picture: GreyPicture, dpi: number): Uint8Array<ArrayBuffer> {
-  const { width, height, samples, most, encoding } = picture;
-  const bytes = most === 255 ? 1 : 2;
-  const fields: readonly Field[] = [
-    [256, "long", [width]],
-    [257, "long", [height]],
-    [258, "short", [8 * bytes]],
-    [259, "short", [1]],
-    [262, "short", [1]],
-    [273, "long", [HEAD]],
-    [277, "short", [1]],
-    [278, "long", [height]],
-    [279, "long", [samples.length * bytes]],
-    [282, "rational", [dpi, 1]],
-    [283, "rational", [dpi, 1]],
-    [296, "short", [2]],
-    ...(encoding === "srgb" && bytes === 1 ? [[301, "short", transferFunction()] as const] : []),
-  ];
-  const file = new Uint8Array(HEAD + samples.length * bytes);
-  const view = new DataView(file.buffer);
-  file.set([0x49, 0x49, 42, 0, 8, 0, 0, 0]);
-  writeFields(view, fields);
-  for (let i = 0; i < samples.length; i++) {
-    if (bytes === 1) file[HEAD + i] = samples[i] as number;
-    else view.setUint16(HEAD + 2 * i, samples[i] as number, true);
-  }
-  return file;
+  const { samples, most, encoding } = picture;
+  const said: TiffField[] = encoding === "srgb" && most === 255 ? [[301, "short", transferFunction()]] : [];
+  return plainTiff({ ...picture, channels: 1, samples }, dpi, said);
 }
 
-function writeFields(view: DataView, fields: readonly Field[]): void {
-  view.setUint16(8, fields.length, true);
-  let far = 10 + 12 * fields.length + 4;
-  for (const [index, [tag, type, values]] of fields.entries()) {
-    const { code, bytes } = TYPES[type];
-    const count = type === "rational" ? values.length / 2 : values.length;
-    const at = 10 + 12 * index;
-    view.setUint16(at, tag, true);
-    view.setUint16(at + 2, code, true);
-    view.setUint32(at + 4, count, true);
-    const near = count * bytes <= 4;
-    if (!near) view.setUint32(at + 8, far, true);
-    for (const [i, value] of values.entries()) {
-      const place = near ? at + 8 : far;
-      if (type === "short") view.setUint16(place + 2 * i, value, true);
-      else view.setUint32(place + 4 * i, value, true);
-    }
-    if (!near) far += count * bytes;
+/** Numbers row by row, grey or red green blue, perhaps with opacity. */
+interface Raster {
+  readonly width: number;
+  readonly height: number;
+  readonly channels: number;
+  readonly samples: Uint8Array | Uint16Array;
+  readonly most: number;
+}
+
+/**
+ * A picture as an uncompressed TIFF in one strip.
+ *
+ * @param more fields beside those of its raster
+ * @source TIFF revision 6.0 (1992), sections 2, 4, 6 and 18
+ */
+export function plainTiff(
+  { width, height, channels, samples, most }: Raster,
+  dpi: number,
+  more: readonly TiffField[],
+): Uint8Array<ArrayBuffer> {
+  const bytes = most === 255 ? 1 : 2;
+  const colour = channels >= 3;
+  const extra = channels - (colour ? 3 : 1);
+  const fields = (strip: number): TiffField[] => [
+    [256, "long", [width]],
+    [257, "long", [height]],
+    [258, "short", Array.from({ length: channels }, () => 8 * bytes)],
+    [259, "short", [1]],
+    [262, "short", [colour ? 2 : 1]],
+    [273, "long", [strip]],
+    [277, "short", [channels]],
+    [278, "long", [height]],
+    [279, "long", [samples.length * bytes]],
+    [282, "rational", rational(dpi)],
+    [283, "rational", rational(dpi)],
+    [296, "short", [2]],
+    // Opacity that is not multiplied into the colours.
+    ...(extra > 0 ? ([[338, "short", [2]]] satisfies TiffField[]) : []),
+    ...more,
+  ];
+  const head = 8;
+  const start = head + tiffDirectory(fields(0), head).length;
+  const strip = start + (start % 2);
+  const file = new Uint8Array(strip + samples.length * bytes);
+  file.set(tiffHead(head));
+  file.set(tiffDirectory(fields(strip), head), head);
+  if (bytes === 1) file.set(samples, strip);
+  else {
+    const view = new DataView(file.buffer);
+    for (let i = 0; i < samples.length; i++) view.setUint16(strip + 2 * i, samples[i] as number, true);
   }
+  return file;
 }
 
 /** Light for each of 256 numbers, to 65535. */

@@ -1,5 +1,5 @@
 import { DPI_RANGE, refusalWords } from "../../core/make/holeScan/index.ts";
-import { busy, readBytes, refused } from "../headless.ts";
+import { busy, NO_POOL, OTHERS_WAIT, readBytes, refused } from "../headless.ts";
 import type { PictureTrouble } from "../serverContext.ts";
 import type { Route } from "./+types/api.hole";
 
@@ -21,9 +21,8 @@ export async function action({ request, context }: Route.ActionArgs): Promise<Re
   const bytes = await readBytes(request);
   if (bytes instanceof Response) return bytes;
   const at = x === null || y === null ? null : { x, y };
-  if (context.measurePicture === undefined)
-    return busy("pictures are read by the built server: npm run build, npm start");
-  const measured = await context.measurePicture({
+  if (context.pictures === undefined) return busy(NO_POOL);
+  const measured = await context.pictures.measure({
     bytes,
     dpi,
     encoding,
@@ -46,10 +45,10 @@ function troubled(trouble: PictureTrouble): Response {
         { status: 422 },
       );
     case "busy":
-      return busy("other pictures are waiting; try again in a while");
+      return busy(OTHERS_WAIT);
     case "too-much":
       return refused(422, [
-        { path: "", message: "takes more than 15 s or 1.5 GB to read; cut out the part with the hole" },
+        { path: "", message: "takes more than 15 s or 1.5 GB to read; cut out the part that matters" },
       ]);
     default:
       return trouble satisfies never;

@@ -1,6 +1,9 @@
 import archive from "../../core/document/schemas/archive.schema.json";
+import bottle from "../../core/document/schemas/bottle.schema.json";
 import camera from "../../core/document/schemas/camera.schema.json";
 import count from "../../core/document/schemas/count.schema.json";
+import darkSettings from "../../core/document/schemas/dark-settings.schema.json";
+import development from "../../core/document/schemas/development.schema.json";
 import expose from "../../core/document/schemas/expose.schema.json";
 import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
@@ -11,10 +14,16 @@ import load from "../../core/document/schemas/load.schema.json";
 import longTime from "../../core/document/schemas/long-time.schema.json";
 import medium from "../../core/document/schemas/medium.schema.json";
 import meter from "../../core/document/schemas/meter.schema.json";
+import negative from "../../core/document/schemas/negative.schema.json";
 import pack from "../../core/document/schemas/pack.schema.json";
+import processing from "../../core/document/schemas/processing.schema.json";
+import proof from "../../core/document/schemas/proof.schema.json";
+import recipe from "../../core/document/schemas/recipe.schema.json";
 import records from "../../core/document/schemas/records.schema.json";
 import settings from "../../core/document/schemas/settings.schema.json";
 import solve from "../../core/document/schemas/solve.schema.json";
+import sun from "../../core/document/schemas/sun.schema.json";
+import trail from "../../core/document/schemas/trail.schema.json";
 import { refused } from "../headless.ts";
 import type { Route } from "./+types/schema";
 
@@ -22,6 +31,7 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   archive,
   camera,
   count,
+  "dark-settings": darkSettings,
   expose,
   exposure,
   film,
@@ -32,10 +42,18 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   "long-time": longTime,
   medium,
   meter,
+  negative,
   pack,
+  bottle,
+  development,
+  processing,
+  proof,
+  recipe,
   records,
   settings,
   solve,
+  sun,
+  trail,
 };
 
 /** The JSON Schemas of every format, under `/schema/`. */

@@ -1,8 +1,8 @@
 import { type Camera, newCamera, settled, withField } from "../../core/camera/container/index.ts";
-import type { Exposure, Load, Pack } from "../../core/document/index.ts";
+import type { Bottle, Exposure, Load, Pack, Trail } from "../../core/document/index.ts";
 import { optimum } from "../../core/light/hole/index.ts";
 import { mediumById } from "../media.ts";
-import { thistleLoads, thistlePacks, thistleShots } from "./thistleShots.ts";
+import { thistleBottles, thistleLoads, thistlePacks, thistleShots, thistleTrails } from "./thistleShots.ts";
 
 /** Demonstration data: the members of Thistle Row Allotments photograph a growing year. */
 export interface DemoData {
@@ -10,6 +10,8 @@ export interface DemoData {
   readonly exposures: readonly Exposure[];
   readonly loads: readonly Load[];
   readonly packs: readonly Pack[];
+  readonly bottles: readonly Bottle[];
+  readonly trails: readonly Trail[];
 }
 
 const IN = 25.4;
@@ -272,4 +274,6 @@ export const thistleRow: DemoData = {
   })),
   loads: thistleLoads,
   packs: thistlePacks,
+  bottles: thistleBottles,
+  trails: thistleTrails,
 };

@@ -1,4 +1,4 @@
-import type { Exposure, Load, Pack } from "../../core/document/index.ts";
+import type { Bottle, Exposure, Load, Pack, Trail } from "../../core/document/index.ts";
 
 /** What was photographed in the growing year, and what it was loaded from. */
 export const thistlePacks: readonly Pack[] = [
@@ -21,6 +21,68 @@ export const thistlePacks: readonly Pack[] = [
     opened: "2023-09-02",
     iso: 10,
     note: "A gift from plot 9; a test sheet was clean in spring.",
+  },
+];
+
+/** What stands on the shelf of the potting shed that is dark at night. */
+/** A can by the cold frames, from the winter solstice to the summer one; roofs to the east, the potting shed in the west. */
+export const thistleTrails: readonly Trail[] = [
+  {
+    id: "thistle-cold-frames",
+    name: "By the cold frames",
+    cameraId: "thistle-cocoa-tin",
+    site: { latitude: 52.2, longitude: 0.1, height: 20, timeZone: "Europe/London", name: "Thistle Row" },
+    aim: { azimuth: 180, elevation: 0, roll: 0 },
+    horizon: [
+      [60, 2],
+      [95, 9],
+      [120, 9],
+      [122, 4],
+      [235, 3],
+      [240, 12],
+      [262, 12],
+      [264, 2],
+    ],
+    from: "2026-12-21",
+    to: "2027-06-21",
+    up: null,
+    down: null,
+    where: "the oak post between the second and third cold frame",
+  },
+];
+
+export const thistleBottles: readonly Bottle[] = [
+  {
+    id: "thistle-bottle-developer",
+    name: "Shed developer",
+    chemical: "developer",
+    water: 9,
+    volumeMl: 500,
+    mixedAt: "2026-11-20T18:00:00+00:00",
+    usedCm2: 1580,
+    note: "Brown bottle.",
+  },
+  {
+    id: "thistle-bottle-stop",
+    name: "Stop, weak",
+    chemical: "stop",
+    water: 19,
+    volumeMl: 1000,
+    mixedAt: "2026-11-20T18:05:00+00:00",
+    usedCm2: 1580,
+  },
+  {
+    id: "thistle-bottle-fixer",
+    name: "Fixer of the year",
+    chemical: "fixer",
+    water: 4,
+    volumeMl: 500,
+    mixedAt: "2026-10-18T17:00:00+01:00",
+    usedCm2: 8900,
+    clips: [
+      { at: "2026-10-18T17:10:00+01:00", seconds: 32 },
+      { at: "2026-11-20T18:10:00+00:00", seconds: 50 },
+    ],
   },
 ];
 

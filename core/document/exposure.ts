@@ -44,6 +44,8 @@ export interface Exposure {
   readonly weather?: string;
   readonly judged?: Judgement | null;
   readonly spoilt?: Spoilt | null;
+  /** How it was developed. */
+  readonly developed?: Developed | null;
   /** A time known to be right, entered without a shot. */
   readonly tested?: boolean;
 }
@@ -53,7 +55,19 @@ export interface Judgement {
   /** Stops it should have been longer (negative: shorter). */
   readonly correction: number;
   readonly by: "sheets" | "words" | "scan" | "tested";
+  /** Much of the sheet held nothing: it may have wanted still more than that. */
+  readonly atLeast?: boolean;
   readonly at: string;
+}
+
+/** How a shot's sheet was developed, as far as the log shows it; the rest is in its development. */
+export interface Developed {
+  readonly developmentId: string;
+  readonly at: string;
+  readonly recipe?: string;
+  /** In the developer. */
+  readonly seconds?: number;
+  readonly celsius?: number;
 }
 
 /** Why a shot says nothing about the time. */

@@ -6,14 +6,21 @@ export {
 } from "./archive.ts";
 export { type CameraChange, changesBetween, withChanges } from "./changes.ts";
 export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
-export { type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";
+export { parseDarkSettings } from "./darkSettings.ts";
+export { type Developed, type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";
 export { lessonOf } from "./lessons.ts";
+export { type Negative, parseNegative } from "./negative.ts";
 export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
 export { parseExpose } from "./parseExpose.ts";
+export { parseProof } from "./parseProof.ts";
 export { parseSolve } from "./parseSolve.ts";
+export { parseSun } from "./parseSun.ts";
 export { readJson } from "./readJson.ts";
 export {
+  type Bottle,
   type Count,
+  type DevelopedStep,
+  type Development,
   type Load,
   type LoadedPlace,
   type Meter,
@@ -21,6 +28,7 @@ export {
   type OwnMedium,
   type Pack,
   type Pause,
+  type Processing,
   parseRecord,
   RECORDS,
   type RecordName,
@@ -28,4 +36,5 @@ export {
   type ShotWords,
 } from "./records.ts";
 export { parseSettings } from "./settings.ts";
+export type { Trail } from "./trail.ts";
 export { type Migration, migrate, type VersionedFormat } from "./version.ts";

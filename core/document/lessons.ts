@@ -21,6 +21,7 @@ export function lessonOf(shot: Exposure, alike: ReadonlyMap<string, string>): Ju
     meteredSeconds: metered,
     usedSeconds: seconds,
     correction: judged.correction,
+    atLeast: judged.atLeast ?? false,
     longTime,
     spoilt: spoilt != null,
   };

@@ -10,6 +10,18 @@ const LOAD = {
     { place: "2", medium: "rc-graded", iso: 6, exposureId: "s" },
   ],
 };
+const DEVELOPMENT = {
+  id: "d",
+  recipeId: "trays",
+  at: "2026-05-01T19:00:00+01:00",
+  exposureIds: ["s"],
+  steps: [
+    { id: "dev", name: "Developer", bath: "developer", seconds: 60, planned: 66, from: 0, lamp: "red", real: null },
+  ],
+  startedMs: 1000,
+  movesMs: [61_000],
+  finishedAt: null,
+};
 const GOOD: { readonly [N in RecordName]: object } = {
   loads: LOAD,
   meters: { id: "m", name: "My meter", kind: "meter", offset: 1.5 },
@@ -28,6 +40,26 @@ const GOOD: { readonly [N in RecordName]: object } = {
     light: "Full sun",
     words: { subject: "", note: "" },
   },
+  recipes: {
+    id: "r",
+    name: "Trays",
+    medium: "paper",
+    steps: [{ id: "dev", name: "Developer", bath: "developer", seconds: 60, most: 90 }],
+    room: { developer: 2 },
+  },
+  developments: DEVELOPMENT,
+  bottles: { id: "b", name: "Fixer", chemical: "fixer", water: 4, volumeMl: 500, mixedAt: "2026-05-01T10:00:00+01:00" },
+  trails: {
+    id: "t",
+    cameraId: "c",
+    site: { latitude: 52.2, longitude: 0.1, timeZone: "Europe/London", name: "Cold frames" },
+    aim: { azimuth: 180 },
+    horizon: [[90, 3]],
+    from: "2026-12-21",
+    to: "2027-06-21",
+    up: { at: "2026-12-21T10:00:00+00:00" },
+  },
+  processing: { id: "x", kind: "strip", at: "2026-05-01T10:00:00+01:00", medium: "rc-graded", times: [1, 2, 4] },
 };
 
 test.each(Object.keys(GOOD) as RecordName[])(
@@ -66,6 +98,45 @@ test.each<readonly [RecordName, object, string, RegExp]>([
     /larger in both/,
   ],
   ["counts", { targetSeconds: 0 }, "/targetSeconds", /above 0/],
+  ["recipes", { steps: [{ id: "a", name: "A", bath: "soup", seconds: 60 }] }, "/steps/0/bath", /"developer" or/],
+  [
+    "recipes",
+    { steps: [{ id: "a", name: "A", bath: "stop", seconds: 60, most: 30 }] },
+    "/steps/0/most",
+    /no less than its seconds/,
+  ],
+  [
+    "recipes",
+    {
+      steps: [
+        { id: "a", name: "A", bath: "stop", seconds: 60 },
+        { id: "a", name: "B", bath: "fixer", seconds: 60 },
+      ],
+    },
+    "/steps/1/id",
+    /“a” is there twice/,
+  ],
+  ["recipes", { room: { developer: 0 } }, "/room/developer", /1 or more/],
+  ["developments", { movesMs: [500] }, "/movesMs/0", /not be before/],
+  ["developments", { movesMs: [61_000, 62_000] }, "/movesMs", /no more than there are steps/],
+  ["developments", { steps: [] }, "/steps", /at least 1 entry/],
+  ["bottles", { volumeMl: 0 }, "/volumeMl", /above 0/],
+  ["bottles", { chemical: "soup" }, "/chemical", /"developer" or "stop" or "fixer"/],
+  ["trails", { to: "2026-12-20" }, "/to", /2026-12-21 or later/],
+  ["trails", { from: "next spring" }, "/from", /written as/],
+  ["trails", { site: { latitude: 91, longitude: 0, timeZone: "UTC" } }, "/site/latitude", /90 or less/],
+  [
+    "trails",
+    {
+      horizon: [
+        [90, 3],
+        [80, 3],
+      ],
+    },
+    "/horizon/1/0",
+    /above the azimuth before it/,
+  ],
+  ["processing", { times: [0] }, "/times/0", /above 0/],
 ])("%s with %j is refused at %s", (name, change, path, words) => {
   const parsed = parseRecord(name, { ...GOOD[name], ...change });
   expect(!parsed.ok && parsed.error[0]).toEqual({ path, message: expect.stringMatching(words) });

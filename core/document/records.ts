@@ -1,10 +1,13 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
+import type { Chemical } from "../darkroom/bottle/index.ts";
+import type { PlannedStep, Recipe } from "../darkroom/recipe/index.ts";
 import type { DensityRange, Medium, ReciprocityRule } from "../light/exposure/index.ts";
 import type { Fault } from "../light/solve/index.ts";
 import type { Spot } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
 import { recordsSchema } from "./generated/records.js";
 import { tableFaults } from "./tableFaults.ts";
+import { type Trail, trailFaults } from "./trail.ts";
 
 /** One place of a load: a chamber, a number of a tray or a frame, and what is in it. */
 export interface LoadedPlace {
@@ -115,6 +118,80 @@ export interface ShotWords {
   readonly position?: { readonly latitude: number; readonly longitude: number } | null;
 }
 
+/** One sheet developed, or on its way: each is a run through its baths that outlives the page. */
+export interface Development {
+  readonly id: string;
+  readonly recipeId: string;
+  readonly recipeName?: string;
+  /** When it went into its first bath, ISO 8601 with offset. */
+  readonly at: string;
+  readonly exposureIds: readonly string[];
+  /** Which sheet it is, in words. */
+  readonly sheet?: string;
+  /** Of the developer, °C. */
+  readonly celsius?: number;
+  readonly q10?: number;
+  readonly areaCm2?: number;
+  /** Bottles whose bath it went through. */
+  readonly bottleIds?: readonly string[];
+  readonly medium?: Recipe["medium"];
+  readonly steps: readonly DevelopedStep[];
+  /** The same as `at`, ms since 1970; missing: it waits for its turn. */
+  readonly startedMs?: number;
+  /** Its place among those that wait. */
+  readonly order?: number;
+  /** When it left each bath, ms since 1970. */
+  readonly movesMs?: readonly number[];
+  readonly byClock?: boolean;
+  /** `null` or missing: it is still on its way. */
+  readonly finishedAt?: string | null;
+  readonly note?: string;
+}
+
+/** A bath as planned, with the seconds it really lasted; `null`: it is not over. */
+export type DevelopedStep = PlannedStep & { readonly real: number | null };
+
+/** A working solution in its bottle. */
+export interface Bottle {
+  readonly id: string;
+  readonly name: string;
+  readonly chemical: Chemical;
+  /** Parts of water to one of stock. */
+  readonly water: number;
+  readonly volumeMl: number;
+  /** Area of sheets that a litre bears, cm²; missing: what is usual for its class. */
+  readonly capacityCm2?: number;
+  readonly keepsDays?: number;
+  /** ISO 8601 with offset. */
+  readonly mixedAt: string;
+  readonly usedCm2?: number;
+  /** Clearing times of a scrap of film, the first when it was fresh. */
+  readonly clips?: readonly { readonly at: string; readonly seconds: number }[];
+  readonly emptiedAt?: string | null;
+  readonly note?: string;
+}
+
+/** A test strip, or a positive printed from a negative. */
+export interface Processing {
+  readonly id: string;
+  readonly kind: "strip" | "print";
+  readonly at: string;
+  readonly medium: string;
+  /** What has to be the same again: lamp, its distance, glass. */
+  readonly setup?: string;
+  readonly purpose?: "flash" | "print";
+  /** Light of each strip in all, the least first, s. */
+  readonly times?: readonly number[];
+  /** Number of the strip that was chosen, or that shows the first grey. */
+  readonly picked?: number | null;
+  /** The time that follows, or that was given, s. */
+  readonly seconds?: number | null;
+  /** The negative's shot. */
+  readonly exposureId?: string | null;
+  readonly wet?: boolean;
+  readonly note?: string;
+}
+
 /** Records that are opened, by their collection. */
 export interface Records {
   readonly loads: Load;
@@ -122,10 +199,25 @@ export interface Records {
   readonly packs: Pack;
   readonly media: OwnMedium;
   readonly counts: Count;
+  readonly recipes: Recipe;
+  readonly developments: Development;
+  readonly bottles: Bottle;
+  readonly processing: Processing;
+  readonly trails: Trail;
 }
 export type RecordName = keyof Records;
 /** Those that an archive holds. */
-export const RECORDS = ["loads", "meters", "packs", "media"] as const;
+export const RECORDS = [
+  "loads",
+  "meters",
+  "packs",
+  "media",
+  "recipes",
+  "developments",
+  "bottles",
+  "processing",
+  "trails",
+] as const;
 
 /** ΔD of a paper or film that can be read at all: its curve needs mid-grey within. FORMAT: most > least + 0.6. */
 const LEAST_SPAN = 0.6;
@@ -153,19 +245,50 @@ export function parseRecord<N extends RecordName>(name: N, data: unknown): Resul
  * @example recordFaults("media", { id: "a", name: "A", density: { least: 0, most: 0.5, range: 110 } })[0].path // "/density/most"
  */
 export function recordFaults<N extends RecordName>(name: N, record: Records[N]): readonly Fault[] {
-  if (name === "loads") {
-    const places = (record as Load).places.map(({ place }) => place);
-    return places.flatMap((place, index) =>
-      places.indexOf(place) === index ? [] : [{ path: `/places/${index}/place`, message: `“${place}” is there twice` }],
-    );
-  }
-  if (name !== "media") return [];
-  const { density, longTime } = record as OwnMedium;
-  const flat = density !== undefined && !(density.most > density.least + LEAST_SPAN);
-  return [
-    ...(flat ? [{ path: "/density/most", message: `must be more than ${LEAST_SPAN} above the least` }] : []),
-    ...tableFaults(longTime, "/longTime"),
-  ];
+  return CROSSED[name]?.(record) ?? [];
+}
+
+/** The rules between fields of one record, by collection. */
+const CROSSED: { readonly [N in RecordName]?: (record: Records[N]) => readonly Fault[] } = {
+  loads: ({ places }) =>
+    twiceIn(
+      places.map(({ place }) => place),
+      (index) => `/places/${index}/place`,
+    ),
+  media: ({ density, longTime }) => {
+    const flat = density !== undefined && !(density.most > density.least + LEAST_SPAN);
+    return [
+      ...(flat ? [{ path: "/density/most", message: `must be more than ${LEAST_SPAN} above the least` }] : []),
+      ...tableFaults(longTime, "/longTime"),
+    ];
+  },
+  recipes: ({ steps }) => [
+    ...twiceIn(
+      steps.map(({ id }) => id),
+      (index) => `/steps/${index}/id`,
+    ),
+    ...steps.flatMap(({ seconds, most }, index) =>
+      most != null && most < seconds
+        ? [{ path: `/steps/${index}/most`, message: "must be no less than its seconds" }]
+        : [],
+    ),
+  ],
+  trails: trailFaults,
+  developments: ({ startedMs = 0, movesMs = [], steps }) => [
+    ...movesMs.flatMap((at, index) =>
+      at >= (movesMs[index - 1] ?? startedMs)
+        ? []
+        : [{ path: `/movesMs/${index}`, message: "must not be before the move before it" }],
+    ),
+    ...(movesMs.length > steps.length ? [{ path: "/movesMs", message: "must be no more than there are steps" }] : []),
+  ],
+};
+
+/** What stands twice in a list. */
+function twiceIn(names: readonly string[], path: (index: number) => string): readonly Fault[] {
+  return names.flatMap((name, index) =>
+    names.indexOf(name) === index ? [] : [{ path: path(index), message: `“${name}” is there twice` }],
+  );
 }
 
 /**

@@ -2,3 +2,4 @@ export { type Bias, type Experience, experience, type LearntBias } from "./exper
 export { bracketStep, type ExposeAnswer, type ExposeLight, type ExposeRequest, expose } from "./expose.ts";
 export { BIASED, type Biased, type JudgedShot, type ShotKeys, wantedStops } from "./judgedShot.ts";
 export { type Chapter, story } from "./story.ts";
+export { withoutSurpassed } from "./surpassed.ts";

@@ -20,6 +20,8 @@ export interface JudgedShot extends ShotKeys {
   readonly usedSeconds: number;
   /** Stops by which it should have been longer (negative: shorter). */
   readonly correction: number;
+  /** Whether the correction is a bound: the sheet held too little to say how much more. */
+  readonly atLeast?: boolean | undefined;
   /** The medium's long-time rule; left out: none. */
   readonly longTime?: ReciprocityRule | undefined;
   /** Moved, leaked, covered: it says nothing about the time. */

@@ -1,9 +1,22 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
+import { planOf, type Recipe } from "../darkroom/recipe/index.ts";
 import { surfaceOf } from "../light/solve/index.ts";
+import type { SunRequest } from "../sun/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "./cameras.ts";
 import { cutOrderFor } from "./cutOrders.ts";
 import { CLEAN, ROUND } from "./scans.ts";
+
+const TWO_BATHS: Recipe = {
+  id: "two",
+  name: "Two baths",
+  medium: "paper",
+  source: "",
+  steps: [
+    { id: "dev", name: "Developer", bath: "developer", seconds: 60 },
+    { id: "stop", name: "Stop", bath: "stop", seconds: 15 },
+  ],
+};
 
 /** What examples may speak of: cameras of some kinds, paper’s light, a plate and its scanner, words. */
 const CONTEXT = {
@@ -17,6 +30,17 @@ const CONTEXT = {
   /** A round hole, and a scanner without noise. */
   plate: ROUND,
   scanner: CLEAN,
+  /** Two baths: a minute in the developer, a quarter in the stop. */
+  plan: planOf(TWO_BATHS, 20, 2.2),
+  /** A can that looks south at 52° N. */
+  sunPlan: {
+    site: { latitude: 52.2, longitude: 0.1, timeZone: "Europe/London" },
+    hole: { diameter: 0.4 },
+    film: { surface: "cylinder", radius: 33, distance: 66, width: 177.8, height: 127 },
+    aim: { azimuth: 180 },
+    from: "2026-12-21",
+    to: "2027-06-21",
+  } satisfies SunRequest,
   ideal,
   inMm,
   cutOrderFor,

@@ -1,6 +1,6 @@
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
 import { chance } from "../../core/testing/chance.ts";
-import flags from "../../scripts/chromium-flags.json";
+import chromium from "../../scripts/chromium.json";
 import { PATIENCE } from "../support/patience.ts";
 import { startServer, type TestServer } from "../support/server.ts";
 import { temporaryFolder } from "../support/temporary.ts";
@@ -18,8 +18,8 @@ afterAll(() => server?.stop());
 
 function open(folder: string): Promise<Browser> {
   return puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
-    args: flags,
+    executablePath: process.env.CHROMIUM ?? chromium.path,
+    args: chromium.flags,
     userDataDir: folder,
   });
 }

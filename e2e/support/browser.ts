@@ -1,13 +1,13 @@
 import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
 import puppeteer, { type Browser, type Page } from "puppeteer-core";
-import flags from "../../scripts/chromium-flags.json";
+import chromium from "../../scripts/chromium.json";
 import { PATIENCE } from "./patience.ts";
 import { temporaryFolder } from "./temporary.ts";
 
-/** Debian's Chromium (or the one named by CHROMIUM), with a profile of its own. */
+/** Debian's headless Chromium (or the one named by CHROMIUM), with a profile of its own. */
 export function launch(): Promise<Browser> {
-  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium", args: flags });
+  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? chromium.path, args: chromium.flags });
 }
 
 /** Lets a page save files, and hands over the next one saved. */
@@ -24,9 +24,11 @@ export async function catchDownloads(page: Page): Promise<() => Promise<{ name: 
     const given = Date.now() + PATIENCE;
     while (Date.now() < given) {
       const name = (await readdir(folder)).find((file) => !taken.has(file) && !file.endsWith(".crdownload"));
-      if (name !== undefined) {
+      // The browser reserves the name with an empty file before it moves the whole one there.
+      const bytes = name === undefined ? Buffer.alloc(0) : await readFile(join(folder, name));
+      if (name !== undefined && bytes.length > 0) {
         taken.add(name);
-        return { name, bytes: await readFile(join(folder, name)) };
+        return { name, bytes };
       }
       await new Promise((resolve) => setTimeout(resolve, 50));
     }

@@ -22,6 +22,7 @@ export class Maker {
   /** A person in a browser, empty or not. */
   static async inContext(context: BrowserContext, address: string): Promise<Maker> {
     const page = await context.newPage();
+    page.setDefaultTimeout(PATIENCE);
     await page.setViewport({ width: 1280, height: 800 });
     const complaints: string[] = [];
     page.on("pageerror", (error) => complaints.push(String(error)));
@@ -49,6 +50,25 @@ export class Maker {
   /** Waits until the page can be used: its frame is alive and nothing is on its way. */
   private async there(): Promise<this> {
     await this.page.waitForSelector("html[data-ready]", { timeout: PATIENCE });
+    return this;
+  }
+
+  /** Gives this tab a clock that can be set on with {@link later}; to be called before the page it is for. */
+  async withOwnClock(): Promise<this> {
+    await this.page.evaluateOnNewDocument(() => {
+      const [wall, steady] = [Date.now.bind(Date), performance.now.bind(performance)];
+      const skipped = (): number => Number(sessionStorage.getItem("test-skipped") ?? 0);
+      Date.now = () => wall() + skipped();
+      performance.now = () => steady() + skipped();
+    });
+    return this;
+  }
+
+  /** Lets so many seconds pass by the clocks of {@link withOwnClock}. */
+  async later(seconds: number): Promise<this> {
+    await this.page.evaluate((ms) => {
+      sessionStorage.setItem("test-skipped", String(Number(sessionStorage.getItem("test-skipped") ?? 0) + ms));
+    }, 1000 * seconds);
     return this;
   }
 
@@ -164,6 +184,24 @@ export class Maker {
     return entry.evaluate((element) => (element as HTMLElement).dataset.value ?? (element as HTMLInputElement).value);
   }
 
+  /** Waits until the entry of this label reads so: entries are drawn a little after what they follow. */
+  async reads(label: string, text: string): Promise<this> {
+    const entry = await this.control(label);
+    const right = this.page.waitForFunction(
+      (element, want) => {
+        const { dataset, value } = element as HTMLInputElement;
+        return (dataset.value ?? value) === want;
+      },
+      { timeout: PATIENCE },
+      entry,
+      text,
+    );
+    await right.catch(async () => {
+      throw new Error(`“${label}” reads “${await this.value(label)}”, not “${text}”, at ${this.page.url()}`);
+    });
+    return this;
+  }
+
   /** A reading of the Bench: its figure. */
   reading(id: string): Promise<string> {
     return this.text(`[data-reading="${id}"] dd`);
@@ -253,13 +291,18 @@ function standsStill(element: Element): boolean {
 
 /** Runs in the page. */
 function findControl(name: string): Element | null {
-  const words = (text: string | null | undefined): string => (text ?? "").replace(/\s+/g, " ").trim();
+  // A part that is folded away has a mark before its words.
+  const words = (text: string | null | undefined): string =>
+    (text ?? "")
+      .replace(/\s+/g, " ")
+      .trim()
+      .replace(/^\+ (?=\S)/, "");
   const named: [string, Element][] = [];
   for (const label of document.querySelectorAll("label")) {
     if (label.control) named.push([words(label.innerText), label.control]);
   }
   for (const element of document.querySelectorAll<HTMLElement>(
-    "[aria-label], button, a, [role=button], [role=option]",
+    "[aria-label], button, a, summary, [role=button], [role=option]",
   )) {
     named.push([words(element.getAttribute("aria-label") ?? element.innerText), element]);
   }

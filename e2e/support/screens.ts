@@ -19,7 +19,21 @@ export const SCREENS = [
   "/log?view=loads",
   "/log?view=says",
   "/stock",
+  "/proof",
+  "/proof/judge",
+  "/proof/positive",
+  "/proof/pair",
+  "/proof/hang",
+  "/sun",
+  "/sun/put-up",
+  "/sun/read",
   "/method",
+  // Last: they open in red, and what is red stays so.
+  "/dark?camera=thistle-feed-drum",
+  "/dark/trays",
+  "/dark/strips",
+  "/dark/bottles",
+  "/dark/practice",
 ] as const;
 
 /** Those that are used on a phone. */
@@ -31,4 +45,9 @@ export const PHONE_SCREENS: ReadonlySet<string> = new Set([
   "/log",
   "/log?view=says",
   "/stock",
+  "/dark?camera=thistle-feed-drum",
+  "/dark/trays",
+  "/dark/strips",
+  "/dark/bottles",
+  "/dark/practice",
 ]);

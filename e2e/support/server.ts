@@ -5,7 +5,8 @@ import { PATIENCE } from "./patience.ts";
 /** A running production server of its own. */
 export interface TestServer {
   readonly address: string;
-  stop(): void;
+  /** Ends it; afterwards nothing answers there. */
+  stop(): Promise<void>;
 }
 
 /** Starts the built app on a free port, with or without the demonstration cameras; pages are kept for offline use only where that is tested. */
@@ -21,16 +22,22 @@ export async function startServer(demo: boolean, offline = false): Promise<TestS
     },
     stdio: "ignore",
   });
+  const ended = new Promise<void>((resolve) => child.once("exit", () => resolve()));
+  const stop = (): Promise<void> => {
+    child.kill("SIGKILL");
+    return ended;
+  };
   const address = `http://localhost:${port}`;
-  const given = Date.now() + PATIENCE;
+  // The first start on a machine reads a thousand files from a disk that others may be using.
+  const given = Date.now() + 3 * PATIENCE;
   while (Date.now() < given) {
     try {
-      if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop: () => void child.kill() };
+      if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop };
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
   }
-  child.kill();
+  await stop();
   throw new Error("the server did not start");
 }
 

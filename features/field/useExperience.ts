@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { type Exposure, lessonOf } from "../../core/document/index.ts";
-import { type Experience, experience, type JudgedShot } from "../../core/learning/index.ts";
+import { type Experience, experience, type JudgedShot, withoutSurpassed } from "../../core/learning/index.ts";
 import { camerasAlike, judgedShots, useLive } from "../../storage/index.ts";
 
 /** What the log has taught, followed as it changes. */
@@ -35,6 +35,6 @@ export function useExperience(): LogExperience {
       const lesson = lessonOf(shot, alike);
       return lesson === null ? [] : [{ shot, lesson }];
     });
-    return { experience: experience(lessons.map(({ lesson }) => lesson)), lessons, alike, read };
+    return { experience: experience(withoutSurpassed(lessons.map(({ lesson }) => lesson))), lessons, alike, read };
   }, [shots, alike, read]);
 }

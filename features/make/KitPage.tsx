@@ -1,7 +1,11 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
+import { recipes } from "../../catalogue/recipes.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
 import { isTrail } from "../../core/camera/container/index.ts";
+import { planOf, type Recipe, roomOf, throughTrays } from "../../core/darkroom/recipe/index.ts";
+import { GIVEN_AT, USUAL_Q10 } from "../../core/darkroom/temperature/index.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
 import { kitPages } from "../../core/make/kit/index.ts";
 import { USUAL_TIMES } from "../../core/make/steps/index.ts";
@@ -17,6 +21,9 @@ import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
 import { stepsOf } from "./stepsOf.ts";
 import { usePdf } from "./usePdf.ts";
+
+/** What a group develops in. */
+const TRAYS = recipes[0] as Recipe;
 
 /** Whole numbers a group is set up with, and what each may be. */
 const COUNTS = [
@@ -59,6 +66,11 @@ export function KitPage() {
   }, [camera, words, counts, opens, paper, today]);
   // What is made for a trail is not developed: nobody queues at a darkroom.
   const trail = isTrail(camera);
+  // The same plan as that of the trays in Dark.
+  const way = useMemo(
+    () => throughTrays(planOf(TRAYS, GIVEN_AT, USUAL_Q10), counts.atOnce, roomOf(TRAYS)),
+    [counts.atOnce],
+  );
   const papers = [...new Set(pages.map(({ caption }) => caption.replace(/, (continued|\d+ of \d+)$/, "")))];
   return (
     <>
@@ -90,6 +102,12 @@ export function KitPage() {
                   onTake={(count) => setCounts({ ...counts, [id]: count })}
                 />
               ))}
+              {!trail && way && (
+                <p className="text-[0.87rem] text-quiet" data-trays>
+                  Through one set of trays {counts.atOnce} {counts.atOnce === 1 ? "sheet takes" : "sheets take"}{" "}
+                  {formatTime(Math.round(way.washed.from))} to the wash, none waiting in its bath ({TRAYS.name}).
+                </p>
+              )}
               {!trail && (
                 <label className="block text-[0.87rem] text-quiet">
                   The darkroom opens at

@@ -18,6 +18,7 @@ const FULL_HOUSE = 60;
 const ManyCameras = lazy(() => import("./ManyCameras.tsx"));
 const Report = lazy(() => import("./Report.tsx"));
 const DamagedCameras = lazy(() => import("./DamagedCameras.tsx"));
+const TrailsOut = lazy(() => import("./TrailsOut.tsx"));
 
 /** Height of the tallest camera on the Shelf, pixels. */
 const TALLEST = 290;
@@ -27,7 +28,7 @@ const WIDEST = 320;
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const live = useLive(loaded, readShelf);
-  const { cameras, damaged, removed } = live.value;
+  const { cameras, damaged, removed, out } = live.value;
   const [report, setReport] = useState<ImportReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
@@ -88,6 +89,11 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           {damaged.length > 0 && (
             <Suspense>
               <DamagedCameras ids={damaged} />
+            </Suspense>
+          )}
+          {out > 0 && (
+            <Suspense>
+              <TrailsOut />
             </Suspense>
           )}
           {cameras.length === 0 ? (

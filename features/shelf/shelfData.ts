@@ -1,5 +1,12 @@
 import type { Camera } from "../../core/camera/container/index.ts";
-import { countExposures, listCameras, loadsLeft, type RemovedCamera, readSettings } from "../../storage/index.ts";
+import {
+  countExposures,
+  countTrailsOut,
+  listCameras,
+  loadsLeft,
+  type RemovedCamera,
+  readSettings,
+} from "../../storage/index.ts";
 
 /** What the Shelf knows of its cameras beside their designs. */
 export interface OnShelf {
@@ -14,15 +21,18 @@ export interface ShelfData extends OnShelf {
   readonly damaged: readonly string[];
   /** The camera deleted last, which can still be brought back. */
   readonly removed: RemovedCamera | null;
+  /** How many months-long exposures stand out. */
+  readonly out: number;
 }
 
 /** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [{ removed }, listed, shots, loaded] = await Promise.all([
+  const [{ removed }, listed, shots, loaded, out] = await Promise.all([
     readSettings(),
     listCameras(),
     countExposures(),
     loadsLeft(),
+    countTrailsOut(),
   ]);
-  return { ...listed, removed, shots, loaded };
+  return { ...listed, removed, shots, loaded, out };
 }

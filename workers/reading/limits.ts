@@ -13,8 +13,8 @@ export function tooLarge(width: number, height: number): string | null {
   if (!(width >= 1 && height >= 1)) return "holds no picture";
   if (width * height <= MOST_PIXELS && Math.max(width, height) <= LONGEST_SIDE) return null;
   const most = `at most ${MOST_PIXELS / 1e6} million, and ${LONGEST_SIDE} on a side, can be read`;
-  return `is ${width} × ${height} pixels; ${most}. Cut out the part with the hole`;
+  return `is ${width} × ${height} pixels; ${most}. Cut out the part that matters`;
 }
 
 /** What is said where the numbers alone would fill the memory. */
-export const UNPACKS_TOO_FAR = "would unpack to more than 1 GB; cut out the part with the hole, or save it in grey";
+export const UNPACKS_TOO_FAR = "would unpack to more than 1 GB; cut out the part that matters, or save it in grey";

@@ -1,7 +1,7 @@
 import { joined } from "../../core/basis/numeric/index.ts";
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
-import { greyOf, meant, type Rgba, type Scan } from "./grey.ts";
+import { meant, type RawScan, type Rgba } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { type JpegParts, jpegParts, MOST_SCANS } from "./jpegParts.ts";
 import { tooLarge } from "./limits.ts";
@@ -14,15 +14,15 @@ const PIXELS_A_BYTE = 8 * 64;
 export async function readJpeg(
   bytes: Uint8Array<ArrayBuffer>,
   unpack: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>,
-): Promise<Result<Scan>> {
+): Promise<Result<RawScan>> {
   const parts = jpegParts(bytes);
   const large = tooLarge(parts.width, parts.height);
   if (large !== null) return failure(large);
   if (parts.width * parts.height > PIXELS_A_BYTE * bytes.length) return failure("is damaged: it ends too early");
   if (parts.scans > MOST_SCANS) return failure(`goes over the picture more than ${MOST_SCANS} times; save it anew`);
   const { width, height, data } = await unpack(bytes);
-  const grey = greyOf(new Uint8Array(data.buffer, data.byteOffset, data.length), { width, height, channels: 4 }, 255);
-  return success({ picture: { ...grey, encoding: encodingOf(parts) }, dpi: dpiOf(parts) });
+  const samples = new Uint8Array(data.buffer, data.byteOffset, data.length);
+  return success({ width, height, channels: 4, samples, most: 255, encoding: encodingOf(parts), dpi: dpiOf(parts) });
 }
 
 /**

@@ -1,7 +1,7 @@
 import { decode } from "fast-png";
 import { failure, MM_PER_INCH, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
-import { greyOf, meant, NOT_SQUARE, nearlySquare, type Scan } from "./grey.ts";
+import { meant, NOT_SQUARE, nearlySquare, type RawScan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import type { Inflate } from "./inflate.ts";
 import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
@@ -9,7 +9,7 @@ import { pngChunks } from "./pngChunks.ts";
 import { storedPng, unpackedPng } from "./storedPng.ts";
 
 /** Reads a PNG of any depth. Throws where it is damaged. */
-export async function readPng(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<Scan>> {
+export async function readPng(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<RawScan>> {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   const large = tooLarge(view.getUint32(16), view.getUint32(20));
   if (large !== null) return failure(large);
@@ -17,16 +17,28 @@ export async function readPng(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate):
   const encoding = await encodingOf(bytes, inflate);
   const png = decode(await storedPng(bytes, inflate));
   const { width, height } = png;
-  const channels = png.palette === undefined ? png.channels : 1;
-  const shade = png.palette?.map(([r = 0, g = 0, b = 0]) => Math.round((r + g + b) / 3));
-  const data = shade === undefined ? png.data : Uint8Array.from(png.data, (index) => shade[index] ?? 0);
-  const depth = shade === undefined ? png.depth : 8;
+  const { palette } = png;
+  const channels = palette === undefined ? png.channels : 3;
+  const data = palette === undefined ? png.data : coloured(png.data, palette);
+  const depth = palette === undefined ? png.depth : 8;
   const metres = png.resolution !== undefined && png.resolution.unit === 1 ? png.resolution : null;
   if (metres !== null && !nearlySquare(metres.x, metres.y)) return failure(NOT_SQUARE);
   return success({
-    picture: { ...greyOf(scaled(data, depth), { width, height, channels }, depth > 8 ? 65535 : 255), encoding },
+    width,
+    height,
+    channels,
+    samples: scaled(data, depth),
+    most: depth > 8 ? 65535 : 255,
+    encoding,
     dpi: metres === null ? null : meant((metres.x * MM_PER_INCH) / 1000),
   });
+}
+
+/** Red, green and blue of every pixel of a picture that names its colours by number. */
+function coloured(data: ArrayLike<number>, palette: readonly (readonly number[])[]): Uint8Array {
+  const out = new Uint8Array(3 * data.length);
+  for (let i = 0; i < data.length; i++) out.set((palette[data[i] as number] ?? []).slice(0, 3), 3 * i);
+  return out;
 }
 
 /** Numbers of 1, 2 or 4 bits spread over 8. */

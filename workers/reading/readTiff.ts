@@ -2,11 +2,12 @@ import UTIF from "utif2";
 import { joined } from "../../core/basis/numeric/index.ts";
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
-import { greyOf, meant, NOT_SQUARE, nearlySquare, type Scan } from "./grey.ts";
+import { meant, NOT_SQUARE, nearlySquare, type RawScan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import type { Inflate } from "./inflate.ts";
 import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
 import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
+import { tiffJpeg } from "./tiffJpeg.ts";
 import { tiffLzw } from "./tiffLzw.ts";
 
 /** How the packed pieces of a picture lie in a file: strips over its whole width, or tiles. */
@@ -23,7 +24,7 @@ interface Pieces {
 const TRUNCATED = "is damaged: it ends too early";
 
 /** Reads the largest picture of a TIFF, 8 or 16 bits, in strips or tiles. Throws where it is damaged. */
-export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<Scan>> {
+export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<RawScan>> {
   const area = (page: TiffFields): number => firstOf(page, TAG.width) * firstOf(page, TAG.height);
   const [page] = [...tiffFields(bytes)].sort((a, b) => area(b) - area(a));
   if (page === undefined || area(page) === 0) return failure("holds no picture");
@@ -41,25 +42,29 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
   const most = bits === 16 ? 65535 : 255;
   // The decoder gives 16-bit numbers as bytes, the lower one first.
   const numbers = bits === 16 ? new Uint16Array(data.slice().buffer) : data;
-  const grey = greyOf(numbers, { width, height, channels }, most);
   const dpi = statedDpi(page);
   if (dpi !== null && !nearlySquare(dpi.x, dpi.y)) return failure(NOT_SQUARE);
   const whiteIsZero = page.has(TAG.meaning) && firstOf(page, TAG.meaning) === 0;
   return success({
-    picture: {
-      ...grey,
-      samples: whiteIsZero ? grey.samples.map((value) => most - value) : grey.samples,
-      encoding: encodingOf(page),
-    },
+    width,
+    height,
+    channels,
+    samples: whiteIsZero ? numbers.map((value) => most - value) : numbers,
+    most,
+    encoding: encodingOf(page),
     dpi: dpi === null ? null : meant(dpi.x),
   });
 }
 
 /** Packings by number: none, LZW, ZIP (two numbers), PackBits; with JPEG. @source TIFF 6.0, and its supplement 2 */
 const LZW = 5;
-const OURS = [LZW, 8, 32946];
+const JPEG = 7;
+const OURS = [LZW, JPEG, 8, 32946];
 const UNPACKED = [1, 32773, ...OURS];
-const JPEG_PACKED = [6, 7];
+/** Packed with JPEG as it was done before 1995: in many ways, none of them written down well. */
+const OLD_JPEG = 6;
+/** What three numbers stand for: luma and two colour differences. */
+const YCC = 6;
 const MOST_CHANNELS = 8;
 
 function packingOf(page: TiffFields): number {
@@ -70,11 +75,14 @@ function packingOf(page: TiffFields): number {
 function unreadableTiff(page: TiffFields, bits: number, channels: number): string | null {
   const packing = packingOf(page);
   if (!UNPACKED.includes(packing)) {
-    const how = JPEG_PACKED.includes(packing) ? "with JPEG" : `in a way (${packing})`;
+    const how = packing === OLD_JPEG ? "with JPEG of an old kind" : `in a way (${packing})`;
     return `is packed ${how} that can’t be read here; save it uncompressed, or with LZW or ZIP`;
   }
   if (firstOf(page, TAG.planes) === 2 && channels > 1) {
     return "holds its colours one after the other; save it with the colours of each pixel together, or in grey";
+  }
+  if (packing === JPEG && (bits !== 8 || (channels !== 1 && channels !== 3))) {
+    return "is packed with JPEG, but neither in grey nor in colour of 8 bits; save it uncompressed, or with LZW or ZIP";
   }
   if (bits !== 8 && bits !== 16) return `has ${bits} bits a number; 8 or 16 can be read`;
   return channels > MOST_CHANNELS ? `has ${channels} numbers a pixel; save it in colour or in grey` : null;
@@ -131,12 +139,12 @@ async function unpacked(
   inflate: Inflate,
 ): Promise<Unpackable> {
   const { starts, lengths, size, least, count } = pieces;
-  const lzw = packingOf(page) === LZW;
+  const unpack = unpackerOf(page, inflate);
   const parts: Uint8Array[] = [bytes.subarray(0, HEAD)];
   for (let i = 0; i < count; i++) {
     const start = starts[i] as number;
     const packed = bytes.subarray(start, start + (lengths[i] as number));
-    const part = lzw ? tiffLzw(packed, size) : await inflate(packed, size);
+    const part = await unpack(packed, size);
     if (part.length < (i === count - 1 ? least : size)) throw new RangeError("a piece ends too early");
     parts.push(part);
   }
@@ -151,6 +159,22 @@ async function unpacked(
       parts.slice(1).map(({ length }) => length),
     );
   return { bytes: joined(parts), page: plain };
+}
+
+/** The way a page's pieces are unpacked. */
+function unpackerOf(
+  page: TiffFields,
+  inflate: Inflate,
+): (packed: Uint8Array<ArrayBuffer>, size: number) => Uint8Array | Promise<Uint8Array> {
+  const packing = packingOf(page);
+  if (packing === LZW) return tiffLzw;
+  if (packing !== JPEG) return inflate;
+  const channels = firstOf(page, TAG.channels) || 1;
+  const width = firstOf(page, TAG.tileWidth) || firstOf(page, TAG.width);
+  const tables = page.get(TAG.jpegTables);
+  const ycc = firstOf(page, TAG.meaning) === YCC;
+  const shared = tables === undefined ? null : Uint8Array.from(tables);
+  return (packed, size) => tiffJpeg(packed, shared, { width, height: size / (width * channels), channels, ycc });
 }
 
 /** Byte order, the number 42 and the first directory's place: what the decoder looks at. */

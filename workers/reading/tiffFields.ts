@@ -23,6 +23,7 @@ export const TAG = {
   tileHeight: 323,
   tiles: 324,
   tileBytes: 325,
+  jpegTables: 347,
   profile: 34675,
   model: 272,
   exif: 34665,
@@ -40,6 +41,7 @@ const LONG: ReadonlySet<number> = new Set([
   TAG.tiles,
   TAG.tileBytes,
   TAG.profile,
+  TAG.jpegTables,
   TAG.model,
 ]);
 const FIRST = 16;

@@ -1,5 +1,5 @@
 import sharp from "sharp";
-import { readScan } from "./readScan.ts";
+import { readRaw, readScan } from "./readScan.ts";
 
 /** A TIFF as another program may write it: either byte order, strips, planes, white as 0. TIFF 6.0 (1992). */
 interface Kind {
@@ -125,14 +125,39 @@ describe("TIFF as other programs write it", () => {
     },
   );
 
-  test("packings and plane orders that can’t be read surely are refused with what to do, not read wrongly", async () => {
-    const packed = await sharp(Buffer.alloc(900, 90), { raw: { width: 30, height: 30, channels: 1 } })
-      .toColourspace("b-w")
-      .tiff({ compression: "jpeg" })
+  test.each([
+    ["grey", 1, {}],
+    ["colour", 3, {}],
+    ["colour in tiles", 3, { tile: true, tileWidth: 64, tileHeight: 64 }],
+  ] as const)("pieces packed with JPEG, in %s: as libtiff unpacks them (sharp)", async (_, channels, how) => {
+    const values = Buffer.from(
+      Array.from(
+        { length: 200 * 150 * channels },
+        (__, i) => 100 + 60 * Math.sin(i / channels / 40) + (i % channels) * 20,
+      ),
+    );
+    const file = await sharp(values, { raw: { width: 200, height: 150, channels } })
+      .toColourspace(channels === 1 ? "b-w" : "srgb")
+      .tiff({ compression: "jpeg", quality: 95, ...how })
       .toBuffer();
-    expect(await readScan(Uint8Array.from(packed))).toEqual({
+    const there = await sharp(file)
+      .toColourspace(channels === 1 ? "b-w" : "srgb")
+      .raw()
+      .toBuffer();
+    const read = await readRaw(Uint8Array.from(file));
+    if (!read.ok) throw new Error(read.error);
+    expect([read.value.width, read.value.height, read.value.channels]).toEqual([200, 150, channels]);
+    const worst = [...read.value.samples].reduce(
+      (most, value, i) => Math.max(most, Math.abs(value - (there[i] as number))),
+      0,
+    );
+    expect(worst).toBeLessThanOrEqual(4);
+  });
+
+  test("packings and plane orders that can’t be read surely are refused with what to do, not read wrongly", async () => {
+    expect(await readScan(tiff({ big: false, bits: 8, channels: 1, compression: 6 }))).toEqual({
       ok: false,
-      error: expect.stringMatching(/packed with JPEG .* save it uncompressed, or with LZW or ZIP/),
+      error: expect.stringMatching(/packed with JPEG of an old kind.* save it uncompressed, or with LZW or ZIP/),
     });
     expect(await readScan(tiff({ big: false, bits: 8, channels: 1, compression: 34712 }))).toEqual({
       ok: false,

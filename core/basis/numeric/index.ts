@@ -3,4 +3,5 @@ export { conjugateGradient } from "./conjugateGradient.ts";
 export { findRoot } from "./findRoot.ts";
 export { gaussLegendre } from "./gaussLegendre.ts";
 export { joined } from "./joined.ts";
+export { normalNumbers } from "./normalNumbers.ts";
 export { once } from "./once.ts";

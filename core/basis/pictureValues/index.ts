@@ -1,2 +1,3 @@
+export { densityByte } from "./densityByte.ts";
 export { luminanceOf } from "./luminance.ts";
 export { fromSrgb, toSrgb } from "./srgb.ts";

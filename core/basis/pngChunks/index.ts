@@ -1,1 +1,1 @@
-export { withPhysicalSize, withSrgb } from "./pngChunks.ts";
+export { withExif, withPhysicalSize, withSrgb, withXmp } from "./pngChunks.ts";

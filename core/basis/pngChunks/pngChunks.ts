@@ -30,6 +30,32 @@ export function withSrgb(png: Uint8Array): Uint8Array<ArrayBuffer> {
   return withChunk(png, "sRGB", new Uint8Array(1));
 }
 
+/**
+ * A PNG with an Exif block. @source PNG specification (Third Edition), 11.3.4.6 eXIf
+ *
+ * @returns a new file
+ * @example withExif(new Uint8Array(33), new Uint8Array(10)).length // 55
+ */
+export function withExif(png: Uint8Array, exif: Uint8Array): Uint8Array<ArrayBuffer> {
+  return withChunk(png, "eXIf", exif);
+}
+
+/**
+ * A PNG with an XMP packet. @source PNG specification (Third Edition), 11.3.3.4 iTXt; XMP Part 3 (ISO 16684-3), 1.1.5
+ *
+ * @param xmp the packet's bytes, UTF-8
+ * @returns a new file
+ * @example withXmp(new Uint8Array(33), new Uint8Array(10)).length // 77
+ */
+export function withXmp(png: Uint8Array, xmp: Uint8Array): Uint8Array<ArrayBuffer> {
+  // Keyword, then: not packed, no language, no translated keyword.
+  const head = Uint8Array.from([..."XML:com.adobe.xmp"].map((letter) => letter.charCodeAt(0)));
+  const data = new Uint8Array(head.length + 5 + xmp.length);
+  data.set(head);
+  data.set(xmp, head.length + 5);
+  return withChunk(png, "iTXt", data);
+}
+
 function withChunk(png: Uint8Array, name: string, data: Uint8Array): Uint8Array<ArrayBuffer> {
   const chunk = new Uint8Array(12 + data.length);
   const view = new DataView(chunk.buffer);

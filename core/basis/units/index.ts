@@ -1,4 +1,4 @@
-export { formatFNumber, parseFNumber } from "./fNumber.ts";
+export { formatFNumber } from "./formatFNumber.ts";
 export {
   formatDistance,
   formatLength,
@@ -6,10 +6,11 @@ export {
   type LengthUnit,
   MM_PER_INCH,
   MM_PER_NM,
-  parseLength,
 } from "./length.ts";
+export { parseFNumber } from "./parseFNumber.ts";
+export { parseLength } from "./parseLength.ts";
 export { parseNumber } from "./parseNumber.ts";
 export { plainNumber } from "./plainNumber.ts";
 export { failure, type Result, success } from "./result.ts";
-export { formatStops } from "./stops.ts";
-export { formatTime, parseTime, sayTime } from "./time.ts";
+export { formatStops, isSaid, moreOrLess } from "./stops.ts";
+export { formatClock, formatTime, parseTime, sayTime } from "./time.ts";

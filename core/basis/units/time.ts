@@ -65,6 +65,20 @@ export function formatTime(seconds: number): string {
 }
 
 /**
+ * A running time: `0:07`, `2:30`, `1:20:00`.
+ *
+ * @param seconds ≥ 0; parts of a second are left out
+ * @returns text whose width changes only at the minute and the hour
+ * @example formatClock(150.9) // "2:30"
+ */
+export function formatClock(seconds: number): string {
+  const whole = Math.floor(seconds);
+  const two = (value: number): string => String(value).padStart(2, "0");
+  const [h, m, s] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60];
+  return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
+}
+
+/**
  * A time as a person says it: two figures. {@link formatTime} is for sums and clocks.
  *
  * @param seconds ≥ 0, finite

@@ -1,5 +1,6 @@
-import { toSrgb } from "../../basis/pictureValues/index.ts";
+import { densityByte } from "../../basis/pictureValues/index.ts";
 import { type DensityRange, densityCurve } from "../../light/exposure/index.ts";
+import { finerRows } from "./finer.ts";
 import type { Rows } from "./grid.ts";
 import type { Exposed } from "./render.ts";
 
@@ -45,14 +46,11 @@ export function develop(exposed: Exposed, { density, iso, flash, width, height, 
   const count = rows.to - rows.from;
   const negative = new Uint8ClampedArray(width * count);
   const positive = new Uint8ClampedArray(width * count);
-  const line = new Float32Array(exposed.width);
-  const taps = columnTaps(exposed.width, width);
-  const finer = taps === null ? line : new Float32Array(width);
+  const { line: finer, read } = finerRows(exposed, width, height);
   const bits = new Uint32Array(finer.buffer);
   let [burnt, blank] = [0, 0];
   for (let y = 0; y < count; y++) {
-    rowAt(exposed, ((rows.from + y + 0.5) * exposed.height) / height - 0.5, line);
-    if (taps !== null) for (let x = 0; x < width; x++) finer[x] = tapped(line, taps, x);
+    read(rows.from + y);
     for (let x = 0; x < width; x++) {
       // A negative float's sign bit would make it the largest: no light is the first step.
       const step = (finer[x] as number) > 0 ? ((bits[x] as number) >>> SHIFT) - BASE : 0;
@@ -105,67 +103,11 @@ function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
   for (let i = 0; i <= STEPS; i++) {
     bits[0] = (BASE + i) << SHIFT;
     const density = curve((i === 0 ? 0 : (value[0] as number)) + flash);
-    const seen = grey(density - range.least);
+    const seen = densityByte(density - range.least);
     tones.negative[i] = seen;
     tones.positive[i] = 255 - seen;
     tones.burnt[i] = density > range.least + 0.95 * span ? 1 : 0;
     tones.blank[i] = density < range.least + 0.02 * span ? 1 : 0;
   }
   return tones;
-}
-
-/** A density above paper white as an sRGB byte. */
-function grey(density: number): number {
-  return Math.round(255 * toSrgb(10 ** -density));
-}
-
-/** One row between the rows of a picture, by the cubic through the four nearest. */
-function rowAt({ width, rows, exposure }: Exposed, y: number, line: Float32Array): void {
-  // A hair below a whole row is that row: rounding must not make it the one before.
-  const at = Math.floor(y + 1e-6);
-  const [a, b, c, d] = cubicWeights(Math.max(0, y - at));
-  const row = (k: number): number => (Math.min(rows.to - 1, Math.max(rows.from, at + k)) - rows.from) * width;
-  const [r0, r1, r2, r3] = [row(-1), row(0), row(1), row(2)];
-  if (Math.abs(b - 1) < 1e-9) {
-    line.set(exposure.subarray(r1, r1 + width));
-    return;
-  }
-  for (let x = 0; x < width; x++) {
-    line[x] =
-      a * (exposure[r0 + x] as number) +
-      b * (exposure[r1 + x] as number) +
-      c * (exposure[r2 + x] as number) +
-      d * (exposure[r3 + x] as number);
-  }
-}
-
-/** Where each column of the finer picture lies between four of the coarser, with their weights. */
-interface Taps {
-  readonly from: Int32Array;
-  readonly weights: Float32Array;
-}
-
-function columnTaps(coarse: number, fine: number): Taps | null {
-  if (coarse === fine) return null;
-  const from = new Int32Array(4 * fine);
-  const weights = new Float32Array(4 * fine);
-  for (let x = 0; x < fine; x++) {
-    const place = ((x + 0.5) * coarse) / fine - 0.5;
-    const at = Math.floor(place);
-    weights.set(cubicWeights(place - at), 4 * x);
-    for (let k = 0; k < 4; k++) from[4 * x + k] = Math.min(coarse - 1, Math.max(0, at + k - 1));
-  }
-  return { from, weights };
-}
-
-function tapped(line: Float32Array, { from, weights }: Taps, x: number): number {
-  let sum = 0;
-  for (let k = 4 * x; k < 4 * x + 4; k++) sum += (weights[k] as number) * (line[from[k] as number] as number);
-  return sum;
-}
-
-/** Catmull–Rom weights. */
-function cubicWeights(t: number): readonly [number, number, number, number] {
-  const [t2, t3] = [t * t, t * t * t];
-  return [-0.5 * t3 + t2 - 0.5 * t, 1.5 * t3 - 2.5 * t2 + 1, -1.5 * t3 + 2 * t2 + 0.5 * t, 0.5 * t3 - 0.5 * t2];
 }

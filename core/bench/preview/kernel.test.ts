@@ -1,7 +1,7 @@
 import { obliqueContrast } from "../../light/hole/index.ts";
 import { steepestSlope, vignetting } from "../../light/rays/index.ts";
-import { opticalModel } from "../../light/solve/index.ts";
-import { kernelAt, sightAt, spread } from "./index.ts";
+import { opticalModel, sightAt } from "../../light/solve/index.ts";
+import { kernelAt, spread } from "./index.ts";
 
 const LINE = [{ wavelengthNm: 550, share: 1 }];
 const STRAIGHT = { a11: 1, a12: 0, a21: 0, a22: 1 };

@@ -1,14 +1,6 @@
 import { MM_PER_NM } from "../../basis/units/index.ts";
 import { type BandLine, type ObliquePupil, obliqueContrast } from "../../light/hole/index.ts";
-
-/** How the sheet's two directions look in the plane across a ray, in the axes of the hole's foreshortening. */
-export interface Projection {
-  /** Across-ray coordinates of the sheet's unit vectors: p = A·(s, t), rows along and across the foreshortening. */
-  readonly a11: number;
-  readonly a12: number;
-  readonly a21: number;
-  readonly a22: number;
-}
+import { type AcrossRay, acrossRay } from "../../light/solve/index.ts";
 
 /** A blur for one place of the sheet: weights over (2·reach + 1)² pixels, adding to 1. */
 export interface Kernel {
@@ -31,7 +23,7 @@ export interface Kernel {
  */
 export function kernelAt(
   pupil: ObliquePupil,
-  projection: Projection,
+  projection: AcrossRay,
   lines: readonly BandLine[],
   pitch: number,
   reach: number,
@@ -82,7 +74,7 @@ export function kernelAt(
 /** Contrast at every frequency of the grid; it is the same at opposite frequencies. */
 function spectrumOf(
   pupil: ObliquePupil,
-  { a11, a12, a21, a22 }: Projection,
+  projection: AcrossRay,
   lines: readonly BandLine[],
   pitch: number,
   size: number,
@@ -90,14 +82,11 @@ function spectrumOf(
 ): Float64Array {
   const spectrum = new Float64Array(size * size);
   const half = size / 2;
-  const det = a11 * a22 - a12 * a21;
   for (let ky = 0; ky <= half; ky++) {
     for (let kx = 0; kx < size; kx++) {
       const fs = (kx - half) / (size * pitch);
       const ft = (ky - half) / (size * pitch);
-      // A frequency of the sheet, seen across the ray: ν_p = A⁻ᵀ ν_s.
-      const along = (a22 * fs - a21 * ft) / det;
-      const across = (a11 * ft - a12 * fs) / det;
+      const { along, across } = acrossRay(projection, fs, ft);
       let value = 0;
       for (const { wavelengthNm, share } of lines) {
         value += share * obliqueContrast(pupil, wavelengthNm * MM_PER_NM, along, across);

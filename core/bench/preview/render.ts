@@ -1,9 +1,8 @@
 import { type BandLine, meanWavelength } from "../../light/hole/index.ts";
-import { dot, length, multiplied, subtract, surfacePoint, type Vector } from "../../light/rays/index.ts";
-import type { OpticalModel } from "../../light/solve/index.ts";
+import { type OpticalModel, sightAt } from "../../light/solve/index.ts";
 import { blurTile, halved, splitKernel, type Tile } from "./blur.ts";
 import { gridOf, type Rows, type SheetGrid, sheetPixels } from "./grid.ts";
-import { type Kernel, kernelAt, type Projection, spread } from "./kernel.ts";
+import { type Kernel, kernelAt, spread } from "./kernel.ts";
 import type { PreviewScene } from "./scene.ts";
 import { nearness, type Shine, shineRows } from "./shine.ts";
 
@@ -149,43 +148,6 @@ function tileKernel(
   const pupil = { along: radius * sight.cosAxis, across: radius, length: sight.length, subjectDistance };
   const soft = spread(model.aperture.diameter, sight.length, meanWavelength(lines), subjectDistance) < 2.5 * pitch;
   return kernelAt(pupil, sight.projection, lines, pitch, REACH, soft);
-}
-
-/**
- * How a sheet place sees the hole: distance, foreshortening, and the sheet's directions across the ray.
- *
- * @returns `null` where the place does not see the hole
- * @example sightAt(model, 0, 0).cosAxis // 1 on the axis …
- */
-export function sightAt(
-  { place, surface }: OpticalModel,
-  s: number,
-  t: number,
-): { readonly length: number; readonly cosAxis: number; readonly projection: Projection } | null {
-  const centre = surfacePoint(surface, s, t);
-  const offset = subtract(centre.place, place);
-  const far = length(offset);
-  const ray = multiplied(offset, 1 / far);
-  if (ray.z <= 1e-6 || dot(ray, centre.normal) >= -1e-6) return null;
-  const step = 1e-3;
-  const unit = (to: Vector): Vector => multiplied(subtract(to, centre.place), 1 / step);
-  const es = unit(surfacePoint(surface, s + step, t).place);
-  const et = unit(surfacePoint(surface, s, t + step).place);
-  // The hole's axis (z) laid across the ray: along it the hole looks narrower. Straight on, any direction serves.
-  const lying: Vector = { x: -ray.z * ray.x, y: -ray.z * ray.y, z: 1 - ray.z * ray.z };
-  const size = length(lying);
-  const along = size > 1e-6 ? multiplied(lying, 1 / size) : { x: 1, y: 0, z: 0 };
-  const across: Vector = {
-    x: ray.y * along.z - ray.z * along.y,
-    y: ray.z * along.x - ray.x * along.z,
-    z: ray.x * along.y - ray.y * along.x,
-  };
-  return {
-    length: far,
-    cosAxis: ray.z,
-    // Columns of the picture run against s, rows against t: the signs of both cancel in a symmetric kernel.
-    projection: { a11: dot(es, along), a12: dot(et, along), a21: dot(es, across), a22: dot(et, across) },
-  };
 }
 
 function cropped(

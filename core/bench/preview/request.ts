@@ -1,6 +1,6 @@
 import { type Camera, solveRequest } from "../../camera/container/index.ts";
 import { type DensityRange, meteredTime, type ReciprocityRule } from "../../light/exposure/index.ts";
-import { type BandLine, DAYLIGHT, lightBand } from "../../light/hole/index.ts";
+import { DAYLIGHT, fewLines, lightBand } from "../../light/hole/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import type { PreviewOrder } from "./render.ts";
 import { scenes } from "./scenes/index.ts";
@@ -58,19 +58,4 @@ export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels
     brightness: 2 ** stops,
     pixels,
   };
-}
-
-/** A band in a few lines of equal share, each at the mean wavelength of its part. */
-function fewLines(band: readonly BandLine[], count: number): readonly BandLine[] {
-  const parts = Array.from({ length: count }, () => ({ sum: 0, share: 0 }));
-  let passed = 0;
-  for (const { wavelengthNm, share } of band) {
-    const part = parts[Math.min(count - 1, Math.floor((passed + share / 2) * count))];
-    if (part !== undefined) {
-      part.sum += wavelengthNm * share;
-      part.share += share;
-    }
-    passed += share;
-  }
-  return parts.filter(({ share }) => share > 0).map(({ sum, share }) => ({ wavelengthNm: sum / share, share }));
 }

@@ -20,6 +20,7 @@ export type {
   Measurement,
   Purpose,
 } from "./camera.ts";
+export { cameraFNumber } from "./cameraFNumber.ts";
 export { cameraKind } from "./cameraKind.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
@@ -41,6 +42,7 @@ export {
 } from "./edits.ts";
 export type { Fix } from "./fix.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
+export { loadingSteps } from "./loadingSteps.ts";
 export { type LoadPlace, loadPlaces } from "./loadPlaces.ts";
 export { isMetal, toBlacken } from "./material.ts";
 export { holeMount, withMount } from "./mount.ts";

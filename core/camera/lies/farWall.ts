@@ -7,6 +7,7 @@ export const farWall: Lie = {
   words: "across the far wall",
   fades: true,
   meetsHole: false,
+  loading: "mark",
   room: ({ across, high }) => ({ width: (Math.PI * across) / 2, height: high }),
   widest: (most, words) =>
     `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,

@@ -12,6 +12,7 @@ export const leaning: Lie = {
   aside: true,
   fades: false,
   meetsHole: false,
+  loading: "lean",
   room: ({ across, high, depth }, _, { tiltX = 0, tiltY = 0 }) => ({
     width: longest(across, depth, tiltY * RADIANS),
     height: longest(high, depth, tiltX * RADIANS),

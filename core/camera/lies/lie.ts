@@ -3,6 +3,26 @@ import type { LengthWords } from "../fields/designFault.ts";
 import type { Body, ShapeFacts } from "../shapes/shape.ts";
 import type { Room, Stand } from "./room.ts";
 
+/** What is done in the dark to load a sheet; in words in `catalogue/loadingSteps`. */
+export type LoadingStep =
+  | "trim"
+  | "emulsion"
+  | "back"
+  | "lean"
+  | "bow"
+  | "gap"
+  | "mark"
+  | "tabs"
+  | "hold"
+  | "strips"
+  | "chambers"
+  | "tray"
+  | "roll"
+  | "write"
+  | "feel"
+  | "lid"
+  | "collar";
+
 /** One way for a sheet to lie in a container. */
 export interface Lie {
   /** In a maker's words: “flat”, “bowed”. */
@@ -18,6 +38,8 @@ export interface Lie {
   readonly fades: boolean;
   /** Whether its ends could reach the hole. */
   readonly meetsHole: boolean;
+  /** How it is put in, in the dark. */
+  readonly loading: LoadingStep;
   /** The largest sheet. */
   readonly room: (body: Body, shape: ShapeFacts, stand: Stand) => Room;
   /**

@@ -9,6 +9,7 @@ export const onBack: Lie = {
   aside: true,
   fades: false,
   meetsHole: false,
+  loading: "back",
   room: ({ across, high, face }) =>
     face === "disc" ? { width: across, height: high, diagonal: across } : { width: across, height: high },
   seat: ({ depth }, { slides }, _, away) => (slides ? {} : { distance: depth + away }),

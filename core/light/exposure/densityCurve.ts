@@ -68,7 +68,7 @@ export function exposureFor(curve: DensityRange, iso: number, density: number): 
 /** The first grey that shows stands this much above fog (ISO 6846 begins its range there). */
 const FIRST_GREY = 0.04;
 /** Of the dose that shows no grey yet this share is given. PHYSICS section 13. */
-const FLASH_SHARE = 0.8;
+export const FLASH_SHARE: number = 0.8;
 
 /**
  * The pre-flash of a sheet: eight tenths of the greatest exposure under its first grey, so that the least of an image shows.

@@ -4,6 +4,7 @@ export {
   type DensityRange,
   densityCurve,
   exposureFor,
+  FLASH_SHARE,
   flashDose,
   MID_DENSITY,
   midExposure,
@@ -24,6 +25,7 @@ export {
 export { isPaused, type OpenSpan, openTime } from "./openTime.ts";
 export { type PhotographData, photographEv, spotEv } from "./photograph.ts";
 export { type PracticeMeter, practiceReading } from "./practiceMeter.ts";
+export { PRINTED_MOST, printedExposure, printedOut } from "./printingOut.ts";
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
 export { sheetTime } from "./sheetTime.ts";
 export { type Signal, signals } from "./signals.ts";

@@ -1,5 +1,6 @@
 export { contrast } from "./contrast.ts";
 export { effectiveDistance } from "./effectiveDistance.ts";
+export { fewLines } from "./fewLines.ts";
 export { fresnelScale, type Setting } from "./fresnelScale.ts";
 export { type BandLine, DAYLIGHT, LAMPLIGHT, lightBand, lightBandEnergy, meanWavelength } from "./lightBand.ts";
 export { type ObliquePupil, obliqueContrast } from "./obliqueContrast.ts";

@@ -1,4 +1,5 @@
 export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
+export { type BottleLabel, bottleLabel } from "./bottleLabel.ts";
 export { filledLogCard, type LogField } from "./cards.ts";
 export { CHECK_BAR } from "./checkRulers.ts";
 export { SHAFT } from "./insideParts.ts";

@@ -1,1 +1,2 @@
 export { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "./scanPlate.ts";
+export { type SheetSample, type SheetScanSettings, scanSheet } from "./scanSheet.ts";

@@ -1,3 +1,4 @@
+import { normalNumbers } from "../../basis/numeric/index.ts";
 import { toSrgb } from "../../basis/pictureValues/index.ts";
 import type { GreyPicture } from "../holeScan/index.ts";
 
@@ -43,7 +44,7 @@ export interface ScanSettings {
 }
 
 // Taken out of their object once: they are called for every point of every pixel.
-const { abs, atan2, ceil, cos, exp, floor, hypot, log, max, min, PI, round, sin, sqrt } = Math;
+const { abs, atan2, ceil, cos, exp, floor, hypot, max, min, PI, round, sin, sqrt } = Math;
 
 /** A scanner's share of white where no light comes. */
 const BLACK = 0.04;
@@ -192,20 +193,4 @@ function shareAt(open: Float64Array, { left, top, width, height }: Window, x: nu
 
 function openStrip({ width, open }: ScanSettings, x: number): number {
   return open > 0 && x >= width - open ? 1 : 0;
-}
-
-/** Normal numbers of mean 0 and variance 1. @source G. Box, M. Muller, Ann. Math. Stat. 29 (1958) 610 */
-function normalNumbers(random: () => number): () => number {
-  let spare: number | null = null;
-  return () => {
-    if (spare !== null) {
-      const kept = spare;
-      spare = null;
-      return kept;
-    }
-    const radius = sqrt(-2 * log(1 - random()));
-    const angle = 2 * PI * random();
-    spare = radius * sin(angle);
-    return radius * cos(angle);
-  };
 }

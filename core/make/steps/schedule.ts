@@ -1,3 +1,5 @@
+import { earliestStart, type Visit, visitsFrom } from "../../basis/flowShop/index.ts";
+
 /** When a few people are in the darkroom. */
 export interface Turn {
   /** Minutes after the start. */
@@ -21,36 +23,30 @@ export interface DarkroomTimes {
 /** Loading for a few at once; developing 60 to 90 s, rinse, stop, fixer, into the wash. Common practice. */
 export const USUAL_TIMES: DarkroomTimes = { atOnce: 3, load: 4, develop: 8, outside: 20 };
 
+const ROOM = "darkroom";
+
 /**
- * Turns of a group in one darkroom: never two at a time, everyone loads and comes back no sooner than they can; whoever
- * waits longest to develop goes before those who have yet to load.
+ * Turns of a group in one darkroom, which holds one turn at a time: each few load as early as those before them allow, and
+ * come back as early as there is room after their time outside.
  *
  * @param count people, ≥ 1
  * @returns turns in order of time, each person once a job
+ * @source the flow shop that plans sheets through trays: `basis/flowShop`
  * @example darkroomTurns(1, { atOnce: 1, load: 4, develop: 8, outside: 20 }).length // 2
  */
 export function darkroomTurns(count: number, { atOnce, load, develop, outside }: DarkroomTimes): readonly Turn[] {
-  const groups = Array.from({ length: Math.ceil(count / atOnce) }, (_, i) =>
-    Array.from({ length: Math.min(atOnce, count - i * atOnce) }, (_, k) => i * atOnce + k + 1),
-  );
+  const booked: Visit[] = [];
   const turns: Turn[] = [];
-  const back: { readonly people: readonly number[]; readonly at: number }[] = [];
-  let now = 0;
-  let loaded = 0;
-  while (loaded < groups.length || back.length > 0) {
-    const [first] = back;
-    if (first !== undefined && (first.at <= now || loaded === groups.length)) {
-      now = Math.max(now, first.at);
-      turns.push({ from: now, to: now + develop, people: first.people, job: "develop" });
-      back.shift();
-      now += develop;
-    } else {
-      const people = groups[loaded] as readonly number[];
-      turns.push({ from: now, to: now + load, people, job: "load" });
-      now += load;
-      back.push({ people, at: now + outside });
-      loaded++;
-    }
+  const take = (job: Turn["job"], lasts: number, notBefore: number, people: readonly number[]): number => {
+    const stays = [{ station: ROOM, lasts }];
+    const from = earliestStart(stays, booked, { room: { [ROOM]: 1 } }, notBefore) ?? notBefore;
+    booked.push(...visitsFrom(from, stays));
+    turns.push({ from, to: from + lasts, people, job });
+    return from + lasts;
+  };
+  for (let first = 1; first <= count; first += atOnce) {
+    const people = Array.from({ length: Math.min(atOnce, count - first + 1) }, (_, k) => first + k);
+    take("develop", develop, take("load", load, 0, people) + outside, people);
   }
-  return turns;
+  return turns.sort((a, b) => a.from - b.from);
 }

@@ -29,11 +29,3 @@ export function BigTime({
     </div>
   );
 }
-
-/** Running time: `0:07`, `2:30`, `1:20:00`. */
-export function clock(seconds: number): string {
-  const whole = Math.floor(seconds);
-  const two = (value: number): string => String(value).padStart(2, "0");
-  const [h, m, s] = [Math.floor(whole / 3600), Math.floor((whole % 3600) / 60), whole % 60];
-  return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
-}

@@ -1,8 +1,8 @@
-import { formatTime } from "../../../core/basis/units/index.ts";
+import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
 import { Button } from "../../../ui/Button.tsx";
 import { placeOf } from "../placeOf.ts";
-import { BigTime, clock } from "./BigTime.tsx";
+import { BigTime } from "./BigTime.tsx";
 import { LogForm } from "./LogForm.tsx";
 import type { CountNow, Counts } from "./useCounts.ts";
 
@@ -44,8 +44,8 @@ export function CountStrip({
     open < 0
       ? [`${name}: opens in`, String(Math.ceil(-open))]
       : left >= 0
-        ? [paused ? `${name}: covered` : `${name}: still to go`, clock(Math.ceil(left - 0.05))]
-        : [`${name}: over time, close it`, `+${clock(-left)}`];
+        ? [paused ? `${name}: covered` : `${name}: still to go`, formatClock(Math.ceil(left - 0.05))]
+        : [`${name}: over time, close it`, `+${formatClock(-left)}`];
   return (
     <section aria-label={`Open: ${name}`} className="grid gap-2" data-count={id} data-counting={open >= 0 || undefined}>
       <BigTime caption={caption} text={text} urgent={left < 0 || open < 0} small={!alone} />
@@ -56,7 +56,7 @@ export function CountStrip({
         />
       </div>
       <p className="flex justify-between text-quiet">
-        <span>open {clock(Math.max(0, open))}</span>
+        <span>open {formatClock(Math.max(0, open))}</span>
         <span>of {formatTime(targetSeconds)}</span>
       </p>
       <Button

@@ -9,8 +9,10 @@ import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
 import { keep } from "../../../ui/keep.ts";
+import { loadIt, unloadIt } from "../../../ui/loading.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
+import { wakeSound } from "../../../ui/signals.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useWakeLock } from "../../../ui/useWakeLock.ts";
 import { FieldPages } from "../FieldPages.tsx";
@@ -20,7 +22,7 @@ import { useExperience } from "../useExperience.ts";
 import { CountStrip } from "./CountStrip.tsx";
 import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
-import { bracketed, loadIt, nextPlace, placesHeld, unloadIt } from "./loading.ts";
+import { bracketed, nextPlace, placesHeld } from "./loading.ts";
 import type { ShotAnswer } from "./logShot.ts";
 import type { Compared } from "./MeterOffset.tsx";
 import { NoteRow } from "./NoteRow.tsx";
@@ -32,7 +34,7 @@ import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
 import { useCounts } from "./useCounts.ts";
 import { useFieldKeys } from "./useFieldKeys.ts";
-import { useSignals, wakeSound } from "./useSignals.ts";
+import { useSignals } from "./useSignals.ts";
 
 interface ExposeProps {
   readonly data: FieldData;
@@ -246,6 +248,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
           {!trail && (
             <LoadCard
               key={load?.id ?? "none"}
+              cameraId={camera.id}
               places={places}
               load={load}
               held={held}

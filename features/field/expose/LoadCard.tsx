@@ -7,11 +7,13 @@ import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
 import { Button } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
+import type { LoadWish } from "../../../ui/loading.ts";
 import { readableDay } from "../../../ui/localTime.ts";
-import { LoadForm, type LoadWish } from "./LoadForm.tsx";
+import { LoadForm } from "./LoadForm.tsx";
 
 /** The card of a load: every place with what it holds, the used ones crossed out, the next one marked. */
 export function LoadCard({
+  cameraId,
   places,
   load,
   held,
@@ -23,6 +25,7 @@ export function LoadCard({
   onLoad,
   onUnload,
 }: {
+  readonly cameraId: string;
   readonly places: readonly LoadPlace[];
   /** `null`: nothing that is known of. */
   readonly load: Load | null;
@@ -66,6 +69,12 @@ export function LoadCard({
         </ul>
       )}
       {advance && <p className="mb-2">To come to it: {advance}.</p>}
+      <Link
+        to={`/dark?camera=${encodeURIComponent(cameraId)}`}
+        className="flex min-h-[3.3rem] items-center underline underline-offset-4"
+      >
+        {load === null ? "Load it in the dark, place by place" : "Unload or load it in the dark"}
+      </Link>
       {load === null || loading ? (
         <LoadForm
           places={places}

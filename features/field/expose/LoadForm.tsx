@@ -6,17 +6,9 @@ import type { Pack } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
+import type { LoadWish } from "../../../ui/loading.ts";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
-
-/** What all places of a camera are loaded with. */
-export interface LoadWish {
-  readonly medium: string;
-  readonly iso: number;
-  readonly flashed: boolean;
-  readonly initials: string;
-  readonly packId: string | null;
-}
 
 const NO_PACK = "none";
 

@@ -1,9 +1,5 @@
-import { type Camera, type LoadPlace, loadPlaces } from "../../../core/camera/container/index.ts";
-import { changesBetween, type Load, type LoadedPlace } from "../../../core/document/index.ts";
-import { editCamera, loadCamera, saveRecord, takeBackLoading } from "../../../storage/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import type { LoadWish } from "./LoadForm.tsx";
+import { type Camera, loadPlaces } from "../../../core/camera/container/index.ts";
+import type { Load, LoadedPlace } from "../../../core/document/index.ts";
 
 /**
  * What is known of a camera's places: its load, or, where none is noted, which of its tray are turned over.
@@ -54,48 +50,4 @@ export function bracketed(load: Load, times: readonly [number, number, number], 
       return plannedSeconds === undefined ? each : { ...each, plannedSeconds };
     }),
   };
-}
-
-/** Writes that a camera is loaded; a tray is turned back to all unexposed. One press takes it back. */
-export async function loadIt(camera: Camera, places: readonly LoadPlace[], wish: LoadWish): Promise<void> {
-  const { medium, iso, flashed, initials, packId } = wish;
-  const at = isoWithOffset(new Date());
-  const done = await loadCamera({
-    id: crypto.randomUUID(),
-    cameraId: camera.id,
-    cameraName: camera.name,
-    at,
-    packId,
-    places: places.map(({ id }) => ({ place: id, medium, iso, flashed, initials: initials.trim(), exposureId: null })),
-    unloadedAt: null,
-  });
-  if (!done.ok) {
-    notify(`That it is loaded is not stored. ${done.error.message}`, { urgent: true });
-    return;
-  }
-  const turned = camera.set ? { ...camera, set: { ...camera.set, exposed: [] } } : camera;
-  const changes = changesBetween(camera, turned);
-  if (changes.length > 0) await editCamera(camera.id, { label: "loaded anew", changes }, at);
-  const { pack } = done.value;
-  const low =
-    pack && pack.left - places.length < places.length
-      ? ` The pack has ${Math.max(0, pack.left - places.length)} left.`
-      : "";
-  notify(`${camera.name} is loaded.${low}`, {
-    action: {
-      name: "Undo",
-      run: () => {
-        void takeBackLoading(done.value);
-        const back = changesBetween(turned, camera);
-        if (back.length > 0) void editCamera(camera.id, { label: "as it was loaded before", changes: back }, at);
-      },
-    },
-  });
-}
-
-/** Writes that a load is out of its camera. */
-export async function unloadIt(load: Load): Promise<void> {
-  const done = await saveRecord("loads", { ...load, unloadedAt: isoWithOffset(new Date()) });
-  if (!done.ok) notify(`That it is unloaded is not stored. ${done.error.message}`, { urgent: true });
-  else notify("It is unloaded.", { action: { name: "Undo", run: () => void saveRecord("loads", load) } });
 }

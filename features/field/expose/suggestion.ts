@@ -1,9 +1,16 @@
-import { formatFNumber, formatStops, formatTime, type Result, success } from "../../../core/basis/units/index.ts";
+import {
+  formatFNumber,
+  formatStops,
+  formatTime,
+  isSaid,
+  moreOrLess,
+  type Result,
+  success,
+} from "../../../core/basis/units/index.ts";
 import { type Camera, type LengthWords, measuredDiameter, solveRequest } from "../../../core/camera/container/index.ts";
 import { type Experience, type ExposeAnswer, expose, type ShotKeys } from "../../../core/learning/index.ts";
 import { countable, type Medium } from "../../../core/light/exposure/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import { isSaid, moreOrLess } from "../biasWords.ts";
 import type { LightReading, MeterFault } from "./readLight.ts";
 
 /** Times for a camera in a light, on a medium, with what the log has taught and the sum that leads there. */

@@ -1,7 +1,8 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import { renderHook } from "@testing-library/react";
+import { wakeSound } from "../../../ui/signals.ts";
 import type { CountNow } from "./useCounts.ts";
-import { useSignals, wakeSound } from "./useSignals.ts";
+import { useSignals } from "./useSignals.ts";
 
 const started: number[] = [];
 let silenced = 0;

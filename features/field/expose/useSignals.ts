@@ -1,19 +1,7 @@
 import { useEffect, useRef } from "react";
 import { signals } from "../../../core/light/exposure/index.ts";
-import { soundSchedule } from "../../../ui/soundSchedule.ts";
+import { planSignals } from "../../../ui/signals.ts";
 import type { CountNow } from "./useCounts.ts";
-
-/** How long the device shakes, ms. */
-const SHAKES = { tick: 60, open: 150, end: [400, 120, 400] } as const;
-
-let shared: AudioContext | undefined;
-
-/** The page's one audio context: browsers let it sound only once somebody has pressed something. */
-export function wakeSound(): void {
-  if (!("AudioContext" in globalThis)) return;
-  shared ??= new AudioContext();
-  if (shared.state === "suspended") void shared.resume();
-}
 
 /** What is planned for each count, and how it is taken back. It outlives the page of the app: one may look into the log. */
 const planned = new Map<string, { readonly key: string; readonly silence: () => void }>();
@@ -44,12 +32,6 @@ export function useSignals(counts: readonly CountNow[], sound: boolean): void {
 
 /** Plans the signals of a count that has been open so long, s. @returns takes back what has not come yet */
 function plan(target: number, open: number, sound: boolean): () => void {
-  const shakes = signals(target, open).map(({ at, kind }) =>
-    setTimeout(() => navigator.vibrate?.(SHAKES[kind] as VibratePattern), 1000 * (at - open)),
-  );
-  const silence = sound && shared !== undefined ? soundSchedule(shared, target, open) : () => undefined;
-  return () => {
-    silence();
-    for (const each of shakes) clearTimeout(each);
-  };
+  const tones = signals(target, open).map(({ at, kind }) => ({ after: at - open, kind }));
+  return planSignals(tones, sound);
 }

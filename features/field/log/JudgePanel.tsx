@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { type Developed, scenes } from "../../../core/bench/preview/index.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
+import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
 import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { getCamera } from "../../../storage/index.ts";
@@ -9,7 +9,6 @@ import { Button } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
 import { runPreview } from "../../../workers/preview.client.ts";
-import { fNumberOf } from "../fNumberOf.ts";
 
 /** How far the five sheets lie from right, stops: the darkest first. */
 const SHEETS = [
@@ -159,7 +158,7 @@ async function sheetOver(
   const { film } = camera.chambers[0];
   const scene = scenes[0];
   if (scene === undefined) return null;
-  const seconds = sheetTime(scene.ev, fNumberOf(camera, medium), medium);
+  const seconds = sheetTime(scene.ev, cameraFNumber(camera, medium), medium);
   const scale = PIXELS / Math.max(film.width, film.height);
   const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
   const request = {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { formatTime } from "../../../core/basis/units/index.ts";
+import { formatTime, moreOrLess } from "../../../core/basis/units/index.ts";
 import { BIASED, type Biased, story, wantedStops } from "../../../core/learning/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Chart } from "../../../ui/Chart.tsx";
@@ -7,7 +7,7 @@ import { Choice } from "../../../ui/Choice.tsx";
 import { readableDay } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { useInk } from "../../../ui/useInk.ts";
-import { biasWords, moreOrLess, nameOfKey } from "../biasWords.ts";
+import { biasWords, nameOfKey } from "../biasWords.ts";
 import { useExperience } from "../useExperience.ts";
 import { ShareExperience } from "./ShareExperience.tsx";
 import { storyOption } from "./storyOption.ts";

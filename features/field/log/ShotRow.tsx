@@ -1,10 +1,9 @@
 import { Trash2 } from "lucide-react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
-import type { Exposure } from "../../../core/document/index.ts";
+import { formatFNumber, formatTime, moreOrLess } from "../../../core/basis/units/index.ts";
+import type { Developed, Exposure } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
-import { readableTime } from "../../../ui/localTime.ts";
-import { moreOrLess } from "../biasWords.ts";
+import { readableDay, readableTime } from "../../../ui/localTime.ts";
 import { placeOf } from "../placeOf.ts";
 import { verdictOf } from "./shotFilter.ts";
 
@@ -43,6 +42,11 @@ export function ShotRow({
             .join(" · ")}
         </span>
         {shot.note && <span className="block">{shot.note}</span>}
+        {shot.developed && (
+          <span className="block text-[0.93rem] text-quiet" data-developed>
+            {developedWords(shot.developed)}
+          </span>
+        )}
         {verdict !== null && (
           <span className="block text-[0.93rem] text-kraft" data-verdict>
             {verdict}
@@ -68,6 +72,13 @@ export function ShotRow({
       </span>
     </div>
   );
+}
+
+/** How it was developed, in words. */
+function developedWords({ at, recipe, seconds, celsius }: Developed): string {
+  const bath = seconds ? `${formatTime(seconds)} in the developer` : null;
+  const warm = bath !== null && celsius !== undefined ? `${bath} at ${celsius} °C` : bath;
+  return [`Developed ${readableDay(at)}`, recipe, warm].filter(Boolean).join(", ");
 }
 
 /** Why a spoilt shot doesn't count, in words. */

@@ -3,6 +3,7 @@ import { useForm } from "react-hook-form";
 import { lightTable } from "../../../catalogue/lightTable.ts";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { parseTime } from "../../../core/basis/units/index.ts";
+import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { evOnSheet, timeFromLight } from "../../../core/light/exposure/index.ts";
 import { type CameraName, getCamera, removeExposure, saveExposure } from "../../../storage/index.ts";
@@ -12,7 +13,6 @@ import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { fNumberOf } from "../fNumberOf.ts";
 
 /** A time that is known to be right, entered without a shot: it counts as one that was judged so. */
 export function TestedTime({ cameras }: { readonly cameras: readonly CameraName[] }) {
@@ -79,7 +79,7 @@ async function testedShot(
   if (!found.ok || row === undefined) return null;
   const camera = found.value;
   const medium = mediumById(mediumId ?? camera.chambers[0].film.medium);
-  const fNumber = fNumberOf(camera, medium);
+  const fNumber = cameraFNumber(camera, medium);
   const ev = evOnSheet(row.ev, row.kelvin, medium.sensitivity);
   const at = isoWithOffset(new Date());
   return {

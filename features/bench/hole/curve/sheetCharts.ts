@@ -1,9 +1,8 @@
 import type { Inks } from "../../../../core/basis/drawing/index.ts";
 import { MM_PER_NM } from "../../../../core/basis/units/index.ts";
-import { sightAt } from "../../../../core/bench/preview/index.ts";
 import { type BandLine, obliqueContrast } from "../../../../core/light/hole/index.ts";
 import { stopsLost } from "../../../../core/light/rays/index.ts";
-import { lightFrom, type OpticalModel } from "../../../../core/light/solve/index.ts";
+import { lightFrom, type OpticalModel, sightAt } from "../../../../core/light/solve/index.ts";
 import { axis, GRID, lineOf } from "../../../../ui/chartStyle.ts";
 
 type Points = readonly (readonly [number, number | null])[];

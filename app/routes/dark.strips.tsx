@@ -1,0 +1,22 @@
+import { StripsPage } from "../../features/dark/strips/StripsPage.tsx";
+import { readStrips } from "../../features/dark/strips/stripsData.ts";
+import { intoTheDark } from "../intoTheDark.ts";
+import type { Route } from "./+types/dark.strips";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Strips · Still Box" }];
+
+export async function clientLoader() {
+  await intoTheDark();
+  return readStrips();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Cutting strips.</p>;
+}
+
+export default function Strips({ loaderData }: Route.ComponentProps) {
+  return <StripsPage loaded={loaderData} />;
+}

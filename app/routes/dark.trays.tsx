@@ -1,0 +1,22 @@
+import { TraysPage } from "../../features/dark/trays/TraysPage.tsx";
+import { readTrays } from "../../features/dark/trays/traysData.ts";
+import { intoTheDark } from "../intoTheDark.ts";
+import type { Route } from "./+types/dark.trays";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Trays · Still Box" }];
+
+export async function clientLoader() {
+  await intoTheDark();
+  return readTrays();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">The trays are being laid out.</p>;
+}
+
+export default function Trays({ loaderData }: Route.ComponentProps) {
+  return <TraysPage loaded={loaderData} />;
+}

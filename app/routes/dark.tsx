@@ -1,0 +1,22 @@
+import { LoadPage } from "../../features/dark/load/LoadPage.tsx";
+import { readLoad } from "../../features/dark/load/loadData.ts";
+import { intoTheDark } from "../intoTheDark.ts";
+import type { Route } from "./+types/dark";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Dark · Still Box" }];
+
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
+  await intoTheDark();
+  return readLoad(new URL(request.url).searchParams.get("camera"));
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Lights out.</p>;
+}
+
+export default function Dark({ loaderData }: Route.ComponentProps) {
+  return <LoadPage data={loaderData} />;
+}

@@ -1,0 +1,20 @@
+import { HangPage } from "../../features/proof/hang/HangPage.tsx";
+import { readProof } from "../../features/proof/proofData.ts";
+import type { Route } from "./+types/proof.hang";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Hang · Still Box" }];
+
+export function clientLoader() {
+  return readProof();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the negatives out.</p>;
+}
+
+export default function Hang({ loaderData }: Route.ComponentProps) {
+  return <HangPage loaded={loaderData} />;
+}

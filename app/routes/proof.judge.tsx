@@ -1,0 +1,20 @@
+import { JudgePage } from "../../features/proof/judge/JudgePage.tsx";
+import { readProof } from "../../features/proof/proofData.ts";
+import type { Route } from "./+types/proof.judge";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Judge · Still Box" }];
+
+export function clientLoader() {
+  return readProof();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the negatives out.</p>;
+}
+
+export default function Judge({ loaderData }: Route.ComponentProps) {
+  return <JudgePage loaded={loaderData} />;
+}

@@ -1,0 +1,20 @@
+import { PairPage } from "../../features/proof/pair/PairPage.tsx";
+import { readProof } from "../../features/proof/proofData.ts";
+import type { Route } from "./+types/proof.pair";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Pair · Still Box" }];
+
+export function clientLoader() {
+  return readProof();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the negatives out.</p>;
+}
+
+export default function Pair({ loaderData }: Route.ComponentProps) {
+  return <PairPage loaded={loaderData} />;
+}

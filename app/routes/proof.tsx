@@ -1,0 +1,20 @@
+import { readProof } from "../../features/proof/proofData.ts";
+import { ScanPage } from "../../features/proof/scan/ScanPage.tsx";
+import type { Route } from "./+types/proof";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Scan · Still Box" }];
+
+export function clientLoader() {
+  return readProof();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the negatives out.</p>;
+}
+
+export default function Scan({ loaderData }: Route.ComponentProps) {
+  return <ScanPage loaded={loaderData} />;
+}

@@ -1,0 +1,20 @@
+import { PutUpPage } from "../../features/sun/putUp/PutUpPage.tsx";
+import { readSun } from "../../features/sun/sunData.ts";
+import type { Route } from "./+types/sun.put-up";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Put up · Still Box" }];
+
+export function clientLoader() {
+  return readSun();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the letter out.</p>;
+}
+
+export default function PutUp({ loaderData }: Route.ComponentProps) {
+  return <PutUpPage loaded={loaderData} />;
+}

@@ -1,0 +1,20 @@
+import { ReadPage } from "../../features/sun/read/ReadPage.tsx";
+import { readSun } from "../../features/sun/sunData.ts";
+import type { Route } from "./+types/sun.read";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Read · Still Box" }];
+
+export function clientLoader() {
+  return readSun();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Laying the sheet out.</p>;
+}
+
+export default function Read({ loaderData }: Route.ComponentProps) {
+  return <ReadPage loaded={loaderData} />;
+}

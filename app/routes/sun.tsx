@@ -1,0 +1,20 @@
+import { PlanPage } from "../../features/sun/plan/PlanPage.tsx";
+import { readSun } from "../../features/sun/sunData.ts";
+import type { Route } from "./+types/sun";
+
+export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+
+export const meta: Route.MetaFunction = () => [{ title: "Sun · Still Box" }];
+
+export function clientLoader() {
+  return readSun();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return <p className="p-8">Looking for the sun.</p>;
+}
+
+export default function Plan({ loaderData }: Route.ComponentProps) {
+  return <PlanPage loaded={loaderData} />;
+}

@@ -1,0 +1,22 @@
+import type { LoadingStep } from "../core/camera/lies/index.ts";
+
+/** What a step says. {sheet}, {format}, {gap}, {places}, {feel} and the like are filled in. Common practice (TRADE section 4). */
+export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
+  trim: "Cut it to {sheet}, along the tape mark on the cutter: one mark a side, felt with a finger. Mind the blade in the dark.",
+  emulsion: "Find the emulsion (four ways below). It faces the hole.",
+  write: "On the back, in pencil: camera, place, initials. Hold it by its edges.",
+  back: "Lay it on the wall opposite the hole, flat, {sheet}, the long side as drawn.",
+  lean: "Set it in so that it leans from wall to wall as drawn, emulsion to the hole.",
+  bow: "Bow it towards the hole: its middle at the back, its two ends forward, as drawn.",
+  gap: "Curl it, emulsion inwards, and slide it down the wall: its ends leave {gap} free, and the hole looks through that gap.",
+  mark: "Curl it a little and lay it on the far wall: its middle on the stripe opposite the hole.",
+  tabs: "Paper tabs towards the lid: they pull it out later without a scratch.",
+  hold: "See that it is held: nothing springs up or slides when the camera is turned over.",
+  strips: "Its two edges go under the rubber strips, all the way.",
+  chambers: "Chamber by chamber, in this order: {places}. Never mix them up: a negative is known by its place.",
+  tray: "Highest number first, each back into its place in the tray, the right way up.",
+  roll: "The full cartridge on its side, the film’s tongue across the mask into the empty one, emulsion to the hole, taped on; wind till it is taut. Film is wound in full dark.",
+  feel: "Feel inside, with a clean dry finger, for the scratchy rim of the plate: the sheet must not cover the hole.",
+  lid: "Lid on, shutter shut.",
+  collar: "A collar of tape all round the lid: it keeps the light out, and says that it is loaded.",
+};

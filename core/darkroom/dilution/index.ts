@@ -1,0 +1,1 @@
+export { dilutionWords, type Mixed, mixStock, mixVolume, parseDilution } from "./dilution.ts";

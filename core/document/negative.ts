@@ -1,0 +1,44 @@
+import { failure, type Result, success } from "../basis/units/index.ts";
+import type { Fault } from "../light/solve/index.ts";
+import type { Finish, ProofSettings } from "../negative/index.ts";
+import { schemaFaults } from "./faults.ts";
+import { negativeSchema } from "./generated/negative.js";
+import { parseProof } from "./parseProof.ts";
+
+/** A negative's scan: which shot it is of, its picture's bytes by their sum, and how it becomes a positive. */
+export interface Negative {
+  readonly id: string;
+  readonly exposureId?: string | null;
+  readonly cameraId?: string | null;
+  /** Id of the paper or film. */
+  readonly medium?: string | null;
+  /** SHA-256 of the scan. */
+  readonly picture: string;
+  /** Of the file. */
+  readonly name?: string;
+  /** When it was taken in, ISO 8601 with offset. */
+  readonly at?: string;
+  /** Pixels per inch, as the file says. */
+  readonly dpi?: number | null;
+  /** A small positive for lists: a data URL. */
+  readonly thumb?: string;
+  /** Which chamber of the camera. */
+  readonly chamber?: number;
+  readonly settings: ProofSettings;
+  readonly finish?: Finish;
+}
+
+/**
+ * Checks a negative's record; unknown fields are kept.
+ *
+ * @returns the record, or every fault with its path
+ * @example parseNegative({ id: "a" }).ok // false
+ */
+export function parseNegative(data: unknown): Result<Negative, readonly Fault[]> {
+  const faults = schemaFaults(negativeSchema, data);
+  if (faults.length > 0) return failure(faults);
+  const negative = data as Negative;
+  const settings = parseProof(negative.settings);
+  if (settings.ok) return success(negative);
+  return failure(settings.error.map(({ path, message }) => ({ path: `/settings${path}`, message })));
+}

@@ -1,0 +1,24 @@
+/** Density of a paper that has printed out as far as it goes: a stand-in, papers differ. */
+export const PRINTED_MOST: number = 0.8;
+
+/**
+ * How dark light alone makes a sheet that is never developed.
+ *
+ * @param exposure over the one that would give half of all it can: H·ln 2/H₀ is 1 there
+ * @returns density over the greatest, 0 to 1
+ * @source PHYSICS section 14: D = Dmax(1 − e^(−H/H₀)), a stand-in
+ * @example printedOut(1) // 0.5
+ */
+export function printedOut(exposure: number): number {
+  return 1 - Math.exp(-exposure * Math.LN2);
+}
+
+/**
+ * The exposure of a printed-out density: the inverse of {@link printedOut}.
+ *
+ * @param density over the greatest; what is darker than 99 % of it counts as that
+ * @example printedExposure(0.5) // 1
+ */
+export function printedExposure(density: number): number {
+  return -Math.log(1 - Math.min(0.99, Math.max(0, density))) / Math.LN2;
+}

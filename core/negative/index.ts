@@ -1,0 +1,34 @@
+export { contactPrint, processFilm } from "./contactPrint.ts";
+export { curveFromStrip, type MeasuredCurve, type StripStep, type StripTrouble } from "./curveFromStrip.ts";
+export { eyeSettings } from "./eyeSettings.ts";
+export { type FaultCode, type FaultPlace, type FoundFault, negativeFaults } from "./faults/index.ts";
+export { type Crop, type Finish, type Spot, TINTS, type TintId, tinted } from "./finish.ts";
+export { type FinishedPicture, finishPicture } from "./finishPicture.ts";
+export { type HangKind, type HangPlace, hangLayout } from "./hang.ts";
+export { densityHistogram, type Histogram, histogramOf } from "./histogram.ts";
+export type { Point, Quad } from "./homography.ts";
+export { type JudgeAnswer, judgeScan } from "./judgeScan.ts";
+export { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
+export { type AnaglyphWay, anaglyph, CARD_APART, type EyePicture, parallaxPixels } from "./pair.ts";
+export { type PictureFrame, pictureFrame } from "./pictureFrame.ts";
+export { type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
+export { pointwise } from "./pointwise.ts";
+export { printedExposures } from "./printedExposures.ts";
+export {
+  chosenTones,
+  type ProofExposure,
+  type ProofPicture,
+  type ProofTools,
+  proofExposure,
+  proofPicture,
+} from "./proof.ts";
+export type { ProofSettings } from "./request.ts";
+export type { NegativeScan } from "./scan.ts";
+export { scanDpi } from "./scanDpi.ts";
+export { type ScanView, scanView } from "./scanView.ts";
+export { type SheetInScan, sheetInScan } from "./sheetInScan.ts";
+export { stripDensities } from "./stripDensities.ts";
+export type { Transform } from "./tileTransform.ts";
+export { type Tone, toneFor, toneTable } from "./tone.ts";
+export { troubleFault } from "./troubleFault.ts";
+export { MISSING } from "./unbend.ts";

@@ -1,0 +1,53 @@
+import { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
+import { quantile, type Spread, shareOf } from "./spread.ts";
+
+/** What a negative says of its exposure: stops from mid-grey. */
+export interface Judgement {
+  readonly p05: number;
+  readonly p50: number;
+  readonly p95: number;
+  /** Shares of the sheet that hold nothing. */
+  readonly blank: number;
+  readonly burnt: number;
+  /** Stops it should have been longer. */
+  readonly correction: number;
+  /** Whether more of it would show only further on: the correction is a bound. */
+  readonly atLeast: boolean;
+}
+
+/** Most that one negative may say, stops. PHYSICS section 11. */
+const MOST_STOPS = 3;
+/** Past this share blank or burnt what it says is a bound. PHYSICS section 11. */
+export const BOUND: number = 0.3;
+const LOG2_10 = Math.log2(10);
+
+/**
+ * Judges a negative by its densities.
+ *
+ * @param light of the sheet inside the margin, linear
+ * @param white of the unexposed sheet, linear, > 0
+ * @returns stops and shares; a proposal only: the maker's own verdict counts
+ * @source PHYSICS section 11, “Judging”: −(p05 + p95)/2 kept to ±3
+ * @example judge({ values: Float64Array.of(0.85 * 10 ** -0.6), counts: Float64Array.of(9), total: 9 }, 0.85, { least: 0.05, most: 2.05, range: 110, iso: 6 }).p50 // 0
+ */
+export function judge(light: Spread, white: number, medium: NegativeMedium): Judgement {
+  const curve = negativeCurve(medium, white);
+  // The darker a place, the more light it had: the order turns round.
+  const stops: Spread = {
+    values: light.values.map((value) => (curve.logExposure(value) - curve.middle) * LOG2_10).reverse(),
+    counts: light.counts.toReversed(),
+    total: light.total,
+  };
+  const [p05, p50, p95] = [0.05, 0.5, 0.95].map((share) => quantile(stops, share)) as [number, number, number];
+  const blank = shareOf(light, curve.isBlank);
+  const burnt = shareOf(light, curve.isBurnt);
+  return {
+    p05,
+    p50,
+    p95,
+    blank,
+    burnt,
+    correction: Math.min(MOST_STOPS, Math.max(-MOST_STOPS, -(p05 + p95) / 2)) + 0,
+    atLeast: burnt > BOUND || blank > BOUND,
+  };
+}

@@ -1,0 +1,50 @@
+import { failure, type Result, success } from "../basis/units/index.ts";
+import { BOUND, type Judgement, judge } from "./judge.ts";
+import { noPicture, type ProofTrouble, placeSheet } from "./placeSheet.ts";
+import type { ProofSettings } from "./request.ts";
+import type { NegativeScan } from "./scan.ts";
+
+/** The answer of `POST /api/judge` (FORMAT). */
+export interface JudgeAnswer extends Judgement {
+  readonly white: number;
+  readonly corners: readonly (readonly [x: number, y: number])[];
+  readonly warnings: readonly { readonly code: JudgeWarning; readonly message: string }[];
+}
+
+export type JudgeWarning = "no-lid" | "mostly-burnt" | "mostly-blank" | "white-guessed";
+
+/** What is said of each warning. */
+const WARNINGS: Readonly<Record<JudgeWarning, string>> = {
+  "no-lid": "no sheet stands out from a lid: the whole picture was taken for it",
+  "mostly-burnt": "more than 30 % is black beyond use: how much too long it was cannot be told, only at least how much",
+  "mostly-blank": "more than 30 % stayed blank: how much too short it was cannot be told, only at least how much",
+  "white-guessed":
+    "the unexposed sheet was taken to be its lightest part; mark a strip that had no light if there is one",
+};
+
+/**
+ * Judges the negative in a scan.
+ *
+ * @returns stops, shares, and where the sheet lies; or why not
+ * @source PHYSICS section 11, “Judging”; FORMAT, `POST /api/judge`
+ * @example judgeScan(scan, { medium, sheet: { width: 127, height: 101.6 } }).ok // true …
+ */
+export function judgeScan(scan: NegativeScan, settings: ProofSettings): Result<JudgeAnswer, ProofTrouble> {
+  const placed = placeSheet(scan, settings);
+  const { white, light, sheet } = placed;
+  const dark = noPicture(placed);
+  if (dark !== null) return failure(dark);
+  const judged = judge(light, white, settings.medium);
+  const codes: readonly (JudgeWarning | false)[] = [
+    placed.corners === "whole" && "no-lid",
+    typeof settings.white !== "number" && "white-guessed",
+    judged.burnt > BOUND && "mostly-burnt",
+    judged.blank > BOUND && "mostly-blank",
+  ];
+  return success({
+    ...judged,
+    white,
+    corners: sheet.corners.map(({ x, y }) => [x, y] as const),
+    warnings: codes.flatMap((code) => (code === false ? [] : [{ code, message: WARNINGS[code] }])),
+  });
+}

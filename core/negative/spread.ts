@@ -1,0 +1,73 @@
+/** Numbers and how often each comes, rising. */
+export interface Spread {
+  readonly values: Float64Array;
+  readonly counts: Float64Array;
+  readonly total: number;
+}
+
+/** Steps that a range is counted in; each remembers the mean of what fell into it. */
+const STEPS = 65_536;
+
+/**
+ * Gathers numbers in fine steps between two ends; a step that holds one value only holds it exactly.
+ *
+ * @param least, most the ends; what lies beyond counts with the end
+ * @returns `add` and `read`
+ * @example gathered(0, 1).read().total // 0
+ */
+export function gathered(least: number, most: number): { add: (value: number) => void; read: () => Spread } {
+  const counts = new Float64Array(STEPS + 1);
+  const sums = new Float64Array(STEPS + 1);
+  const scale = STEPS / (most - least);
+  return {
+    add: (value) => {
+      const kept = Math.max(least, Math.min(most, value));
+      const step = ((kept - least) * scale) | 0;
+      counts[step] = (counts[step] as number) + 1;
+      sums[step] = (sums[step] as number) + kept;
+    },
+    read: () => {
+      const used = [...counts.keys()].filter((step) => counts[step] !== 0);
+      const kept = Float64Array.from(used, (step) => counts[step] as number);
+      return {
+        values: Float64Array.from(used, (step) => (sums[step] as number) / (counts[step] as number)),
+        counts: kept,
+        total: kept.reduce((sum, count) => sum + count, 0),
+      };
+    },
+  };
+}
+
+/**
+ * The value below which a share of the numbers lies; between two of them by a straight line.
+ *
+ * @param share 0 to 1
+ * @returns NaN where there are no numbers
+ * @source R. J. Hyndman and Y. Fan, Sample Quantiles in Statistical Packages, The American Statistician 50 (1996), definition 7, from memory
+ * @example quantile({ values: Float64Array.of(1, 3), counts: Float64Array.of(1, 1), total: 2 }, 0.5) // 2
+ */
+export function quantile({ values, counts, total }: Spread, share: number): number {
+  if (total === 0) return Number.NaN;
+  const place = share * (total - 1);
+  const below = Math.floor(place);
+  let passed = 0;
+  for (let i = 0; i < values.length; i++) {
+    passed += counts[i] as number;
+    if (below >= passed) continue;
+    const value = values[i] as number;
+    const next = below + 1 < passed ? value : (values[i + 1] ?? value);
+    return value + (next - value) * (place - below);
+  }
+  return values.at(-1) as number;
+}
+
+/**
+ * The share of numbers that satisfy something.
+ *
+ * @returns 0 to 1; 0 where there are none
+ * @example shareOf({ values: Float64Array.of(1, 3), counts: Float64Array.of(3, 1), total: 4 }, (value) => value > 2) // 0.25
+ */
+export function shareOf({ values, counts, total }: Spread, test: (value: number) => boolean): number {
+  if (total === 0) return 0;
+  return values.reduce((sum, value, i) => (test(value) ? sum + (counts[i] as number) : sum), 0) / total;
+}

@@ -1,8 +1,0 @@
-declare module "fft.js" {
-  export default class FFT {
-    constructor(size: number);
-    createComplexArray(): number[];
-    transform(out: number[], data: readonly number[]): void;
-    inverseTransform(out: number[], data: readonly number[]): void;
-  }
-}

@@ -1,0 +1,159 @@
+import { useState } from "react";
+import { BOTTLE_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { formatTime, parseTime, plainNumber } from "../../../core/basis/units/index.ts";
+import { bottleState, clipTest, sheetsLeft, usedShare } from "../../../core/darkroom/bottle/index.ts";
+import { dilutionWords } from "../../../core/darkroom/dilution/index.ts";
+import type { Bottle } from "../../../core/document/index.ts";
+import { bottleLabel } from "../../../core/make/cutsheet/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
+import { Button } from "../../../ui/Button.tsx";
+import { Fold } from "../../../ui/Fold.tsx";
+import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
+import { savePartsPdf } from "../../../ui/partPdf.ts";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { saveUndoable } from "../../../ui/undoable.ts";
+import { bottleAge, bottleFacts, keepsUntil, SHEET_CM2 } from "../bottleFacts.ts";
+
+/** A bottle with what it has borne and still bears. */
+export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly now: number }) {
+  const facts = bottleFacts(bottle);
+  const share = usedShare(facts);
+  const left = sheetsLeft(facts, SHEET_CM2);
+  const state = bottleState(facts, 0, bottleAge(bottle, now));
+  const keeps = readableDay(keepsUntil(bottle));
+  return (
+    <li className="border-line border-t py-3" data-bottle={bottle.id} data-state={state}>
+      <p className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <span className="font-semibold text-[1.25rem]">{bottle.name}</span>
+        <span>
+          {dilutionWords(bottle.water)}, {Math.round(bottle.volumeMl)} ml, mixed {readableDay(bottle.mixedAt)}
+        </span>
+      </p>
+      <span className="my-1.5 block h-4 border border-ink" aria-hidden="true">
+        <span className="block h-full bg-action" style={{ width: `${100 * Math.max(0, 1 - share)}%` }} />
+      </span>
+      <p>
+        {state === "spent" ? (
+          <strong>Spent: it would spoil sheets. </strong>
+        ) : state === "low" ? (
+          <strong>Nearly used up. </strong>
+        ) : (
+          ""
+        )}
+        {left} more {left === 1 ? "sheet" : "sheets"} of 5×7 in; keeps till {keeps}.
+      </p>
+      {bottle.chemical === "fixer" && <Clips bottle={bottle} />}
+      <Fold title="Label, what it bears, empty it" name={`bottle-${bottle.id}`}>
+        <div className="mb-3 grid grid-cols-2 gap-3">
+          <QuantityField
+            label="Bears, cm² a litre"
+            name="capacity"
+            value={facts.capacityCm2}
+            show={(value) => String(Math.round(value))}
+            read={plainNumber}
+            take={(value) => {
+              if (value === null || !(value > 0) || value > 1_000_000)
+                return "Above 0, such as 10000: see its data sheet.";
+              void saveUndoable("bottles", { ...bottle, capacityCm2: value }, "What it bears is noted.");
+              return null;
+            }}
+          />
+          <QuantityField
+            label="Keeps, days"
+            name="keeps"
+            value={facts.keepsDays}
+            show={String}
+            read={plainNumber}
+            take={(value) => {
+              if (value === null || !(value > 0) || value > 10_000) return "Above 0, such as 14.";
+              void saveUndoable("bottles", { ...bottle, keepsDays: value }, "How long it keeps is noted.");
+              return null;
+            }}
+          />
+        </div>
+        <p className="mb-3 text-quiet">
+          What a litre bears is from memory, of a class and no product: the data sheet counts.
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <Button
+            onClick={() =>
+              void savePartsPdf(
+                [
+                  bottleLabel({
+                    name: bottle.name,
+                    mixture: `${dilutionWords(bottle.water)}, ${Math.round(bottle.volumeMl)} ml`,
+                    mixed: readableDay(bottle.mixedAt),
+                    keeps,
+                    bears: `bears ${sheetsLeft({ ...facts, usedCm2: 0 }, SHEET_CM2)} sheets of 5×7 in`,
+                    caution: BOTTLE_WORDS[bottle.chemical],
+                  }),
+                ],
+                { words: `label ${bottle.name}`, foot: bottle.name, title: `${bottle.name}: label` },
+                isoWithOffset(new Date()),
+              )
+            }
+          >
+            Label as PDF
+          </Button>
+          <Ask
+            title="Is it empty?"
+            words="Poured away by your local rules: used fixer and much of the rest belong at the collecting point, not down the drain."
+            yes="It is poured away"
+            no="Keep it"
+            onYes={() =>
+              void saveUndoable(
+                "bottles",
+                { ...bottle, emptiedAt: isoWithOffset(new Date()) },
+                `${bottle.name} is taken off the list.`,
+              )
+            }
+          >
+            <Button>Pour it away</Button>
+          </Ask>
+        </div>
+      </Fold>
+    </li>
+  );
+}
+
+/** The clip test: how long an undeveloped scrap of film takes to clear, now and when the fixer was fresh. */
+function Clips({ bottle }: { readonly bottle: Bottle }) {
+  const clips = bottle.clips ?? [];
+  const [first] = clips;
+  const last = clips.at(-1);
+  const [round, setRound] = useState(0);
+  const verdict = first && last && clips.length > 1 ? clipTest(first.seconds, last.seconds) : null;
+  return (
+    <div className="mt-2 grid grid-cols-[minmax(0,1fr)_9rem] items-end gap-3">
+      <p data-clip={verdict ?? "none"}>
+        {first === undefined
+          ? "Clip test: drop a scrap of film into the fresh fixer, in white light, and time until it is clear."
+          : verdict === null
+            ? `Fresh, a scrap of film cleared in ${formatTime(first.seconds)}.`
+            : `A scrap cleared in ${formatTime(last?.seconds ?? 0)}, fresh in ${formatTime(first.seconds)}: ${CLIP_WORDS[verdict]}`}
+      </p>
+      <QuantityField
+        key={round}
+        label={first === undefined ? "Cleared in, fresh" : "Cleared in, now"}
+        name="clip"
+        value={null}
+        show={formatTime}
+        read={parseTime}
+        take={(value) => {
+          if (value === null) return null;
+          if (value > 3600) return "At most an hour.";
+          setRound(round + 1);
+          const clip = { at: isoWithOffset(new Date()), seconds: value };
+          void saveUndoable("bottles", { ...bottle, clips: [...clips, clip] }, "The clip test is noted.");
+          return null;
+        }}
+      />
+    </div>
+  );
+}
+
+const CLIP_WORDS = {
+  good: "good.",
+  tired: "half as long again, mix fresh soon.",
+  spent: "twice as long: it is spent.",
+} as const;

@@ -1,0 +1,36 @@
+import { useState } from "react";
+import type { Bottle } from "../../../core/document/index.ts";
+import { useLive } from "../../../storage/index.ts";
+import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { Panel } from "../../../ui/Panel.tsx";
+import { fullBottles } from "../bottleFacts.ts";
+import { DarkPages } from "../DarkPages.tsx";
+import { BottleRow } from "./BottleRow.tsx";
+import { readBottles } from "./bottlesData.ts";
+import { Mixer } from "./Mixer.tsx";
+
+/** What is mixed: the sums for mixing, and the bottles with what they still bear. */
+export function BottlesPage({ loaded }: { readonly loaded: readonly Bottle[] }) {
+  const live = useLive(loaded, readBottles);
+  const full = fullBottles(live.value);
+  const [now] = useState(() => Date.now());
+  return (
+    <main className="wet mx-auto max-w-3xl px-4 pb-24">
+      <DarkPages />
+      <LiveNotice live={live} />
+      <div className="grid gap-6">
+        <Mixer />
+        <Panel title="Bottles">
+          {full.length === 0 && (
+            <p>None is noted. Mix one above and note it: then it is said before a tired bath spoils a sheet.</p>
+          )}
+          <ul data-bottles={full.length}>
+            {full.map((bottle) => (
+              <BottleRow key={bottle.id} bottle={bottle} now={now} />
+            ))}
+          </ul>
+        </Panel>
+      </div>
+    </main>
+  );
+}

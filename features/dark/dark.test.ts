@@ -1,0 +1,147 @@
+import { loadingDrawing } from "../../core/bench/benchDrawing/index.ts";
+import { loadingSteps } from "../../core/camera/container/index.ts";
+import type { Bottle } from "../../core/document/index.ts";
+import { KINDS, PAPER_LIGHT, testCamera } from "../../core/testing/cameras.ts";
+import { bottleAge, bottleFacts, fullBottles } from "./bottleFacts.ts";
+import { partTones } from "./CountOverlay.tsx";
+import { lastStrip } from "./lastStrip.ts";
+import { loadingLines, sheetWords } from "./load/loadingWords.ts";
+import { sheetsOfShots } from "./trays/sheetsOfShots.ts";
+
+const mm = (value: number, digits?: number | string): string =>
+  `${value.toFixed(typeof digits === "number" ? digits : 1)} mm`;
+
+describe.each(KINDS)("loading a %s in the dark", (kind) => {
+  const camera = testCamera(kind);
+  test("has its steps in words, none with a gap; what is common to all is there", () => {
+    const lines = loadingLines(camera, mm);
+    for (const { words } of lines) {
+      expect(words.length).toBeGreaterThan(12);
+      expect(words).not.toMatch(/[{}]|NaN|undefined/);
+    }
+    expect(lines.at(-1)?.id).toBe("collar");
+    expect(lines.map(({ id }) => id)).toEqual(loadingSteps(camera));
+    expect(sheetWords(camera, mm)).not.toMatch(/NaN|undefined/);
+  });
+  test("is drawn from the one model: hole and sheet named, the sheet within the drawing", () => {
+    const { scene, pixel } = loadingDrawing(camera, PAPER_LIGHT, { width: 350, height: 430 });
+    const sheet = scene.marks.filter(({ layer }) => layer === "sheet");
+    expect(sheet.length).toBeGreaterThan(0);
+    for (const mark of sheet) {
+      for (const { x, y } of mark.kind === "line" ? mark.points : []) {
+        expect(x).toBeGreaterThan(scene.bounds.x);
+        expect(x).toBeLessThan(scene.bounds.x + scene.bounds.width);
+        expect(y).toBeGreaterThan(scene.bounds.y);
+        expect(y).toBeLessThan(scene.bounds.y + scene.bounds.height);
+      }
+    }
+    const names = scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : []));
+    expect(names).toEqual(["HOLE", "SHEET"]);
+    expect(scene.bounds.width / pixel).toBeLessThan(520);
+  });
+});
+
+test("each kind has what is particular to it", () => {
+  const steps = (kind: (typeof KINDS)[number]) => loadingSteps(testCamera(kind));
+  expect(steps("curled-can")).toEqual(expect.arrayContaining(["gap", "tabs"]));
+  expect(steps("canister")).toEqual(expect.arrayContaining(["tray", "gap", "tabs"]));
+  expect(steps("drum")).toEqual(expect.arrayContaining(["chambers", "bow"]));
+  expect(steps("roll-carton")).toEqual(expect.arrayContaining(["roll"]));
+  expect(steps("roll-carton")).not.toContain("emulsion");
+  expect(steps("slanted-box")).toContain("lean");
+  const folded = testCamera("folded-box");
+  expect(loadingSteps({ ...folded, making: { choices: { hold: "strips" } } })).toContain("strips");
+  const trimmed = testCamera("flat-box");
+  const [chamber] = trimmed.chambers;
+  const cut = {
+    ...trimmed,
+    chambers: [{ ...chamber, film: { ...chamber.film, trim: { width: 101.6, height: 177.8 } } }] as const,
+  };
+  expect(loadingLines(cut, mm)[0]?.words).toMatch(/Cut it to 101\.6 mm × 177\.8 mm, along the tape mark/);
+});
+
+test("the gap that a curled sheet leaves is what is free of the wall", () => {
+  const can = testCamera("curled-can");
+  const { radius = 0, width } = can.chambers[0].film;
+  const free = 2 * Math.PI * radius - width;
+  expect(loadingLines(can, mm).find(({ id }) => id === "gap")?.words).toContain(`${free.toFixed(0)} mm free`);
+});
+
+test("light is counted in, each change and the end are heard, each within its part", () => {
+  const tones = partTones([
+    { seconds: 1, caption: "" },
+    { seconds: 5, caption: "" },
+  ]);
+  expect(tones.filter(({ kind }) => kind !== "tick")).toEqual([
+    { after: 3, kind: "open" },
+    { after: 4, kind: "open" },
+    { after: 9, kind: "end" },
+  ]);
+  expect(tones.filter(({ kind }) => kind === "tick").map(({ after }) => after)).toEqual([0, 1, 2, 6, 7, 8]);
+});
+
+test("bottles: what they bear, their age, those that are full; the last strip of a paper for a purpose", () => {
+  const bottle: Bottle = {
+    id: "b",
+    name: "B",
+    chemical: "fixer",
+    water: 4,
+    volumeMl: 500,
+    mixedAt: "2026-05-01T00:00:00Z",
+  };
+  expect(bottleFacts(bottle)).toMatchObject({ usedCm2: 0, keepsDays: 60 });
+  expect(bottleFacts({ ...bottle, capacityCm2: 9, keepsDays: 3, usedCm2: 7 })).toEqual({
+    volumeMl: 500,
+    capacityCm2: 9,
+    keepsDays: 3,
+    usedCm2: 7,
+  });
+  expect(bottleAge(bottle, Date.parse("2026-05-03T12:00:00Z"))).toBe(2.5);
+  const later = { ...bottle, id: "c", mixedAt: "2026-06-01T00:00:00Z" };
+  const gone = { ...bottle, id: "d", emptiedAt: "2026-06-02T00:00:00Z" };
+  expect(fullBottles([bottle, gone, later]).map(({ id }) => id)).toEqual(["c", "b"]);
+  const strip = {
+    id: "1",
+    kind: "strip",
+    at: "2026-05-01T10:00:00Z",
+    medium: "m",
+    purpose: "flash",
+    seconds: 3,
+  } as const;
+  const others = [
+    { ...strip, id: "2", at: "2026-05-02T10:00:00Z", seconds: 4 },
+    { ...strip, id: "3", at: "2026-05-03T10:00:00Z", seconds: null },
+    { ...strip, id: "4", at: "2026-05-04T10:00:00Z", purpose: "print" as const },
+    { ...strip, id: "5", at: "2026-05-04T10:00:00Z", medium: "n" },
+  ];
+  expect(lastStrip([strip, ...others], "m", "flash")?.id).toBe("2");
+  expect(lastStrip([], "m", "flash")).toBeNull();
+});
+
+test("what waits for the trays: each sheet by its place, a film as one length with all its shots", () => {
+  const shot = (id: string, more: object) => ({
+    id,
+    cameraId: "c",
+    openedAt: "2026-05-01T10:00:00+01:00",
+    seconds: 1,
+    ...more,
+  });
+  const areas = new Map([["c", 50]]);
+  const shots = [
+    shot("a", { number: 9, subject: "Bean rows", loadId: "tray" }),
+    shot("b", { place: "T1", loadId: "drum" }),
+    shot("c", { place: "1", cameraName: "Hat box", loadId: "one" }),
+    shot("d", { cameraId: "gone", subject: "Shed" }),
+  ];
+  expect(sheetsOfShots(shots, areas, false).map(({ name, areaCm2 }) => [name, areaCm2])).toEqual([
+    ["No. 9, Bean rows", 50],
+    ["T1, 1 May 2026", 50],
+    ["Hat box, 1 May 2026", 50],
+    ["Shed", expect.closeTo(225.8, 1)],
+  ]);
+  const frames = ["e", "f"].map((id) => shot(id, { loadId: "roll", cameraName: "Bean carton", place: id }));
+  expect(sheetsOfShots([...frames, shot("g", { subject: "Butt" })], areas, true)).toEqual([
+    { id: "roll", name: "Film of Bean carton, 2 shots", exposureIds: ["e", "f"], areaCm2: 100 },
+    { id: "g", name: "Butt", exposureIds: ["g"], areaCm2: 50 },
+  ]);
+});

@@ -1,0 +1,62 @@
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import type { Processing } from "../../../core/document/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
+import { wakeSound } from "../../../ui/signals.ts";
+import { CountOverlay } from "../CountOverlay.tsx";
+import { lastStrip } from "../lastStrip.ts";
+
+/** Pre-flash before it goes in: with the dose that the last strip of this paper told. */
+export function FlashRow({
+  medium,
+  done,
+  sound,
+  flashed,
+  onFlashed,
+}: {
+  readonly medium: string;
+  readonly done: readonly Processing[];
+  readonly sound: boolean;
+  readonly flashed: boolean;
+  readonly onFlashed: (flashed: boolean) => void;
+}) {
+  const [counting, setCounting] = useState(false);
+  const strip = lastStrip(done, medium, "flash");
+  const seconds = strip?.seconds ?? null;
+  const parts = useMemo(() => [{ seconds: seconds ?? 1, caption: "Flash on" }], [seconds]);
+  if (counting) {
+    return (
+      <CountOverlay
+        parts={parts}
+        sound={sound}
+        onCancel={() => setCounting(false)}
+        onDone={() => {
+          setCounting(false);
+          onFlashed(true);
+        }}
+      />
+    );
+  }
+  return (
+    <div className="flex flex-wrap items-center gap-x-5">
+      <Check label="Pre-flashed" checked={flashed} className="min-h-[3.75rem]" onCheck={onFlashed} />
+      {seconds === null ? (
+        <Link to="/dark/strips" className="inline-flex min-h-[3.75rem] items-center underline underline-offset-4">
+          No dose yet: a strip tells it
+        </Link>
+      ) : (
+        <Button
+          onClick={() => {
+            wakeSound();
+            setCounting(true);
+          }}
+        >
+          Flash it: {formatTime(seconds)}
+          {strip?.setup ? `, ${strip.setup}` : ""}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,235 @@
+import { useCallback, useMemo, useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { emulsionTells, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { allMedia, mediumById } from "../../../catalogue/media.ts";
+import { plainNumber } from "../../../core/basis/units/index.ts";
+import { type Camera, isTrail, type LoadPlace, loadPlaces } from "../../../core/camera/container/index.ts";
+import { lampFor } from "../../../core/darkroom/recipe/index.ts";
+import type { Load } from "../../../core/document/index.ts";
+import { useLive } from "../../../storage/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
+import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { Fold } from "../../../ui/Fold.tsx";
+import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { loadIt, unloadIt } from "../../../ui/loading.ts";
+import { readableDay } from "../../../ui/localTime.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { speak } from "../../../ui/speech.ts";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Blackout } from "../Blackout.tsx";
+import { DarkPages } from "../DarkPages.tsx";
+import { FlashRow } from "./FlashRow.tsx";
+import { LyingSheet } from "./LyingSheet.tsx";
+import { type LoadData, readLoadKit } from "./loadData.ts";
+import { loadingLines, sheetWords } from "./loadingWords.ts";
+import { PlacesToFill } from "./PlacesToFill.tsx";
+import { SafelightPanel } from "./SafelightPanel.tsx";
+
+/** Loading in the dark: the camera at hand, sheet by sheet. */
+export function LoadPage({ data }: { readonly data: LoadData }) {
+  if (data.camera !== null) return <LoadWith key={data.camera.id} data={data} camera={data.camera} />;
+  return (
+    <main className="wet mx-auto max-w-3xl px-4 pb-24">
+      <DarkPages />
+      <p className="mb-4">No camera to load yet.</p>
+      <Link to="/new" className={buttonClass("action")}>
+        Measure a container
+      </Link>
+    </main>
+  );
+}
+
+const NO_PACK = "none";
+
+function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: Camera }) {
+  const { cameras, settings } = data;
+  const navigate = useNavigate();
+  const length = useLengthWords();
+  const query = useCallback(() => readLoadKit(camera.id), [camera.id]);
+  const live = useLive(data.kit, query);
+  const { load, packs, done } = live.value;
+  const places = useMemo(() => loadPlaces(camera), [camera]);
+  // What is filled already goes on as it began, also after a reload.
+  const begun = load?.places[0];
+  const [medium, setMedium] = useState(begun?.medium ?? mediumById(camera.chambers[0].film.medium).id);
+  const [iso, setIso] = useState(begun?.iso ?? mediumById(medium).iso);
+  const [packId, setPackId] = useState(load?.packId ?? null);
+  const [initials, setInitials] = useState(begun?.initials ?? "");
+  const [flashed, setFlashed] = useState(false);
+  const [blind, setBlind] = useState(false);
+  // A roll goes in as a whole; sheets one by one.
+  const whole = camera.chambers[0].roll != null;
+  const kind = mediumById(medium).kind;
+  const lamp = lampFor(kind);
+  const lines = useMemo(() => loadingLines(camera, length), [camera, length]);
+  const trail = isTrail(camera);
+  const exposed = load?.places.filter(({ exposureId }) => exposureId).length ?? 0;
+
+  // A wet hand presses twice: until the first press is stored, the next is none; and it is stored before it is seen here.
+  const storing = useRef(false);
+  const made = useRef<Load | null>(null);
+  const fill = useCallback(
+    async (which: readonly LoadPlace[]) => {
+      if (storing.current) return;
+      storing.current = true;
+      const filled = await loadIt(camera, which, { medium, iso, flashed, initials, packId }, load ?? made.current);
+      storing.current = false;
+      if (filled === null) return;
+      made.current = filled;
+      setFlashed(false);
+      if (settings.speech) speak(`${which.map(({ name }) => name).join(", ")} loaded`);
+    },
+    [camera, medium, iso, flashed, initials, packId, load, settings.speech],
+  );
+  const rest = places.filter(({ id }) => !load?.places.some(({ place }) => place === id));
+  const next = whole ? rest : rest.slice(0, 1);
+
+  return (
+    <main className="wet mx-auto max-w-5xl px-4 pb-24" data-lamp={lamp}>
+      {blind && (
+        <Blackout
+          label={next.length > 0 ? "In the dark: the next is loaded" : "In the dark: all is loaded"}
+          status=""
+          onTap={() => {
+            if (next.length > 0) void fill(next);
+            else setBlind(false);
+          }}
+          onLight={() => setBlind(false)}
+        />
+      )}
+      <DarkPages />
+      <LiveNotice live={live} />
+      <div className="grid gap-x-8 gap-y-4 lg:grid-cols-2">
+        <div className="grid content-start gap-4">
+          <Choice
+            label="Camera at hand"
+            value={camera.id}
+            options={cameras.map(({ id, name }) => ({ id, name }))}
+            onChoose={(id) => void navigate(`/dark?camera=${encodeURIComponent(id)}`)}
+          />
+          <p className="font-semibold text-[1.35rem] leading-tight" data-sheet-words>
+            {sheetWords(camera, length)}
+          </p>
+          {packs.length > 0 && (
+            <Choice
+              label="From the pack"
+              value={packId ?? NO_PACK}
+              options={[
+                { id: NO_PACK, name: "no pack of the Stock" },
+                ...packs.map(({ id, medium: of, size, left }) => ({
+                  id,
+                  name: `${mediumById(of).name}, ${size}`,
+                  note: `${left} left`,
+                })),
+              ]}
+              onChoose={(id) => {
+                const pack = packs.find((each) => each.id === id);
+                setPackId(pack ? id : null);
+                if (pack) {
+                  setMedium(pack.medium);
+                  setIso(pack.iso ?? mediumById(pack.medium).iso);
+                }
+              }}
+            />
+          )}
+          <div className="grid grid-cols-[minmax(0,1fr)_5rem_6rem] gap-3">
+            <Choice
+              label="Paper or film"
+              value={medium}
+              options={allMedia()}
+              onChoose={(id) => {
+                setMedium(id);
+                setIso(mediumById(id).iso);
+                setPackId(null);
+              }}
+            />
+            <QuantityField
+              label="ISO"
+              name="dark-iso"
+              value={iso}
+              show={String}
+              read={plainNumber}
+              take={(value) => {
+                if (value === null || !(value > 0)) return "Above 0, such as 6.";
+                setIso(value);
+                return null;
+              }}
+            />
+            <TextEntry
+              label="Initials"
+              name="dark-initials"
+              value={initials}
+              maxLength={20}
+              onChange={(event) => setInitials(event.target.value)}
+            />
+          </div>
+          <p role="status" className="border-action border-l-4 pl-3" data-lamp-words>
+            {trail
+              ? "A sun trail’s sheet may be loaded in a dim room: it darkens only in strong light."
+              : lamp === "red"
+                ? `Paper: ${LAMP_WORDS.red}.`
+                : "Film: no light at all, and this red screen is light. Learn the steps now; then let the screen go black."}
+          </p>
+          {lamp === "none" && !trail && (
+            <Button className="w-full" onClick={() => setBlind(true)}>
+              Black screen: a tap says “loaded”
+            </Button>
+          )}
+          {lamp === "none" && !trail && (
+            <p className="text-quiet">
+              A tap anywhere notes the next place, and shakes. Hold for three seconds to have the screen back.
+            </p>
+          )}
+          {lamp === "red" && !trail && (
+            <FlashRow medium={medium} done={done} sound={settings.sound} flashed={flashed} onFlashed={setFlashed} />
+          )}
+          <PlacesToFill places={places} rest={rest} next={next} onFill={(which) => void fill(which)} />
+          {load !== null && (
+            <div className="border border-ink p-3" data-in-it>
+              <p className="mb-2">
+                Loaded {readableDay(load.at)}
+                {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}. Unloaded,
+                each sheet comes out in the order of its places, and its place is written on its back.
+              </p>
+              <Ask
+                title="Is it unloaded?"
+                words="Each sheet out in the order of its places, into a dark box or straight to the trays. Then it can be loaded anew."
+                yes="It is unloaded"
+                no="Not yet"
+                onYes={() => {
+                  made.current = null;
+                  void unloadIt(load);
+                }}
+              >
+                <Button className="w-full">Unload it</Button>
+              </Ask>
+            </div>
+          )}
+        </div>
+        <div className="grid content-start gap-3">
+          <LyingSheet camera={camera} medium={mediumById(medium)} />
+          <Panel title="In this order">
+            <ol className="list-decimal pl-6" data-loading-steps={lines.map(({ id }) => id).join(" ")}>
+              {lines.map(({ id, words }) => (
+                <li key={id} className="mb-1.5">
+                  {words}
+                </li>
+              ))}
+            </ol>
+          </Panel>
+          <Fold title="Which side is the emulsion?" name="emulsion">
+            <ul className="list-disc pl-5">
+              {emulsionTells.map(({ id, words }) => (
+                <li key={id}>{words}</li>
+              ))}
+            </ul>
+          </Fold>
+          <SafelightPanel sound={settings.sound} />
+        </div>
+      </div>
+    </main>
+  );
+}

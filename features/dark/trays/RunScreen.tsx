@@ -1,0 +1,255 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { useBlocker } from "react-router";
+import { BATH_WORDS, darkroomCautions } from "../../../catalogue/darkroomWords.ts";
+import type { PlannedStep } from "../../../core/darkroom/recipe/index.ts";
+import { movesTill } from "../../../core/darkroom/run/index.ts";
+import { Ask } from "../../../ui/Ask.tsx";
+import { Button } from "../../../ui/Button.tsx";
+import { isDeliberate, type Touch } from "../../../ui/deliberateTap.ts";
+import { HoldButton } from "../../../ui/HoldButton.tsx";
+import { useWakeLock } from "../../../ui/useWakeLock.ts";
+import { Blackout } from "../Blackout.tsx";
+import { countText, FocusSheet, nameOf, OtherSheet } from "./FocusSheet.tsx";
+import type { Runs, SheetNow } from "./useRuns.ts";
+
+/**
+ * The screen beside the trays: one huge count for the sheet that moves next, a bar for the whole, the others beneath. Any
+ * tap that was meant moves that sheet on; edges, wiping and drops do nothing. It covers the app, and is left by holding.
+ */
+export function RunScreen({
+  runs,
+  pausedSignals,
+  onPause,
+  onTouch,
+  onLeave,
+}: {
+  readonly runs: Runs;
+  /** Whether sounds are held back: the count goes on all the same. */
+  readonly pausedSignals: boolean;
+  readonly onPause: (paused: boolean) => void;
+  /** Anything was touched: browsers let a page sound only then, also after a reload. */
+  readonly onTouch: () => void;
+  readonly onLeave: () => void;
+}) {
+  const { going, waiting } = runs;
+  const [focus] = going;
+  useWakeLock(going.length > 0);
+  // The back gesture of a wet hand leads nowhere while a sheet is in a bath.
+  const blocker = useBlocker(going.length > 0);
+  useEffect(() => {
+    if (blocker.state === "blocked") blocker.reset();
+  }, [blocker]);
+  const tap = useCallback(() => {
+    if (focus) runs.move(focus.development.id);
+  }, [focus, runs]);
+  const moved = lastMoved(going, runs.now);
+  const area = useAnyTap(tap);
+  const [lit, setLit] = useState<string | null>(null);
+  // What bears no lamp is developed at a black screen, until somebody asks for it back.
+  const dark = focus?.at.now?.lamp === "none" && lit !== focus.development.id;
+  // And it has to be black before the film is out of its box.
+  const [armed, setArmed] = useState(false);
+  const [first] = waiting;
+  return (
+    <div
+      className="wet fixed inset-0 z-[35] flex flex-col overflow-y-auto bg-board p-5"
+      data-run-screen
+      onPointerDownCapture={onTouch}
+      data-going={going.length}
+    >
+      {armed && first && (
+        <Blackout
+          label={`In the dark: ${first.sheet} goes in`}
+          status=""
+          onTap={() => {
+            runs.start(first.id);
+            setArmed(false);
+            setLit(null);
+          }}
+          onLight={() => setArmed(false)}
+        />
+      )}
+      {dark && focus && (
+        <Blackout
+          label={`In the dark: ${focus.at.now?.name}. Move on: ${nameOf(focus)}`}
+          status={focus.at.left <= 0 ? "over its time" : ""}
+          onTap={tap}
+          onLight={() => setLit(focus.development.id)}
+        />
+      )}
+      {focus ? (
+        <>
+          <div
+            className="flex grow select-none flex-col justify-center gap-2"
+            data-focus={focus.development.id}
+            {...area}
+          >
+            <FocusSheet sheet={focus} />
+          </div>
+          <Button look="action" className="mb-2 min-h-[4.5rem] w-full text-[1.4rem]" data-move onClick={tap}>
+            {focus.at.next ? `Into the ${BATH_WORDS[focus.at.next.bath].toLowerCase()}` : "It is done"}
+          </Button>
+        </>
+      ) : (
+        <div className="flex grow flex-col justify-center gap-2">
+          <p className="font-semibold text-[1.8rem] leading-tight">
+            {first ? `${first.sheet} goes in first.` : "Nothing is in the trays."}
+          </p>
+          {first && (
+            <>
+              <p>
+                {first.steps[0]?.lamp === "none"
+                  ? "The film is still in its camera or box. Make the screen black; then take it out, and tap as it goes under."
+                  : "Lid off, sheet in the hand, emulsion up. Press as it goes under."}
+              </p>
+              <Cautions step={first.steps[0]} />
+            </>
+          )}
+        </div>
+      )}
+      {going.length > 1 && (
+        <ul className="mb-2 border-line border-t">
+          {going.slice(1).map((sheet) => (
+            <OtherSheet key={sheet.development.id} sheet={sheet} onMove={() => runs.move(sheet.development.id)} />
+          ))}
+        </ul>
+      )}
+      <NextSheet runs={runs} onArm={() => setArmed(true)} />
+      {focus && going.length === 1 && <Cautions step={focus.at.now} />}
+      <div className="mt-2 grid grid-cols-3 gap-2">
+        <Button
+          disabled={!moved}
+          aria-label={moved ? `Back a bath: ${nameOf(moved)}` : "Back a bath"}
+          onClick={() => moved && runs.back(moved.development.id)}
+        >
+          Back a bath
+        </Button>
+        <Button aria-pressed={pausedSignals} onClick={() => onPause(!pausedSignals)}>
+          {pausedSignals ? "Sound on" : "Quiet"}
+        </Button>
+        {focus ? (
+          <Ask
+            title="Take it out now?"
+            words={`${nameOf(focus)} leaves the baths here. What was done is written down with the time it really took.`}
+            yes="It is out"
+            no="It goes on"
+            onYes={() => runs.end(focus.development.id)}
+          >
+            <Button>Take out</Button>
+          </Ask>
+        ) : (
+          <Ask
+            title="Forget those that wait?"
+            words="They were in no bath: nothing is lost but this list."
+            yes="Forget them"
+            no="Keep them"
+            onYes={() => runs.forget(waiting.map(({ id }) => id))}
+          >
+            <Button disabled={waiting.length === 0}>Forget</Button>
+          </Ask>
+        )}
+      </div>
+      {pausedSignals && going.length > 0 && (
+        <p role="status" className="mt-2">
+          Quiet, not stopped: the bath goes on working, and so does the count.
+        </p>
+      )}
+      <HoldButton className="mt-2 w-full" onHeld={onLeave} hint="all goes on">
+        Hold to leave
+      </HoldButton>
+    </div>
+  );
+}
+
+/** A tap anywhere that was meant; keys have the button below. */
+function useAnyTap(onTap: () => void) {
+  const down = useRef<Touch | null>(null);
+  const last = useRef(Number.NEGATIVE_INFINITY);
+  return {
+    onPointerDown: (event: React.PointerEvent) => {
+      down.current = { x: event.clientX, y: event.clientY, at: event.timeStamp };
+    },
+    onPointerUp: (event: React.PointerEvent) => {
+      const from = down.current;
+      down.current = null;
+      const up = { x: event.clientX, y: event.clientY, at: event.timeStamp };
+      const size = { width: window.innerWidth, height: window.innerHeight };
+      if (from === null || !isDeliberate(from, up, size, last.current)) return;
+      last.current = up.at;
+      onTap();
+    },
+    onPointerCancel: () => {
+      down.current = null;
+    },
+  };
+}
+
+/** The sheet that was moved last: the one a slip of the hand has to be taken back of. */
+function lastMoved(going: readonly SheetNow[], now: number): SheetNow | null {
+  const at = ({ run }: SheetNow): number => movesTill(run, now).at(-1) ?? 0;
+  return going.reduce<SheetNow | null>((last, sheet) => (at(sheet) > (last ? at(last) : 0) ? sheet : last), null);
+}
+
+/** The next sheet that waits, with when it may go in. */
+function NextSheet({
+  runs: { waiting, nextIn, going, start },
+  onArm,
+}: {
+  readonly runs: Runs;
+  /** Makes the screen black, for what bears no light. */
+  readonly onArm: () => void;
+}) {
+  const [first] = waiting;
+  if (!first) return null;
+  if (first.steps[0]?.lamp === "none") {
+    return (
+      <Button look="action" className="w-full text-[1.25rem]" onClick={onArm}>
+        Black screen now
+      </Button>
+    );
+  }
+  const soon = nextIn !== null && nextIn > 0.5;
+  const press = (
+    <Button
+      look={going.length === 0 || !soon ? "action" : "plain"}
+      className="w-full text-[1.25rem]"
+      data-next-in={Math.ceil(nextIn ?? 0)}
+      {...(soon ? {} : { onClick: () => start(first.id) })}
+    >
+      {soon ? `${first.sheet}: in ${countText(Math.ceil(nextIn))}` : `${first.sheet} goes in now`}
+    </Button>
+  );
+  return (
+    <div className="grid gap-1">
+      {soon ? (
+        <Ask
+          title="In before its turn?"
+          words="A tray will be full when it gets there: it would have to wait in its bath, and waiting in the developer makes it darker."
+          yes="In it goes"
+          no="Wait"
+          onYes={() => start(first.id)}
+        >
+          {press}
+        </Ask>
+      ) : (
+        press
+      )}
+      {waiting.length > 1 && <p>{waiting.length - 1} more after it.</p>}
+    </div>
+  );
+}
+
+/** What can hurt in the bath that lasts. */
+function Cautions({ step }: { readonly step: PlannedStep | null | undefined }) {
+  const wanted = step?.cautions ?? [];
+  if (wanted.length === 0) return null;
+  return (
+    <ul className="text-[0.95rem] leading-snug" data-cautions>
+      {darkroomCautions
+        .filter(({ id }) => wanted.includes(id))
+        .map(({ id, words }) => (
+          <li key={id}>{words}</li>
+        ))}
+    </ul>
+  );
+}

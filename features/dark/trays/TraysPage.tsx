@@ -1,0 +1,144 @@
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { mediumById } from "../../../catalogue/media.ts";
+import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
+import { useLive } from "../../../storage/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { keepDark } from "../../../ui/keepDark.ts";
+import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { isSoundAwake, wakeSound } from "../../../ui/signals.ts";
+import { DarkPages } from "../DarkPages.tsx";
+import { BottleCheck } from "./BottleCheck.tsx";
+import { HandsRow } from "./HandsRow.tsx";
+import { PlanOfSheets } from "./PlanOfSheets.tsx";
+import { queueSheets, type SheetToDo } from "./queueSheets.ts";
+import { RecipeForm } from "./RecipeForm.tsx";
+import { RecipePanel } from "./RecipePanel.tsx";
+import { RunScreen } from "./RunScreen.tsx";
+import { SheetsToDo } from "./SheetsToDo.tsx";
+import { sheetsOfShots } from "./sheetsOfShots.ts";
+import { allRecipes, readTraysNow, type TraysData } from "./traysData.ts";
+import { useRunSignals } from "./useRunSignals.ts";
+import { useRuns } from "./useRuns.ts";
+
+/** The trays: what is developed how, and then the one screen that stands beside them. */
+export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
+  const { settings } = loaded;
+  const live = useLive(loaded.now, readTraysNow);
+  const { running, own, bottles, waiting, areas } = live.value;
+  const recipes = useMemo(() => allRecipes(own), [own]);
+  const [recipeId, setRecipeId] = useState(settings.recipe);
+  const recipe = recipes.find(({ id }) => id === recipeId) ?? (recipes[0] as Recipe);
+  const [celsius, setCelsius] = useState(settings.developerAt);
+  const [q10, setQ10] = useState(settings.q10);
+  const [trayRoom, setTrayRoom] = useState(settings.trayRoom);
+  const [hands, setHands] = useState({ sound: settings.sound, speech: settings.speech, tap: settings.darkTap });
+  const [sheets, setSheets] = useState<readonly SheetToDo[]>([]);
+  const [bottleIds, setBottleIds] = useState<Readonly<Record<string, string | null>>>({});
+  const [writing, setWriting] = useState<Recipe | "new" | null>(null);
+  const [away, setAway] = useState(false);
+  const [quiet, setQuiet] = useState(false);
+  const [woken, setWoken] = useState(0);
+
+  const plan = useMemo(() => planOf(recipe, celsius, q10), [recipe, celsius, q10]);
+  const room = useMemo(() => ({ ...roomOf(recipe), ...trayRoom }), [recipe, trayRoom]);
+  const film = recipe.medium === "film";
+  const offered = useMemo(() => {
+    const alike = waiting.filter(({ medium }) => (mediumById(medium).kind === "film") === film);
+    return sheetsOfShots(alike, areas, film);
+  }, [waiting, areas, film]);
+  const runs = useRuns(running, room);
+  useRunSignals(runs.going, runs.now, hands.sound && !quiet, hands.speech && !quiet, woken);
+  const busy = runs.going.length + runs.waiting.length > 0;
+  useEffect(() => {
+    if (!busy) setAway(false);
+  }, [busy]);
+
+  const begin = useCallback(async () => {
+    wakeSound();
+    const failed = await queueSheets({ recipe, plan, celsius, q10, byClock: hands.tap === "clock", sheets, bottleIds });
+    if (failed === null) setSheets([]);
+    else notify(failed, { urgent: true });
+  }, [recipe, plan, celsius, q10, hands.tap, sheets, bottleIds]);
+
+  if (busy && !away) {
+    return (
+      <RunScreen
+        runs={runs}
+        pausedSignals={quiet}
+        onPause={setQuiet}
+        onTouch={() => {
+          if (isSoundAwake()) return;
+          wakeSound();
+          setWoken((times) => times + 1);
+        }}
+        onLeave={() => setAway(true)}
+      />
+    );
+  }
+  return (
+    <main className="wet mx-auto max-w-3xl px-4 pb-24">
+      <DarkPages />
+      <LiveNotice live={live} />
+      {busy && (
+        <Button look="action" className="mb-4 w-full text-[1.3rem]" onClick={() => setAway(false)}>
+          Back to the trays: {runs.going.length} on the way
+        </Button>
+      )}
+      {writing !== null ? (
+        <RecipeForm recipe={writing === "new" ? null : writing} onDone={() => setWriting(null)} />
+      ) : (
+        <div className="grid gap-5">
+          <RecipePanel
+            recipes={recipes}
+            recipe={recipe}
+            plan={plan}
+            own={own.some(({ id }) => id === recipe.id)}
+            celsius={celsius}
+            q10={q10}
+            onRecipe={(id) => {
+              setRecipeId(id);
+              // What was ticked for paper does not go through film's baths.
+              const next = recipes.find((each) => each.id === id);
+              if (next?.medium !== recipe.medium) setSheets([]);
+            }}
+            onCelsius={setCelsius}
+            onQ10={setQ10}
+            onWrite={setWriting}
+          />
+          {plan.length > 0 && (
+            <>
+              <SheetsToDo offered={offered} sheets={sheets} onSheets={setSheets} />
+              <BottleCheck plan={plan} bottles={bottles} sheets={sheets} chosen={bottleIds} onChoose={setBottleIds} />
+              <PlanOfSheets
+                plan={plan}
+                count={Math.max(1, sheets.length)}
+                room={room}
+                onRoom={(bath, count) => {
+                  const changed = { ...trayRoom, [bath]: count };
+                  setTrayRoom(changed);
+                  keepDark("trayRoom", changed, "What the trays hold");
+                }}
+              />
+              <HandsRow hands={hands} onHands={setHands} />
+              <p className={film ? "border-action border-l-4 pl-3" : ""} data-lamp={plan[0]?.lamp}>
+                {film
+                  ? "Film bears no light: this red screen is too much for it too. It is made black before the film comes out: then a tap anywhere moves on, and sound, voice and shaking tell the rest. Hold it for three seconds to have it back."
+                  : `Until the fixer: ${LAMP_WORDS.red}.`}
+              </p>
+              <Button
+                look="action"
+                className="w-full text-[1.4rem]"
+                disabled={sheets.length === 0}
+                onClick={() => void begin()}
+              >
+                {sheets.length === 0 ? "Say first what goes in" : "To the trays"}
+              </Button>
+            </>
+          )}
+        </div>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,52 @@
+import { recipes } from "../../../catalogue/recipes.ts";
+import type { Recipe } from "../../../core/darkroom/recipe/index.ts";
+import type { Bottle, Development, Exposure } from "../../../core/document/index.ts";
+import {
+  type DarkSettings,
+  listRecords,
+  readDarkSettings,
+  readSettings,
+  runningDevelopments,
+  type Settings,
+  sheetAreas,
+  shotsToDevelop,
+} from "../../../storage/index.ts";
+
+/** What the trays need to know. */
+export interface TraysData {
+  readonly settings: DarkSettings & Pick<Settings, "sound">;
+  readonly now: TraysNow;
+}
+
+/** What changes while one is in the dark. */
+export interface TraysNow {
+  readonly running: readonly Development[];
+  /** Recipes of one's own. */
+  readonly own: readonly Recipe[];
+  readonly bottles: readonly Bottle[];
+  /** Shots that nobody has developed or judged yet, newest first. */
+  readonly waiting: readonly Exposure[];
+  /** Area of a sheet of each camera, cm². */
+  readonly areas: ReadonlyMap<string, number>;
+}
+
+export async function readTrays(): Promise<TraysData> {
+  const [dark, { sound }, now] = await Promise.all([readDarkSettings(), readSettings(), readTraysNow()]);
+  return { settings: { ...dark, sound }, now };
+}
+
+export async function readTraysNow(): Promise<TraysNow> {
+  const [running, own, bottles, waiting] = await Promise.all([
+    runningDevelopments(Date.now()),
+    listRecords("recipes"),
+    listRecords("bottles"),
+    shotsToDevelop(),
+  ]);
+  const areas = await sheetAreas(waiting.map(({ cameraId }) => cameraId));
+  return { running, own, bottles, waiting, areas };
+}
+
+/** All recipes: those that ship, then one's own. */
+export function allRecipes(own: readonly Recipe[]): readonly Recipe[] {
+  return [...recipes, ...own];
+}

@@ -1,0 +1,206 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { earliestStart, type Shop } from "../../../core/basis/flowShop/index.ts";
+import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../core/darkroom/recipe/index.ts";
+import {
+  comingVisits,
+  movedBack,
+  movedOn,
+  movesTill,
+  type Run,
+  type RunNow,
+  realSeconds,
+  runAt,
+} from "../../../core/darkroom/run/index.ts";
+import type { Development } from "../../../core/document/index.ts";
+import { finishDevelopment, removeRecord, saveRecord, takeBackFinish } from "../../../storage/index.ts";
+import { isoWithOffset } from "../../../ui/localTime.ts";
+import { notify } from "../../../ui/notify.ts";
+import { clockNow, useNow } from "../../../ui/useNow.ts";
+
+/** A sheet that is on its way, with where it is. */
+export interface SheetNow {
+  readonly development: Development;
+  readonly run: Run;
+  readonly at: RunNow;
+}
+
+export interface Runs {
+  /** On their way, the one that has to move first in front; those in the wash come last. */
+  readonly going: readonly SheetNow[];
+  /** Waiting for their turn, in their order. */
+  readonly waiting: readonly Development[];
+  /** Seconds until the first that waits may go in, so that it never has to stay in a bath; `null`: none waits. */
+  readonly nextIn: number | null;
+  readonly now: number;
+  readonly start: (id: string) => void;
+  readonly move: (id: string) => void;
+  readonly back: (id: string) => void;
+  /** Takes a sheet out before its last bath: what was done is written down. */
+  readonly end: (id: string) => void;
+  /** Forgets sheets that wait and have not been in any bath. */
+  readonly forget: (ids: readonly string[]) => void;
+}
+
+/**
+ * Sheets on their way through the baths. Each is in the database from its first bath on, as the moments at which it was
+ * moved: a reload, sleep or another page loses nothing, and nothing but a move ends a bath.
+ *
+ * @param stored as the database has them
+ * @param room sheets that each tray holds
+ */
+export function useRuns(stored: readonly Development[], room: Shop["room"]): Runs {
+  const [inHand, setInHand] = useState<ReadonlyMap<string, Development | null>>(new Map());
+  const all = useMemo(() => merged(stored, inHand), [stored, inHand]);
+  const latest = useRef(all);
+  latest.current = all;
+  useEffect(() => {
+    setInHand((held) => {
+      const kept = [...held].filter(([id, development]) => {
+        const there = stored.find((each) => each.id === id) ?? null;
+        return JSON.stringify(there) !== JSON.stringify(development);
+      });
+      return kept.length === held.size ? held : new Map(kept);
+    });
+  }, [stored]);
+  const now = useNow(all.length > 0);
+
+  const hold = useCallback((development: Development): void => {
+    setInHand((held) => new Map(held).set(development.id, development));
+    void saveRecord("developments", development).then((done) => {
+      if (!done.ok) {
+        notify(`The sheet goes on, but a reload would lose it. ${done.error.message}`, { urgent: true });
+      }
+    });
+  }, []);
+  const change = useCallback(
+    (id: string, how: (run: Run, at: number) => Run): void => {
+      const development = latest.current.find((each) => each.id === id);
+      const run = development && runOf(development);
+      if (!development || !run) return;
+      const next = how(run, clockNow());
+      if (next !== run) hold({ ...development, movesMs: next.movesMs, byClock: next.byClock });
+    },
+    [hold],
+  );
+  const finishing = useRef(new Set<string>());
+  const finish = useCallback((development: Development, run: Run, at: number): void => {
+    if (finishing.current.has(development.id)) return;
+    finishing.current.add(development.id);
+    setInHand((held) => new Map(held).set(development.id, null));
+    void finished(development, run, at).then((undone) => {
+      // It is here again: it was taken back, or it could not be stored and is tried again at the next look.
+      finishing.current.delete(development.id);
+      if (undone) setInHand((held) => new Map([...held].filter(([id]) => id !== development.id)));
+    });
+  }, []);
+
+  const going = useMemo(
+    () =>
+      all
+        .flatMap((development): readonly SheetNow[] => {
+          const run = runOf(development);
+          return run === null ? [] : [{ development, run, at: runAt(run, now) }];
+        })
+        .sort((a, b) => patience(a) - patience(b) || a.at.left - b.at.left),
+    [all, now],
+  );
+  const through = going.find(({ at }) => at.now === null);
+  useEffect(() => {
+    if (through) finish(through.development, through.run, clockNow());
+  }, [through, finish]);
+  const waiting = useMemo(() => all.filter(({ startedMs }) => startedMs === undefined), [all]);
+  const [first] = waiting;
+  return {
+    going: going.filter(({ at }) => at.now !== null),
+    waiting,
+    nextIn: first ? waitFor(first, going, room, now) : null,
+    now,
+    start: useCallback(
+      (id) => {
+        const development = latest.current.find((each) => each.id === id);
+        if (!development || development.startedMs !== undefined) return;
+        const startedMs = clockNow();
+        hold({ ...development, startedMs, at: isoWithOffset(new Date(startedMs)), movesMs: [] });
+      },
+      [hold],
+    ),
+    move: useCallback((id) => change(id, movedOn), [change]),
+    back: useCallback((id) => change(id, movedBack), [change]),
+    end: useCallback(
+      (id) => {
+        const development = latest.current.find((each) => each.id === id);
+        const run = development && runOf(development);
+        if (development && run) finish(development, run, clockNow());
+      },
+      [finish],
+    ),
+    forget: useCallback((ids) => {
+      const gone = latest.current.filter(({ id, startedMs }) => ids.includes(id) && startedMs === undefined);
+      setInHand((held) => new Map([...held, ...gone.map(({ id }) => [id, null] as const)]));
+      for (const { id } of gone) void removeRecord("developments", id);
+    }, []),
+  };
+}
+
+/** A sheet in the wash is in no hurry: what develops or is fixed comes before it, however long it has lain there. */
+function patience({ at }: SheetNow): number {
+  return at.now?.bath === "wash" ? 1 : 0;
+}
+
+function merged(
+  stored: readonly Development[],
+  inHand: ReadonlyMap<string, Development | null>,
+): readonly Development[] {
+  const all = stored.map((each) => (inHand.has(each.id) ? (inHand.get(each.id) ?? null) : each));
+  return all.filter((each) => each !== null);
+}
+
+/** A development as a run; `null` where the sheet has not gone in yet. */
+function runOf({ steps, startedMs, movesMs = [], byClock = false }: Development): Run | null {
+  return startedMs === undefined ? null : { plan: steps, startedMs, movesMs, byClock };
+}
+
+/** Seconds until a sheet may go in beside those on their way. */
+function waitFor({ steps }: Development, going: readonly SheetNow[], room: Shop["room"], now: number): number | null {
+  const booked = going.flatMap(({ run }) => comingVisits(run, now));
+  return earliestStart(staysOf(steps), booked, { room, hands: going.length > 0 ? MOVE_SECONDS : 0 }, 0);
+}
+
+/** Writes that a sheet is through, with its real times. @returns whether it is not finished after all */
+async function finished(development: Development, run: Run, at: number): Promise<boolean> {
+  const real = realSeconds(run, at);
+  const moves = movesTill(run, at);
+  const { now, elapsed } = runAt(run, at);
+  const steps = development.steps.map((step, index) => ({
+    ...step,
+    // Taken out early, the bath it was in counts as long as it was in it.
+    real: real[index] ?? (index === real.length && now !== null ? elapsed : null),
+  }));
+  const done = steps.flatMap(({ bath, real: seconds }) => (seconds === null ? [] : [{ bath, seconds }]));
+  const finishedAt = isoWithOffset(new Date(now === null ? (moves.at(-1) ?? at) : at));
+  const whole = { ...development, steps, movesMs: moves, finishedAt };
+  const written = await finishDevelopment(whole, {
+    developmentId: development.id,
+    at: development.at,
+    recipe: development.recipeName ?? "",
+    seconds: Math.round(developerSeconds(done)),
+    celsius: development.celsius ?? 20,
+  });
+  if (!written.ok) {
+    notify(`That the sheet is developed is not stored. ${written.error.message}`, { urgent: true });
+    return true;
+  }
+  return new Promise((resolve) => {
+    notify(`${development.sheet || "The sheet"} is through.`, {
+      action: {
+        name: "Undo",
+        run: () => {
+          // The last move is taken back with it, or it would be through again at once.
+          const before = written.value.before ?? development;
+          const again = { ...before, movesMs: moves.slice(0, -1), byClock: false, finishedAt: null };
+          void takeBackFinish({ ...written.value, before: again }).then(() => resolve(true));
+        },
+      },
+    });
+  });
+}

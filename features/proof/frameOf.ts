@@ -1,0 +1,22 @@
+import { opticalModel } from "../../core/light/solve/index.ts";
+import {
+  type PictureFrame,
+  type ProofSettings,
+  pictureFrame,
+  type Quad,
+  sheetInScan,
+} from "../../core/negative/index.ts";
+
+/** The raster a positive is drawn in, to tell what of the sheet lies where; `null` where its corners are not known. */
+export function frameOf(settings: ProofSettings, width: number): PictureFrame | null {
+  const { sheet, camera } = settings;
+  if (!sheet.corners) return null;
+  const corners = sheet.corners.map(([x, y]) => ({ x, y })) as unknown as Quad;
+  const placed = sheetInScan({ width: sheet.width, height: sheet.height, seen: sheet.seen ?? "emulsion", corners });
+  const { azimuth = 0, elevation = 0 } = settings.towards ?? {};
+  return pictureFrame(placed, camera ? opticalModel(camera) : null, {
+    projection: settings.projection ?? "lay",
+    towards: { azimuth: (azimuth * Math.PI) / 180, elevation: (elevation * Math.PI) / 180 },
+    width,
+  });
+}

@@ -1,0 +1,162 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import type { Negative } from "../../../core/document/index.ts";
+import { CARD_APART, type EyePicture, parallaxPixels } from "../../../core/negative/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { isoWithOffset } from "../../../ui/localTime.ts";
+import { notify } from "../../../ui/notify.ts";
+import { Segments } from "../../../ui/Segments.tsx";
+import { Slide } from "../../../ui/Slide.tsx";
+import { saveFile } from "../../../ui/saveFile.ts";
+import { movingPair, STANDS } from "../../../workers/movingPair.ts";
+import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
+import { bytesOfCanvas } from "../canvasFile.ts";
+import { imageOf, type PairWay, pairImage, windowed } from "./pairPictures.ts";
+import { useEyes } from "./useEyes.ts";
+
+const WAYS: readonly { readonly id: PairWay; readonly name: string; readonly words: string }[] = [
+  { id: "anaglyph", name: "Red and cyan", words: "For red and cyan glasses, red before the left eye." },
+  {
+    id: "half",
+    name: "Softer",
+    words: "For the same glasses, with a little of either picture in the other: the eyes quarrel less.",
+  },
+  {
+    id: "parallel",
+    name: "Parallel",
+    words: "Look through the screen, as into the distance: the left picture for the left eye.",
+  },
+  {
+    id: "crossed",
+    name: "Crossed",
+    words: "Squint until three pictures stand side by side: the middle one has depth.",
+  },
+  { id: "moving", name: "Moving", words: "To and fro between both eyes: depth without glasses." },
+];
+/** Size of a card, mm. */
+const CARD = { width: 178, height: 89 } as const;
+
+/** The two pictures of one sheet. */
+export function PairOf({ negative, camera }: { readonly negative: Negative; readonly camera: Camera }) {
+  const eyes = useEyes(negative, camera);
+  const [way, setWay] = useState<PairWay>("anaglyph");
+  const [near, setNear] = useState<number | null>(null);
+  const ready = eyes !== null && typeof eyes !== "string" ? eyes : null;
+  const metres = near ?? Math.max(0.5, (30 * (ready?.base ?? 65)) / 1000);
+  const pair = useMemo(
+    () => (ready === null ? null : windowed(ready, parallaxPixels(ready.base, 1000 * metres, ready.scale))),
+    [ready, metres],
+  );
+  if (typeof eyes === "string") {
+    return (
+      <p role="alert" className="text-action">
+        {eyes}
+      </p>
+    );
+  }
+  if (ready === null || pair === null) return <p role="status">Parting the two pictures …</p>;
+  const png = async (): Promise<void> => {
+    saveFile(`pair-${way}.png`, await bytesOf(pairImage(pair, way), "image/png"), "image/png");
+  };
+  const gif = async (): Promise<void> => saveFile("pair.gif", await movingPair(...pair), "image/gif");
+  return (
+    <div className="grid gap-4" data-pair={way}>
+      <Segments label="How to look at it" value={way} options={WAYS} onChoose={setWay} className="flex-wrap" />
+      <p className="text-[0.9rem] text-quiet">{WAYS.find(({ id }) => id === way)?.words}</p>
+      <PairCanvas pair={pair} way={way} />
+      <Slide
+        label="What lies on the window, metres"
+        low="near things stand before the window"
+        high={`${metres.toFixed(1)} m lies on it`}
+        least={0.3}
+        most={20}
+        step={0.1}
+        value={metres}
+        say={(value) => `${value.toFixed(1)} metres`}
+        onSlide={setNear}
+      />
+      <p className="text-[0.87rem] text-quiet">
+        Holes {Math.round(ready.base)} mm apart: from {((30 * ready.base) / 1000).toFixed(1)} m on both pictures join
+        with ease (common practice: thirty times the distance of the holes). Parted and laid on one another by the
+        camera’s measures; nothing is searched in the picture.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button look="action" onClick={() => void (way === "moving" ? gif() : png())}>
+          {way === "moving" ? "Save as GIF" : "Save as PNG"}
+        </Button>
+        <Button onClick={() => void saveCard(pair)}>Card at true size (PDF)</Button>
+      </div>
+    </div>
+  );
+}
+
+function PairCanvas({ pair, way }: { readonly pair: readonly [EyePicture, EyePicture]; readonly way: PairWay }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    const draw = (image: ImageData): void => {
+      const element = canvas.current;
+      if (element === null) return;
+      element.width = image.width;
+      element.height = image.height;
+      element.getContext("2d")?.putImageData(image, 0, 0);
+    };
+    draw(pairImage(pair, way));
+    if (way !== "moving") return;
+    const both = pair.map(imageOf);
+    let turn = 0;
+    const timer = setInterval(() => draw(both[++turn % 2] as ImageData), STANDS);
+    return () => clearInterval(timer);
+  }, [pair, way]);
+  return (
+    <canvas
+      ref={canvas}
+      role="img"
+      aria-label="The pair"
+      data-pair-picture
+      className="mx-auto block max-h-[60vh] max-w-full border border-ink bg-board"
+    />
+  );
+}
+
+async function bytesOf(image: ImageData, type: "image/png" | "image/jpeg"): Promise<Uint8Array<ArrayBuffer>> {
+  const canvas = new OffscreenCanvas(image.width, image.height);
+  canvas.getContext("2d")?.putImageData(image, 0, 0);
+  return bytesOfCanvas(canvas, type);
+}
+
+/** A card to look at through a viewer: like points 63 mm apart. */
+async function saveCard(pair: readonly [EyePicture, EyePicture]): Promise<void> {
+  const files = await Promise.all(pair.map((eye) => bytesOf(imageOf(eye), "image/png")));
+  const [{ width, height }] = pair;
+  const mm = Math.min(CARD_APART - 1, ((CARD.height - 8) * width) / height);
+  const high = (mm * height) / width;
+  const made = await picturePdfClient.run({
+    pages: [
+      {
+        ...CARD,
+        items: [
+          ...files.map((file, index) => ({
+            kind: "picture" as const,
+            // The middles of both pictures, and so all like points on the window, are so far apart.
+            x: CARD.width / 2 + (index - 0.5) * CARD_APART - mm / 2,
+            y: (CARD.height - high) / 2,
+            width: mm,
+            height: high,
+            file,
+          })),
+          {
+            kind: "words" as const,
+            x: 4,
+            y: CARD.height - 2,
+            size: 2.2,
+            words: `${CARD_APART} mm between like points: print without scaling.`,
+          },
+        ],
+      },
+    ],
+    title: "A pair on a card",
+    createdAt: isoWithOffset(new Date()),
+  });
+  if (made.ok) saveFile("pair-card.pdf", made.value, "application/pdf");
+  else notify(made.error.message, { urgent: true });
+}

@@ -1,0 +1,119 @@
+import type { Exposure, Load } from "../../core/document/index.ts";
+import { MISSING } from "../../core/negative/index.ts";
+import { proposal } from "./judge/judgeWords.ts";
+import { plainTones } from "./plainTones.ts";
+import { apart, nameBy } from "./positive/fileNames.ts";
+import { movedTone } from "./positive/movedTone.ts";
+import { named, turned } from "./quarters.ts";
+import { matchScans } from "./scan/matching.ts";
+
+const shot = (id: string, openedAt: string, more: Partial<Exposure> = {}): Exposure => ({
+  id,
+  cameraId: "c",
+  openedAt,
+  seconds: 4,
+  ...more,
+});
+
+describe("matching scans to shots", () => {
+  const shots = [
+    shot("a", "2026-06-01T10:00:00Z", { loadId: "l", place: "No. 2" }),
+    shot("b", "2026-06-01T11:00:00Z", { loadId: "l", place: "No. 1" }),
+    shot("old", "2026-05-01T10:00:00Z"),
+  ];
+  const loads: Load[] = [
+    {
+      id: "l",
+      cameraId: "c",
+      at: "2026-06-01T09:00:00Z",
+      places: [
+        { place: "No. 2", medium: "m", iso: 6, exposureId: "a" },
+        { place: "No. 1", medium: "m", iso: 6, exposureId: "b" },
+      ],
+    },
+  ];
+  const taken = (exposureId: string) => ({
+    id: exposureId,
+    exposureId,
+    picture: "",
+    settings: { medium: { least: 0, most: 2, range: 110, iso: 6 }, sheet: { width: 1, height: 1 } },
+  });
+
+  test("a row of scans is of the latest load in the order of its places; one scan is of the latest shot", () => {
+    expect(matchScans(3, shots, loads, []).map(({ id }) => id)).toEqual(["a", "b", "old"]);
+    expect(matchScans(1, shots, loads, []).map(({ id }) => id)).toEqual(["b"]);
+    expect(matchScans(2, shots, loads, [taken("a")]).map(({ id }) => id)).toEqual(["b", "old"]);
+    expect(matchScans(2, [], loads, [])).toEqual([]);
+  });
+});
+
+describe("the names of files", () => {
+  const facts = {
+    camera: "Hat box",
+    subject: "Shed: door/roof?",
+    fNumber: 542,
+    seconds: 240,
+    iso: 6,
+    openedAt: "2026-09-20T15:04:00+01:00",
+  };
+  test("by a pattern, without what no file system takes, and never twice the same", () => {
+    expect(nameBy("{camera}-{subject}-{date}-{number}", facts, 3)).toBe("Hat-box-Shed-door-roof-2026-09-20-03");
+    expect(nameBy("{time} {other}", facts, 1)).toBe("15.04-{other}");
+    expect(nameBy("///", facts, 7)).toBe("positive-07");
+    expect(apart(["a", "A", "b", "a"])).toEqual(["a", "A-2", "b", "a-3"]);
+  });
+});
+
+describe("tones by hand", () => {
+  test("ends never pass one another; the middle stays between them and is where it was put", () => {
+    const tone = { low: -1, high: 1, gamma: 1 };
+    expect(movedTone(tone, "low", 3).low).toBeLessThan(1);
+    expect(movedTone(tone, "high", -3).high).toBeGreaterThan(-1);
+    for (const to of [-0.8, -0.2, 0.5, 0.9]) {
+      const { gamma } = movedTone(tone, "middle", to);
+      expect(((to + 1) / 2) ** gamma).toBeCloseTo(0.5, 9);
+    }
+    expect(Number.isFinite(movedTone(tone, "middle", 40).gamma)).toBe(true);
+  });
+
+  test("the plain inversion is white less the scan: blank is black, and what is missing stays so", () => {
+    const drawn = { width: 3, height: 1, planes: [Float32Array.of(-3.5, 3.5, MISSING)] };
+    const [plane] = plainTones(drawn, { least: 0.05, most: 2.05, range: 110, iso: 6 }).planes;
+    expect(plane?.[0]).toBeCloseTo(0, 1);
+    expect(plane?.[1]).toBeGreaterThan(0.85);
+    expect(plane?.[2]).toBe(MISSING);
+  });
+});
+
+describe("corners", () => {
+  const wide = [
+    [0, 0],
+    [400, 0],
+    [400, 300],
+    [0, 300],
+  ] as const;
+  test("are named so that the longer side is the longer one; four quarters are a whole turn", () => {
+    expect(named(wide, { width: 127, height: 101 })).toBe(wide);
+    expect(named(wide, { width: 101, height: 127 })[0]).toEqual([400, 0]);
+    expect(turned(turned(turned(turned(wide))))).toEqual(wide);
+  });
+});
+
+test("a proposal in words says next, how much, and why", () => {
+  const answer = {
+    p05: -1,
+    p50: 1,
+    p95: 2.8,
+    blank: 0,
+    burnt: 0.1,
+    correction: -0.9,
+    atLeast: false,
+    white: 0.9,
+    corners: [],
+    warnings: [],
+  };
+  expect(proposal(answer)).toBe("Half the time next: the sky is black, the shadows are there.");
+  expect(proposal({ ...answer, correction: 2, atLeast: true, blank: 0.6, burnt: 0, p95: 0 })).toBe(
+    "At least four times as long next: the lights hold, much of it is empty.",
+  );
+});

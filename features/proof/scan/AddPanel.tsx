@@ -1,0 +1,185 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import { mediumById } from "../../../catalogue/media.ts";
+import { cameraFNumber } from "../../../core/camera/container/index.ts";
+import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { FileDrop } from "../../../ui/FileDrop.tsx";
+import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
+import type { ProofData } from "../proofData.ts";
+import { addScans, type ScanOfWhat } from "./addScans.ts";
+
+const ACCEPT = "image/png,image/jpeg,image/tiff,.tif,.tiff";
+/** What the made-up flatbed scans with, and how finely its sheet is drawn, px. */
+const FLATBED = { dpi: 300, pixels: 1000 } as const;
+
+/** Takes scans in: files, a photograph, or the made-up flatbed. */
+export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly onAdded: (id: string) => void }) {
+  const [busy, setBusy] = useState<string | null>(null);
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const camera = useRef<HTMLInputElement>(null);
+  const add = async (files: readonly File[], of: ScanOfWhat | null = null): Promise<void> => {
+    if (files.length === 0) return;
+    setBusy(files.length === 1 ? "Looking for the sheet …" : `Looking for the sheets: 0 of ${files.length} …`);
+    const added = await addScans(
+      files,
+      data,
+      (done) => setBusy(`Looking for the sheets: ${done} of ${files.length} …`),
+      of,
+    );
+    setBusy(null);
+    setRefused(added.refused);
+    const [first] = added.ids;
+    if (first !== undefined) onAdded(first);
+  };
+  const latest = useRef(add);
+  latest.current = add;
+  useEffect(() => {
+    const paste = (event: ClipboardEvent): void => {
+      const files = [...(event.clipboardData?.files ?? [])];
+      if (files.length > 0) void latest.current(files);
+    };
+    window.addEventListener("paste", paste);
+    return () => window.removeEventListener("paste", paste);
+  }, []);
+  return (
+    <FileDrop
+      as="fieldset"
+      label="Add scans"
+      named="Scans: PNG, JPEG or TIFF"
+      accept={ACCEPT}
+      multiple
+      className="mb-4 grid gap-2 border border-ink border-dashed p-3"
+      onFiles={(files) => void add(files)}
+    >
+      {(pick) => (
+        <>
+          <div className="flex flex-wrap items-end gap-2">
+            <Button look="action" onClick={pick} disabled={busy !== null}>
+              Choose scans
+            </Button>
+            <Button onClick={() => camera.current?.click()} disabled={busy !== null}>
+              Photograph one
+            </Button>
+            <input
+              ref={camera}
+              type="file"
+              accept="image/*"
+              capture="environment"
+              className="sr-only"
+              aria-label="A photograph of a negative"
+              tabIndex={-1}
+              onChange={(event) => {
+                void add([...(event.target.files ?? [])]);
+                event.target.value = "";
+              }}
+            />
+            <Flatbed data={data} busy={busy !== null} onBusy={setBusy} onScan={(file, of) => void add([file], of)} />
+            <p className="min-w-0 grow basis-64 text-[0.87rem] text-quiet">
+              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to 120 million pixels. Each is unpacked
+              whole in a thread of its own, with up to 1 GB for its numbers. The file stays as it is.
+            </p>
+          </div>
+          {busy !== null && (
+            <p role="status" data-adding>
+              {busy}
+            </p>
+          )}
+          {refused.map((words) => (
+            <p key={words} role="alert" className="text-action">
+              {words}
+            </p>
+          ))}
+        </>
+      )}
+    </FileDrop>
+  );
+}
+
+/** The made-up flatbed: a sheet as it would come out of the wash, on the glass. */
+function Flatbed({
+  data,
+  busy,
+  onBusy,
+  onScan,
+}: {
+  readonly data: ProofData;
+  readonly busy: boolean;
+  readonly onBusy: (words: string | null) => void;
+  readonly onScan: (file: File, of: ScanOfWhat) => void;
+}) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const sheets = useMemo(() => sheetsOf(data), [data]);
+  const sheet = sheets.find(({ id }) => id === chosen) ?? sheets[0];
+  if (sheet === undefined) return null;
+  const scan = async (): Promise<void> => {
+    onBusy("The sheet is being exposed, developed and scanned …");
+    const made = await scanNegativeClient.run(
+      { ...flatbedOrder(sheet.of), seed: seedOf(sheet.id) },
+      { onProgress: (share) => onBusy(`The sheet is being scanned: ${Math.round(100 * share)} % …`) },
+    );
+    onBusy(null);
+    if (made.ok) onScan(new File([made.value], "flatbed.png", { type: "image/png" }), sheet.of);
+    else onBusy(made.error.message);
+  };
+  return (
+    <div className="flex items-end gap-2">
+      <Choice
+        label="Made-up flatbed: the sheet of"
+        className="w-56"
+        value={sheet.id}
+        options={sheets}
+        onChoose={setChosen}
+      />
+      <Button onClick={() => void scan()} disabled={busy} title="A computed sheet stands in for a real one">
+        Scan it
+      </Button>
+    </div>
+  );
+}
+
+/** Sheets the flatbed can lay on its glass: of the shots in the log, and of each camera as if it had been in the sun. */
+function sheetsOf({ shots, cameras }: ProofData) {
+  const shot = shots.flatMap((each) => {
+    const camera = cameras.find(({ id }) => id === each.cameraId);
+    if (camera === undefined || each.tested === true) return [];
+    return [{ id: each.id, name: each.subject || camera.name, note: "", of: { shot: each, camera } }];
+  });
+  const sunny = cameras.map((camera) => ({
+    id: `sun ${camera.id}`,
+    name: camera.name,
+    note: "in the sun",
+    of: { shot: null, camera },
+  }));
+  return [...shot, ...sunny];
+}
+
+/** What the flatbed is asked for: the sheet, exposed as long as the shot was, in the light it was taken in. */
+function flatbedOrder({ camera, shot }: ScanOfWhat) {
+  const known = mediumById(shot?.medium ?? camera.chambers[0].film.medium);
+  const medium = { ...known, iso: shot?.iso ?? known.iso };
+  const right = sheetTime(shot?.ev ?? FULL_SUN_EV, cameraFNumber(camera, medium), medium);
+  const plain = { ...medium, longTime: { kind: "none" as const } };
+  return {
+    request: {
+      camera,
+      medium: plain,
+      scene: "allotment",
+      // The scene is lit as on a sunny day: another light is another time for the same sheet.
+      seconds: sheetTime(FULL_SUN_EV, cameraFNumber(camera, medium), plain),
+      stops: shot === null ? 0 : Math.log2(shot.seconds / right),
+      walking: false,
+      flashed: false,
+      pixels: FLATBED.pixels,
+    },
+    dpi: FLATBED.dpi,
+    bits: 8 as const,
+    hair: true,
+    quarters: 0 as const,
+  };
+}
+
+/** A number of its own for every sheet, so that its scan is always the same. */
+function seedOf(id: string): number {
+  return [...id].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7) >>> 0;
+}

@@ -1,0 +1,85 @@
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { type Exposure, type Negative, parseNegative } from "../../../core/document/index.ts";
+import { listRecords, removeNegative, saveNegatives, savePicture } from "../../../storage/index.ts";
+import { isoWithOffset } from "../../../ui/localTime.ts";
+import { notify } from "../../../ui/notify.ts";
+import { askProof } from "../askProof.ts";
+import type { Corners } from "../corners.ts";
+import type { ProofData } from "../proofData.ts";
+import { named } from "../quarters.ts";
+import { settingsFor } from "../settingsFor.ts";
+import { thumbOf } from "../thumb.ts";
+import { matchScans } from "./matching.ts";
+
+/** What a scan is of. */
+export interface ScanOfWhat {
+  readonly shot: Exposure | null;
+  readonly camera: Camera;
+}
+
+/** What came of taking scans in. */
+export interface Added {
+  readonly ids: readonly string[];
+  /** What was said of files that are none. */
+  readonly refused: readonly string[];
+}
+
+/**
+ * Takes scans in: each file is kept as it is, its sheet is found, and it is matched to the shot it may be of. All of them
+ * can be taken back at one press.
+ */
+export async function addScans(
+  files: readonly File[],
+  data: ProofData,
+  report: (done: number) => void,
+  /** The shot they are of, or at least its camera, where that is known. */
+  of: ScanOfWhat | null = null,
+): Promise<Added> {
+  const loads = await listRecords("loads");
+  const shots = of === null ? matchScans(files.length, data.shots, loads, data.negatives) : [of.shot];
+  const made: Negative[] = [];
+  const refused: string[] = [];
+  for (const file of files) {
+    const shot = shots[made.length] ?? null;
+    const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
+    const negative = await readNegative(file, camera, shot);
+    if (typeof negative === "string") refused.push(`${file.name}: ${negative}`);
+    else made.push(negative);
+    report(made.length + refused.length);
+  }
+  if (made.length > 0) {
+    const stored = await saveNegatives(made);
+    if (!stored.ok) return { ids: [], refused: [...refused, stored.error.message] };
+    const back = (): void => void Promise.all(made.map(({ id }) => removeNegative(id)));
+    notify(made.length === 1 ? "One negative taken in." : `${made.length} negatives taken in.`, {
+      action: { name: "Undo", run: back },
+    });
+  }
+  return { ids: made.map(({ id }) => id), refused };
+}
+
+async function readNegative(file: File, camera: Camera | null, shot: Exposure | null): Promise<Negative | string> {
+  const sum = await savePicture(file);
+  if (!sum.ok) return sum.error.message;
+  const medium = shot?.medium ?? camera?.chambers[0].film.medium ?? null;
+  const settings = settingsFor(camera, shot, medium);
+  const opened = await askProof({ picture: sum.value, settings }, { kind: "open" });
+  if (!opened.ok) return opened.error ?? "was given up.";
+  const { dpi, corners } = opened.value.report;
+  const placed = { ...settings, sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet) } };
+  const negative: Negative = {
+    id: crypto.randomUUID(),
+    exposureId: shot?.id ?? null,
+    cameraId: shot?.cameraId ?? camera?.id ?? null,
+    medium,
+    picture: sum.value,
+    name: file.name,
+    at: isoWithOffset(new Date()),
+    dpi,
+    settings: placed,
+  };
+  const thumb = await thumbOf(negative);
+  const whole = { ...negative, ...(thumb === null ? {} : { thumb }) };
+  const parsed = parseNegative(whole);
+  return parsed.ok ? whole : (parsed.error[0]?.message ?? "can’t be read.");
+}

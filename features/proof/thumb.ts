@@ -1,0 +1,17 @@
+import type { Negative } from "../../core/document/index.ts";
+import { askProof } from "./askProof.ts";
+import { paintDrawn } from "./paintDrawn.ts";
+
+/** Pixels across of a list's picture. */
+const ACROSS = 112;
+
+/** A small positive of a negative as a data URL, or `null` where there is none to be had. */
+export async function thumbOf(negative: Negative): Promise<string | null> {
+  const settings = { ...negative.settings, projection: "lay" as const, sharpen: false, output: { width: ACROSS } };
+  const drawn = await askProof(negative, { kind: "draw", settings, spots: [], lines: null });
+  if (!drawn.ok) return null;
+  const { report } = drawn.value;
+  const canvas = document.createElement("canvas");
+  paintDrawn(canvas, report, report.tones);
+  return canvas.toDataURL("image/jpeg", 0.8);
+}

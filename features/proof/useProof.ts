@@ -1,0 +1,30 @@
+import { useSearchParams } from "react-router";
+import type { Camera } from "../../core/camera/container/index.ts";
+import type { Exposure, Negative } from "../../core/document/index.ts";
+import { useLive } from "../../storage/index.ts";
+import { type ProofData, readProof } from "./proofData.ts";
+
+/** The negatives as they are stored, and the one at hand: that of the address, or the latest. */
+export interface Proof extends ProofData {
+  readonly negative: Negative | null;
+  /** The shot it is of, and its camera. */
+  readonly shot: Exposure | null;
+  readonly camera: Camera | null;
+  readonly choose: (id: string) => void;
+}
+
+export function useProof(loaded: ProofData): Proof {
+  const { value } = useLive(loaded, readProof);
+  const [search, setSearch] = useSearchParams();
+  const asked = search.get("negative");
+  const negative = value.negatives.find(({ id }) => id === asked) ?? value.negatives[0] ?? null;
+  const shot = value.shots.find(({ id }) => id === negative?.exposureId) ?? null;
+  const camera = value.cameras.find(({ id }) => id === (negative?.cameraId ?? shot?.cameraId)) ?? null;
+  return {
+    ...value,
+    negative,
+    shot,
+    camera,
+    choose: (id) => setSearch({ negative: id }, { replace: true, preventScrollReset: true }),
+  };
+}

@@ -1,0 +1,66 @@
+import { NavLink } from "react-router";
+import { cx } from "../../ui/cx.ts";
+import type { Sun } from "./useSun.ts";
+
+const PAGES = [
+  { to: "/sun", name: "Plan" },
+  { to: "/sun/put-up", name: "Put up" },
+  { to: "/sun/read", name: "Read" },
+] as const;
+
+/** The ways between the pages of Sun, and the months-long exposures there are: one is at hand. */
+export function SunPages({ sun, onNew }: { readonly sun: Sun; readonly onNew?: (() => void) | undefined }) {
+  const { trails, trail, choose } = sun;
+  const query = trail === null ? "" : `?trail=${encodeURIComponent(trail.id)}`;
+  return (
+    <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 border-line border-b print:hidden">
+      <nav aria-label="Sun" className="flex gap-x-6">
+        {PAGES.map(({ to, name }) => (
+          <NavLink
+            key={to}
+            to={`${to}${query}`}
+            end
+            className={({ isActive, isPending }) =>
+              cx(
+                "flex min-h-[2.9rem] shrink-0 items-center border-b-[3px] px-1",
+                isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
+              )
+            }
+          >
+            {name}
+          </NavLink>
+        ))}
+      </nav>
+      <ul aria-label="Months-long exposures" className="flex max-w-full gap-4 overflow-x-auto">
+        {trails.map((each) => (
+          <li key={each.id}>
+            <button
+              type="button"
+              aria-pressed={each.id === trail?.id}
+              data-trail={each.id}
+              className={cx(
+                "min-h-[2.9rem] whitespace-nowrap px-1",
+                each.id === trail?.id ? "font-semibold" : "text-quiet hover:text-ink",
+              )}
+              onClick={() => choose(each.id)}
+            >
+              {trailName(each)}
+            </button>
+          </li>
+        ))}
+        {onNew && (
+          <li>
+            <button type="button" className="min-h-[2.9rem] whitespace-nowrap px-1 text-action" onClick={onNew}>
+              Plan another
+            </button>
+          </li>
+        )}
+      </ul>
+    </div>
+  );
+}
+
+/** What a months-long exposure is called where nobody named it. */
+export function trailName({ name, site, from }: Sun["trails"][number]): string {
+  return name || site.name || `From ${from}`;
+}

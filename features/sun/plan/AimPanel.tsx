@@ -1,0 +1,95 @@
+import { useState } from "react";
+import { failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
+import type { SunAim, SunSite } from "../../../core/sun/index.ts";
+import { Fold } from "../../../ui/Fold.tsx";
+import { Panel } from "../../../ui/Panel.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { SunCompass } from "./SunCompass.tsx";
+
+/** Where the camera looks: by compass degrees, with the needle’s own error asked, or by the sun itself. */
+export function AimPanel({
+  aim,
+  site,
+  onAim,
+}: {
+  readonly aim: SunAim;
+  readonly site: SunSite;
+  readonly onAim: (aim: SunAim) => void;
+}) {
+  const [declination, setDeclination] = useState(0);
+  const angle = (name: "azimuth" | "elevation" | "roll", label: string, least: number, most: number, hint?: string) => (
+    <QuantityField
+      label={label}
+      name={`aim-${name}`}
+      hint={hint}
+      value={aim[name] ?? 0}
+      show={show}
+      read={(text) => readDegrees(text, least, most)}
+      take={(value) => {
+        onAim({ ...aim, [name]: value ?? 0 });
+        return null;
+      }}
+    />
+  );
+  return (
+    <Panel title="Looks">
+      <div className="grid grid-cols-2 gap-2">
+        <div className="col-span-2">{angle("azimuth", "Towards, from true north", 0, 360, towards(aim.azimuth))}</div>
+        {angle("elevation", "Leans back", -90, 90)}
+        {angle("roll", "Turned clockwise", -180, 180)}
+      </div>
+      <Fold title="By a compass" name="compass">
+        <p className="text-[0.87rem] text-quiet">
+          A needle points to magnetic north. What it is off where you stand (east positive) is written on good maps;
+          type it, or leave 0 and be told so. Steel cans turn the needle: hold it well away.
+        </p>
+        <div className="mt-1 grid grid-cols-2 gap-2">
+          <QuantityField
+            label="Declination"
+            name="declination"
+            value={declination}
+            show={show}
+            read={(text) => readDegrees(text, -180, 180)}
+            take={(value) => {
+              setDeclination(value ?? 0);
+              return null;
+            }}
+          />
+          <QuantityField
+            label="The needle says"
+            name="needle"
+            value={round((aim.azimuth - declination + 360) % 360)}
+            show={show}
+            read={(text) => readDegrees(text, 0, 360)}
+            take={(value) => {
+              onAim({ ...aim, azimuth: round(((value ?? 0) + declination + 720) % 360) });
+              return null;
+            }}
+          />
+        </div>
+        {declination === 0 && (
+          <p className="text-[0.83rem] text-quiet">Declination 0: taken as if the needle pointed to true north.</p>
+        )}
+      </Fold>
+      <Fold title="By the sun" name="by-the-sun">
+        <SunCompass site={site} onAzimuth={(azimuth) => onAim({ ...aim, azimuth: round(azimuth) })} />
+      </Fold>
+    </Panel>
+  );
+}
+
+const round = (degrees: number): number => Math.round(degrees * 10) / 10;
+const show = (degrees: number): string => `${round(degrees)}°`;
+
+function readDegrees(text: string, least: number, most: number): Result<number> {
+  const read = parseNumber(text.replace(/°\s*$/, ""));
+  if (!read.ok || read.value.value < least || read.value.value > most)
+    return failure(`Degrees from ${least} to ${most}.`);
+  return success(read.value.value);
+}
+
+const WINDS = ["north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"] as const;
+
+function towards(azimuth: number): string {
+  return `about ${WINDS[Math.round((((azimuth % 360) + 360) % 360) / 45) % 8]}`;
+}

@@ -1,0 +1,47 @@
+import type { Trail } from "../../../core/document/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Panel } from "../../../ui/Panel.tsx";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { nextSolstices } from "./newTrail.ts";
+
+type Days = Pick<Trail, "from" | "to">;
+
+/** From when to when it stands out: typed, or one of the usual stretches. */
+export function DaysPanel({ trail, onDays }: { readonly trail: Trail; readonly onDays: (days: Days) => void }) {
+  const { from, to } = trail;
+  const take = (days: Days): void => {
+    // A day that is half typed is nothing yet.
+    if (days.from !== "" && days.to !== "") onDays(days.to < days.from ? { from: days.from, to: days.from } : days);
+  };
+  const lasting = (days: number): void => take({ from, to: after(from, days) });
+  return (
+    <Panel title="Stands out">
+      <div className="grid grid-cols-2 gap-2">
+        <TextEntry label="From" type="date" value={from} onChange={(event) => take({ from: event.target.value, to })} />
+        <TextEntry
+          label="Until"
+          type="date"
+          min={from}
+          value={to}
+          onChange={(event) => take({ from, to: event.target.value })}
+        />
+      </div>
+      <div className="-ml-3 mt-1 flex flex-wrap">
+        <Button look="quiet" onClick={() => take(nextSolstices(new Date()))}>
+          Solstice to solstice
+        </Button>
+        <Button look="quiet" onClick={() => lasting(84)}>
+          A school term
+        </Button>
+        <Button look="quiet" onClick={() => lasting(30)}>
+          A month
+        </Button>
+      </div>
+    </Panel>
+  );
+}
+
+/** So many days after a day, YYYY-MM-DD. */
+function after(date: string, days: number): string {
+  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+}

@@ -1,0 +1,155 @@
+import { useCallback, useMemo, useState } from "react";
+import { Link } from "react-router";
+import { mediumById } from "../../../catalogue/media.ts";
+import { type Camera, fieldValue, refusal, settled, withField } from "../../../core/camera/container/index.ts";
+import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
+import type { Trail } from "../../../core/document/index.ts";
+import type { SunAim, SunFix } from "../../../core/sun/index.ts";
+import { saveRecord } from "../../../storage/index.ts";
+import { Choice } from "../../../ui/Choice.tsx";
+import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
+import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
+import { LengthField } from "../../../ui/LengthField.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { Segments } from "../../../ui/Segments.tsx";
+import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { removeUndoable } from "../../../ui/undoable.ts";
+import { trailName } from "../SunPages.tsx";
+import { useRequest } from "../useRequest.ts";
+import { AimPanel } from "./AimPanel.tsx";
+import { DaysPanel } from "./DaysPanel.tsx";
+import type { FanView } from "./drawFan.ts";
+import { FanCanvas } from "./FanCanvas.tsx";
+import { HorizonPanel } from "./HorizonPanel.tsx";
+import { HoursChart } from "./HoursChart.tsx";
+import { SitePanel } from "./SitePanel.tsx";
+import { SunVerdicts } from "./SunVerdicts.tsx";
+import { TrailView } from "./TrailView.tsx";
+import { useFan } from "./useFan.ts";
+
+const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
+const VIEWS = [
+  { id: "sky", name: "as the sky stands" },
+  { id: "sheet", name: "as the sheet lies" },
+] as const;
+
+/** One plan: what is known at the left, the sheet with its fan in the middle, what is to be said at the right. */
+export function PlanOf({
+  stored,
+  storedCamera,
+  cameras,
+}: {
+  readonly stored: Trail;
+  readonly storedCamera: Camera;
+  readonly cameras: readonly Camera[];
+}) {
+  const { record: trail, edit, undo, redo } = useRecordEdits(stored, save);
+  const hand = useCameraEdits(storedCamera);
+  const { camera } = hand;
+  const [view, setView] = useState<FanView>("sky");
+  const [seed, setSeed] = useState(1);
+  const words = useLengthWords();
+  const request = useRequest(trail, camera);
+  const { fan, failed } = useFan(request, seed);
+  const aimAt = useCallback((aim: SunAim, stroke?: string) => edit((before) => ({ ...before, aim }), stroke), [edit]);
+  const options = useMemo(() => cameras.map(({ id, name }) => ({ id, name })), [cameras]);
+  const above = fieldValue(camera, "hole.above");
+  const holeAt = (mm: number): Camera => {
+    const next = withField(camera, "hole.above", mm);
+    return settled(next, mediumById(next.chambers[0].film.medium), idealAt(contrastOf(next)));
+  };
+  const raised = (by: number): Camera => holeAt((above ?? 0) + by);
+  const holeAbove = (mm: number | null): string | null => {
+    const no = mm === null ? "A height is needed." : refusal(holeAt(mm), "hole.above", words);
+    if (no === null && mm !== null) hand.edit("hole height", () => holeAt(mm));
+    return no;
+  };
+  // A fix that the design would refuse is not offered.
+  const fits = (fix: SunFix): boolean => fix.kind === "aim" || refusal(raised(fix.by), "hole.above", words) === null;
+  const apply = (fix: SunFix): void => {
+    if (fix.kind === "aim") aimAt(fix.aim);
+    else {
+      hand.edit("hole height", () => raised(fix.by));
+      notify(`The hole of ${camera.name} is ${words(Math.abs(fix.by))} ${fix.by > 0 ? "higher" : "lower"} now.`);
+    }
+  };
+  return (
+    <div className="grid gap-x-6 gap-y-4 lg:grid-cols-[15.5rem_minmax(0,1fr)] xl:grid-cols-[15.5rem_minmax(0,1fr)_17rem]">
+      <div className="grid content-start gap-3" data-plan-entries>
+        <TextEntry
+          label="Called"
+          value={trail.name ?? ""}
+          placeholder={trailName({ ...trail, name: "" })}
+          onChange={(event) => edit((before) => ({ ...before, name: event.target.value }), "name")}
+        />
+        <Choice
+          label="Camera"
+          value={camera.id}
+          options={options}
+          onChoose={(cameraId) => edit((before) => ({ ...before, cameraId }))}
+        />
+        <DaysPanel trail={trail} onDays={(days) => edit((before) => ({ ...before, ...days }))} />
+        <SitePanel site={trail.site} onSite={(site) => edit((before) => ({ ...before, site }))} />
+        {above !== null && (
+          <LengthField label="Hole above the bottom" name="hole-above" value={above} onTake={holeAbove} />
+        )}
+        <AimPanel aim={trail.aim} onAim={aimAt} site={trail.site} />
+      </div>
+      <div className="grid min-w-0 content-start gap-4 max-lg:order-first">
+        <Panel
+          title="The sheet with its fan"
+          aside={<Segments label="Seen" value={view} options={VIEWS} className="text-[0.87rem]" onChoose={setView} />}
+        >
+          <FanCanvas request={request} fan={fan} view={view} onAim={aimAt} />
+          <p className="text-[0.87rem] text-quiet">
+            {failed ??
+              `Blue: recorded. Grey: beside the sheet or cut off. Each line is a day${(request.everyDays ?? 1) > 1 ? ` of ${request.everyDays}` : ""}. Take hold of the sheet to turn and lean the camera.`}
+          </p>
+        </Panel>
+        <HoursChart report={fan?.report ?? null} onOtherSky={() => setSeed((before) => before + 1)} />
+      </div>
+      <div className="grid content-start gap-4 lg:col-span-2 lg:grid-cols-2 xl:col-span-1 xl:grid-cols-1">
+        <SunVerdicts
+          fan={fan}
+          request={request}
+          timeZone={trail.site.timeZone}
+          fits={fits}
+          fixName={(fix) => fixName(fix, words)}
+          onFix={apply}
+        />
+        <TrailView request={request} seed={seed} view={view} />
+        <HorizonPanel
+          horizon={trail.horizon ?? []}
+          onHorizon={(horizon) => edit((before) => ({ ...before, horizon }))}
+        />
+        <div className="flex flex-wrap items-center gap-3">
+          <EditButtons undo={undo} redo={redo} />
+          <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="underline">
+            To the Bench
+          </Link>
+          <button
+            type="button"
+            className="min-h-9 text-quiet underline"
+            onClick={() => void removeUndoable("trails", trail.id, `The plan ${trailName(trail)} is taken out.`)}
+          >
+            Take this plan out
+          </button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function fixName(fix: SunFix, words: (mm: number) => string): string {
+  if (fix.kind === "hole") return `${fix.by > 0 ? "Raise" : "Lower"} the hole by ${words(Math.abs(fix.by))}`;
+  const { azimuth, elevation = 0 } = fix.aim;
+  return `Aim at ${Math.round(azimuth)}°, ${lean(elevation)}`;
+}
+
+function lean(elevation: number): string {
+  if (elevation === 0) return "level";
+  return `leaning ${Math.abs(Math.round(elevation))}° ${elevation > 0 ? "back" : "forward"}`;
+}

@@ -1,0 +1,83 @@
+import { sunVerdictWords } from "../../../catalogue/sunWords.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import type { SunFix, SunRequest } from "../../../core/sun/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { cx } from "../../../ui/cx.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { sayDay } from "../sayDay.ts";
+import type { Fan } from "./useFan.ts";
+
+/** What is to be said of a plan, the worst first, each with what would help; below it the figures. */
+export function SunVerdicts({
+  fan,
+  request,
+  timeZone,
+  fits,
+  fixName,
+  onFix,
+}: {
+  readonly fan: Fan | null;
+  readonly request: SunRequest;
+  readonly timeZone: string;
+  readonly fits: (fix: SunFix) => boolean;
+  readonly fixName: (fix: SunFix) => string;
+  readonly onFix: (fix: SunFix) => void;
+}) {
+  if (fan === null) return <Panel title="What it comes to">The sun is being reckoned.</Panel>;
+  const { summary, verdicts, noons, dates } = fan.report;
+  const [first, last] = [noons[0], noons.at(-1)];
+  const time = (at: number): string =>
+    new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", timeZone }).format(at);
+  return (
+    <Panel title="What it comes to">
+      <ul className="grid gap-3" data-verdicts={fan.request === request ? "now" : "before"}>
+        {verdicts.map((verdict) => {
+          const { weight, title, words } = sunVerdictWords(verdict, sayDay);
+          const fixes = "fixes" in verdict ? verdict.fixes : "fix" in verdict ? [verdict.fix] : [];
+          return (
+            <li
+              key={verdict.code}
+              data-verdict={verdict.code}
+              className={cx(
+                "border-l-[3px] pl-2",
+                weight === "stop" ? "border-action" : weight === "good" ? "border-good" : "border-kraft",
+              )}
+            >
+              <p className="font-semibold leading-tight">{title}</p>
+              <p className="text-[0.93rem] text-quiet">{words}</p>
+              {fixes.filter(fits).map((fix) => (
+                <Button key={JSON.stringify(fix)} className="mt-1 mr-2" onClick={() => onFix(fix)}>
+                  {fixName(fix)}
+                </Button>
+              ))}
+            </li>
+          );
+        })}
+      </ul>
+      <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-3 border-line border-t pt-2 text-[0.93rem]" data-figures>
+        <dt className="text-quiet">Of the sun’s hours</dt>
+        <dd>{summary.share === null ? "none" : `${Math.round(100 * summary.share)} % reach the sheet`}</dd>
+        {first && (
+          <>
+            <dt className="text-quiet">{sayDay(dates[0] ?? "")}</dt>
+            <dd>{`noon ${time(first.at)}, ${degrees(first.altitude)} high`}</dd>
+          </>
+        )}
+        {last && dates.length > 1 && (
+          <>
+            <dt className="text-quiet">{sayDay(dates.at(-1) ?? "")}</dt>
+            <dd>{`noon ${time(last.at)}, ${degrees(last.altitude)} high`}</dd>
+          </>
+        )}
+        <dt className="text-quiet">Time in all</dt>
+        <dd>
+          {formatTime(dates.length * 86_400 * (request.everyDays ?? 1))}; it darkens by itself, there is none to reckon
+        </dd>
+      </dl>
+    </Panel>
+  );
+}
+
+function degrees(radians: number): string {
+  return `${((radians * 180) / Math.PI).toFixed(1)}°`;
+}

@@ -1,0 +1,87 @@
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { SunRequest, TrailPicture } from "../../../core/sun/index.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { Segments } from "../../../ui/Segments.tsx";
+import { useRested } from "../../../ui/useRested.ts";
+import { sunClient } from "../../../workers/sun.client.ts";
+import type { FanView } from "./drawFan.ts";
+
+/** Longer side of the picture, px. */
+const WIDTH = 640;
+const LOOKS = [
+  { id: "paper", name: "sheet" },
+  { id: "inverted", name: "inverted" },
+] as const;
+type Look = (typeof LOOKS)[number]["id"];
+/** Paper and what it prints out to: pink-brown, by eye. Common practice; papers differ. */
+const PAPER = [250, 240, 232] as const;
+const PRINTED = [140, 72, 52] as const;
+/** What is darkest of it inverted is white. */
+const INK_DEPTH = Math.max(...PAPER.map((paper, k) => paper - (PRINTED[k] as number)));
+
+/** The picture the plan will make, under the made-up sky: as the sheet comes out, or its scan inverted. */
+export function TrailView({
+  request,
+  seed,
+  view,
+}: {
+  readonly request: SunRequest;
+  readonly seed: number;
+  readonly view: FanView;
+}) {
+  const [look, setLook] = useState<Look>("inverted");
+  const [picture, setPicture] = useState<TrailPicture | null>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const asked = useMemo(() => ({ request, seed }), [request, seed]);
+  const rested = useRested(asked, false);
+  useEffect(() => {
+    const end = new AbortController();
+    const order = { kind: "picture", request: rested.request, width: WIDTH, seed: rested.seed } as const;
+    void sunClient.run(order, { signal: end.signal }).then((done) => {
+      if (!end.signal.aborted && done.ok && done.value.kind === "picture") setPicture(done.value.picture);
+    });
+    return () => end.abort();
+  }, [rested]);
+  useEffect(() => {
+    const pen = canvas.current?.getContext("2d");
+    if (picture && pen) pen.putImageData(painted(picture, look, view), 0, 0);
+  }, [picture, look, view]);
+  return (
+    <Panel
+      title="Its picture"
+      aside={<Segments label="Look" value={look} options={LOOKS} className="text-[0.87rem]" onChoose={setLook} />}
+    >
+      <canvas
+        ref={canvas}
+        width={picture?.width ?? WIDTH}
+        height={picture?.height ?? Math.round((WIDTH * request.film.height) / request.film.width)}
+        role="img"
+        aria-label="The picture the plan will make, under a made-up sky"
+        data-trail-picture={picture === null ? "none" : "drawn"}
+        className="block h-auto w-full border border-line"
+      />
+    </Panel>
+  );
+}
+
+/** Whoever inverts a scan also sets its ends: this share of it comes out whitest. */
+const WHITEST = 0.002;
+
+function painted({ width, height, density }: TrailPicture, look: Look, view: FanView): ImageData {
+  const image = new ImageData(width, height);
+  const sorted = Float32Array.from(density).sort();
+  const most = sorted[Math.floor((1 - WHITEST) * (sorted.length - 1))] || 1;
+  const least = sorted[Math.floor(WHITEST * sorted.length)] ?? 0;
+  for (let i = 0; i < density.length; i++) {
+    const dark = density[i] as number;
+    // Turned half round the sky stands upright, and right is right.
+    const to = 4 * (view === "sky" ? density.length - 1 - i : i);
+    for (let k = 0; k < 3; k++) {
+      const depth = look === "paper" ? dark : Math.max(0, dark - least) / Math.max(1e-6, most - least);
+      const tone = (PAPER[k] as number) + ((PRINTED[k] as number) - (PAPER[k] as number)) * depth;
+      image.data[to + k] = look === "paper" ? tone : (255 * ((PAPER[k] as number) - tone)) / INK_DEPTH;
+    }
+    image.data[to + 3] = 255;
+  }
+  return image;
+}

@@ -1,0 +1,36 @@
+import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import type { Trail } from "../../../core/document/index.ts";
+import { SOLSTICES } from "../../../core/sun/index.ts";
+
+/** A place to begin with, until the maker says theirs: the Prime Meridian’s own line of latitude is nobody’s garden. */
+const SOMEWHERE = { latitude: 51.48, longitude: 0, height: 0, timeZone: "Europe/London" } as const;
+
+/** A new plan: from the next solstice to the one after, where the last plan was, with the camera that is for it. */
+export function newTrail(cameras: readonly Camera[], before: Trail | null): Trail {
+  const [first] = cameras;
+  const own = cameras.find((camera) => isTrail(camera)) ?? cameras.find(({ id }) => id === before?.cameraId) ?? first;
+  const site = before?.site ?? SOMEWHERE;
+  const { from, to } = nextSolstices(new Date());
+  return {
+    id: crypto.randomUUID(),
+    cameraId: own?.id ?? null,
+    site,
+    aim: { azimuth: site.latitude < 0 ? 0 : 180, elevation: 0, roll: 0 },
+    horizon: before?.horizon ?? [],
+    from,
+    to,
+    up: null,
+    down: null,
+  };
+}
+
+/** The next solstice and the one after. */
+export function nextSolstices(today: Date): { readonly from: string; readonly to: string } {
+  const now = today.toISOString().slice(0, 10);
+  const year = today.getUTCFullYear();
+  const coming = [0, 1, 2]
+    .flatMap((more) => SOLSTICES.map((day) => `${year + more}-${day}`))
+    .filter((day) => day >= now);
+  const [from = now, to = now] = coming;
+  return { from, to };
+}

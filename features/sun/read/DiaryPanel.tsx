@@ -1,0 +1,93 @@
+import { lazy, Suspense, useEffect, useState } from "react";
+import type { Quad } from "../../../core/negative/index.ts";
+import { type Diary, hoursOfDiary, type SunRequest } from "../../../core/sun/index.ts";
+import { readPicture } from "../../../storage/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
+import { trailClient } from "../../../workers/trailReading.client.ts";
+import { DiaryRaster } from "./DiaryRaster.tsx";
+import { diaryCsv } from "./diaryCsv.ts";
+
+const DiaryCalendar = lazy(() => import("./DiaryCalendar.tsx"));
+
+/** The weather that a sheet tells: by day as a calendar, by day and hour as a raster, as a table to save. */
+export function DiaryPanel({
+  picture,
+  corners,
+  request,
+  name,
+  isFitted,
+}: {
+  readonly picture: string;
+  readonly corners: Quad;
+  readonly request: SunRequest;
+  readonly name: string;
+  readonly isFitted: boolean;
+}) {
+  const [diary, setDiary] = useState<{ readonly of: SunRequest; readonly read: Diary } | null>(null);
+  const [share, setShare] = useState<number | null>(null);
+  const [job, setJob] = useState<AbortController | null>(null);
+  useEffect(() => () => job?.abort(), [job]);
+  const read = async (): Promise<void> => {
+    const kept = await readPicture(picture);
+    if (kept === null) {
+      notify("The scan of this sheet is not in this browser.", { urgent: true });
+      return;
+    }
+    const end = new AbortController();
+    setJob(end);
+    setShare(0);
+    const places = corners.map(({ x, y }) => [x, y] as const);
+    const done = await trailClient.run(
+      { kind: "diary", bytes: kept.bytes, corners: places, request },
+      { signal: end.signal, onProgress: setShare },
+    );
+    setShare(null);
+    if (end.signal.aborted) return;
+    if (done.ok && done.value.ok && done.value.value.kind === "diary")
+      setDiary({ of: request, read: done.value.value.diary });
+    else notify(done.ok ? `This scan ${done.value.ok ? "" : done.value.error}.` : done.error.message, { urgent: true });
+  };
+  const days = diary === null ? [] : hoursOfDiary(diary.read);
+  const sunny = days.filter(({ sun }) => sun > 0).length;
+  const sum = days.reduce((all, { sun }) => all + sun, 0);
+  return (
+    <Panel title="The diary of sun and cloud">
+      {!isFitted && (
+        <p className="mb-2 text-[0.93rem] text-quiet">
+          Fit the tracks first: as planned they lie beside those of the sheet, and what is read there is not the
+          weather.
+        </p>
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <Button look="action" disabled={share !== null} onClick={() => void read()}>
+          {share === null ? "Read the weather" : `Reading: ${Math.round(100 * share)} %`}
+        </Button>
+        {share !== null && <Button onClick={() => job?.abort()}>Stop</Button>}
+        {diary !== null && (
+          <Button onClick={() => saveFile(fileName(name || "diary", ".csv"), diaryCsv(diary.read), "text/csv")}>
+            Save as CSV
+          </Button>
+        )}
+      </div>
+      {diary !== null && (
+        <div className="mt-3 grid gap-3" data-diary={diary.of === request ? "now" : "before"}>
+          <p>
+            Tracks on {sunny} of {days.length} days, {Math.round(sum)} hours of sun where the sheet can tell.
+            {diary.of !== request && " The camera stands otherwise now: read it again."}
+          </p>
+          <Suspense fallback={<div className="h-44" />}>
+            <DiaryCalendar days={days} />
+          </Suspense>
+          <DiaryRaster diary={diary.read} />
+          <p className="text-[0.87rem] text-quiet">
+            Each column is a day, each row a time of day by the sun, noon in the middle: blue sun, pale cloud, blank
+            where the sheet can’t tell. Near the solstices days lie on each other, and the parting is less sure.
+          </p>
+        </div>
+      )}
+    </Panel>
+  );
+}

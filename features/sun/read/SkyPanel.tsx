@@ -1,0 +1,80 @@
+import { useEffect, useRef, useState } from "react";
+import type { Quad } from "../../../core/negative/index.ts";
+import type { SunRequest } from "../../../core/sun/index.ts";
+import { readPicture } from "../../../storage/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { trailClient } from "../../../workers/trailReading.client.ts";
+import type { TrailReport } from "../../../workers/trailReading.ts";
+
+type Laid = Extract<TrailReport, { readonly kind: "sky" }>;
+const WIDTH = 1200;
+/** Degrees between the marks below the picture. */
+const MARKS = 30;
+
+/** The sheet laid out by the sky: azimuth to the right, altitude upwards, inverted. */
+export function SkyPanel({
+  picture,
+  corners,
+  request,
+}: {
+  readonly picture: string;
+  readonly corners: Quad;
+  readonly request: SunRequest;
+}) {
+  const [laid, setLaid] = useState<Laid | null>(null);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  useEffect(() => {
+    if (laid === null) return;
+    const { width, height } = laid.sky;
+    canvas.current?.getContext("2d")?.putImageData(new ImageData(laid.rgba, width, height), 0, 0);
+  }, [laid]);
+  const lay = async (): Promise<void> => {
+    const kept = await readPicture(picture);
+    if (kept === null) {
+      notify("The scan of this sheet is not in this browser.", { urgent: true });
+      return;
+    }
+    const places = corners.map(({ x, y }) => [x, y] as const);
+    const done = await trailClient.run({ kind: "sky", bytes: kept.bytes, corners: places, request, width: WIDTH });
+    if (done.ok && done.value.ok && done.value.value.kind === "sky") setLaid(done.value.value);
+    else if (!done.ok) notify(done.error.message, { urgent: true });
+  };
+  return (
+    <Panel title="Laid out by the sky">
+      <Button onClick={() => void lay()}>{laid === null ? "Lay it out" : "Lay it out again"}</Button>
+      {laid !== null && (
+        <figure className="mt-2" data-sky>
+          <canvas
+            ref={canvas}
+            width={laid.sky.width}
+            height={laid.sky.height}
+            role="img"
+            aria-label="The sheet laid out by azimuth and altitude"
+            className="block h-auto w-full bg-tape"
+          />
+          <figcaption className="relative h-6 text-[0.83rem] text-quiet">
+            {marksBetween(laid.sky.azimuths).map(({ at, share }) => (
+              <span key={at} className="absolute -translate-x-1/2" style={{ left: `${100 * share}%` }}>
+                {((at % 360) + 360) % 360}°
+              </span>
+            ))}
+          </figcaption>
+        </figure>
+      )}
+    </Panel>
+  );
+}
+
+function marksBetween([from, to]: readonly [number, number]): readonly {
+  readonly at: number;
+  readonly share: number;
+}[] {
+  const first = Math.ceil(from / MARKS) * MARKS;
+  const count = Math.floor((to - first) / MARKS) + 1;
+  return Array.from({ length: count }, (_, i) => first + i * MARKS).map((at) => ({
+    at,
+    share: (at - from) / (to - from),
+  }));
+}

@@ -1,0 +1,111 @@
+import type { Result } from "../core/basis/units/index.ts";
+import type { Bottle, Developed, Development, Exposure } from "../core/document/index.ts";
+import { type StillBoxDb, theDb } from "./db.ts";
+import { shotsBetween } from "./exposures.ts";
+import { attempt, type StorageFailure } from "./failure.ts";
+import { checkedRecord, getRecord, wholeRecords } from "./records.ts";
+
+/** Sheets that went in so long ago are not on their way any more, whatever their record says: days. */
+const FORGOTTEN = 2;
+
+/**
+ * Developments begun since an instant, the oldest first, by their index.
+ *
+ * @param sinceMs ms since 1970
+ */
+export async function developmentsSince(sinceMs: number, db: StillBoxDb = theDb()): Promise<readonly Development[]> {
+  // Offsets differ between texts: a day more on the safe side, then by the instant itself.
+  const from = new Date(sinceMs - 86_400_000).toISOString().slice(0, 10);
+  const rows: readonly unknown[] = await db.table("developments").where("at").above(from).toArray();
+  return wholeRecords("developments", rows)
+    .filter(({ at }) => Date.parse(at) >= sinceMs)
+    .sort((a, b) => inTurn(a) - inTurn(b) || (a.order ?? 0) - (b.order ?? 0));
+}
+
+/** Those that went in by their instants; those that wait come after them all. */
+function inTurn({ startedMs }: Development): number {
+  return startedMs ?? Number.MAX_SAFE_INTEGER;
+}
+
+/** Sheets that are on their way through the baths now, the first in first, then those that wait for their turn. */
+export async function runningDevelopments(nowMs: number, db: StillBoxDb = theDb()): Promise<readonly Development[]> {
+  const recent = await developmentsSince(nowMs - FORGOTTEN * 86_400_000, db);
+  return recent.filter(({ finishedAt }) => (finishedAt ?? null) === null);
+}
+
+/** What finishing a sheet changed, so that it can be taken back. */
+export interface Finished {
+  readonly before: Development | null;
+  readonly exposures: readonly { readonly id: string; readonly developed: Developed | null }[];
+  readonly bottles: readonly Bottle[];
+}
+
+/**
+ * Writes that a sheet is developed: the day’s development stands with the shots it belongs to, and the bottles it went
+ * through have borne its area. All or nothing.
+ *
+ * @param developed what the log shows of it
+ */
+export function finishDevelopment(
+  development: Development,
+  developed: Developed,
+  db: StillBoxDb = theDb(),
+): Promise<Result<Finished, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", [db.table("developments"), db.exposures, db.table("bottles")], async () => {
+      const before = await getRecord("developments", development.id, db);
+      await db.table("developments").put(checkedRecord("developments", development));
+      const rows = (await db.exposures.bulkGet([...development.exposureIds])).filter((row) => row !== undefined);
+      await db.exposures.bulkPut(rows.map((row) => ({ ...row, developed })));
+      const bottles: Bottle[] = [];
+      // Said twice (two tabs, a reload in between), its area counts once.
+      const counted = (before?.finishedAt ?? null) !== null;
+      for (const id of counted ? [] : (development.bottleIds ?? [])) {
+        const bottle = await getRecord("bottles", id, db);
+        if (bottle === null) continue;
+        bottles.push(bottle);
+        await db.table("bottles").put({ ...bottle, usedCm2: (bottle.usedCm2 ?? 0) + (development.areaCm2 ?? 0) });
+      }
+      return { before, exposures: rows.map(({ id, developed: was }) => ({ id, developed: was ?? null })), bottles };
+    }),
+  );
+}
+
+/** Takes a finished development back: the sheet is on its way again. */
+export function takeBackFinish(
+  { before, exposures, bottles }: Finished,
+  db: StillBoxDb = theDb(),
+): Promise<Result<void, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", [db.table("developments"), db.exposures, db.table("bottles")], async () => {
+      if (before !== null) await db.table("developments").put(before);
+      for (const { id, developed } of exposures) await db.exposures.update(id, { developed });
+      await db.table("bottles").bulkPut([...bottles]);
+    }),
+  );
+}
+
+/** As many of the newest shots as are looked through for some that wait to be developed. */
+const NEWEST = 400;
+
+/** Newest shots that were neither developed nor judged, as far as is written, newest first. */
+export async function shotsToDevelop(db: StillBoxDb = theDb()): Promise<readonly Exposure[]> {
+  const shots = await shotsBetween(null, 0, NEWEST, db);
+  return shots.filter(
+    (shot) => shot !== null && shot.developed == null && shot.judged == null && shot.spoilt == null && !shot.tested,
+  ) as readonly Exposure[];
+}
+
+/** Area of a sheet of each of some cameras that are still there, cm². */
+export async function sheetAreas(
+  cameraIds: readonly string[],
+  db: StillBoxDb = theDb(),
+): Promise<ReadonlyMap<string, number>> {
+  const cameras = await db.cameras.bulkGet([...new Set(cameraIds)]);
+  return new Map(
+    cameras.flatMap((camera): [string, number][] => {
+      const film = camera?.chambers?.[0]?.film;
+      return camera && film ? [[camera.id, (film.width * film.height) / 100]] : [];
+    }),
+  );
+}

@@ -1,0 +1,21 @@
+import { Button } from "./Button.tsx";
+
+/** Takes back, and does again, what was changed on this page. */
+export function EditButtons({
+  undo,
+  redo,
+}: {
+  readonly undo: (() => void) | null;
+  readonly redo: (() => void) | null;
+}) {
+  return (
+    <div className="flex gap-2">
+      <Button disabled={undo === null} onClick={() => undo?.()}>
+        Undo
+      </Button>
+      <Button disabled={redo === null} onClick={() => redo?.()}>
+        Redo
+      </Button>
+    </div>
+  );
+}

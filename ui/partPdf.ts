@@ -1,0 +1,27 @@
+import { layOut, PAPERS, type Part } from "../core/make/cutsheet/index.ts";
+import { readSettings } from "../storage/index.ts";
+import { cutsheetPdfClient } from "../workers/cutsheetPdf.client.ts";
+import { readableDay } from "./localTime.ts";
+import { notify } from "./notify.ts";
+import { fileName, saveFile } from "./saveFile.ts";
+
+/**
+ * Saves parts as a PDF at true size, with check rulers.
+ *
+ * @param words name of the file
+ * @param foot what stands at the foot of the page
+ * @param now ISO 8601
+ */
+export async function savePartsPdf(
+  parts: readonly Part[],
+  { words, foot, title }: { readonly words: string; readonly foot: string; readonly title: string },
+  now: string,
+): Promise<void> {
+  const [paper] = PAPERS;
+  if (paper === undefined) return;
+  const { printScale } = await readSettings();
+  const pages = layOut(parts, paper, { camera: foot, date: readableDay(now) }, printScale);
+  const made = await cutsheetPdfClient.run({ pages, title, createdAt: now });
+  if (made.ok) saveFile(fileName(words, ".pdf"), made.value, "application/pdf");
+  else notify(`The PDF could not be made: ${made.error.message}.`, { urgent: true });
+}

@@ -1,0 +1,108 @@
+import { joined } from "../core/basis/numeric/index.ts";
+import { rational, type TiffField, tiffDirectory, tiffHead } from "./tiffDirectory.ts";
+
+/** What is written into a picture's file: its camera, and how it was taken. */
+export interface PictureFacts {
+  /** The camera's own name. */
+  readonly camera: string;
+  readonly subject: string;
+  readonly fNumber: number | null;
+  readonly seconds: number | null;
+  readonly iso: number | null;
+  /** When the hole was opened, ISO 8601 with offset. */
+  readonly openedAt: string | null;
+}
+
+/**
+ * The facts as an Exif block (a small TIFF): camera, f-number, time, speed, date; colours are sRGB.
+ *
+ * @source Exif 2.32 (CIPA DC-008-2019), 4.6
+ */
+export function exifOf(facts: PictureFacts): Uint8Array<ArrayBuffer> {
+  const { camera, subject, fNumber, seconds, iso, openedAt } = facts;
+  const [day, offset] = timeOf(openedAt);
+  const inner: TiffField[] = [
+    ...(seconds === null ? [] : ([[33434, "rational", rational(seconds)]] satisfies TiffField[])),
+    ...(fNumber === null ? [] : ([[33437, "rational", rational(fNumber)]] satisfies TiffField[])),
+    ...(iso === null
+      ? []
+      : ([[34855, "short", [Math.max(1, Math.min(65535, Math.round(iso)))]]] satisfies TiffField[])),
+    [36864, "undefined", Uint8Array.from("0232", (letter) => letter.charCodeAt(0))],
+    ...(day === null ? [] : ([[36867, "ascii", day]] satisfies TiffField[])),
+    ...(offset === null ? [] : ([[36881, "ascii", offset]] satisfies TiffField[])),
+    [40961, "short", [1]],
+  ];
+  const outer = (at: number): TiffField[] => [
+    [270, "ascii", plain(subject)],
+    [271, "ascii", "Made by hand"],
+    [272, "ascii", plain(camera)],
+    [305, "ascii", "Still Box"],
+    [34665, "long", [at]],
+  ];
+  const head = 8;
+  const at = head + tiffDirectory(outer(0), head).length;
+  return joined([tiffHead(head), tiffDirectory(outer(at), head), tiffDirectory(inner, at)]);
+}
+
+/** Exif's own way to write a time: the clock on the wall, and its offset. */
+function timeOf(iso: string | null): readonly [string | null, string | null] {
+  const found = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2}):(\d{2})(?:\.\d+)?(Z|[+-]\d{2}:\d{2})$/.exec(iso ?? "");
+  if (found === null) return [null, null];
+  const [, year, month, day, hour, minute, second, offset] = found;
+  return [`${year}:${month}:${day} ${hour}:${minute}:${second}`, offset === "Z" ? "+00:00" : (offset ?? null)];
+}
+
+/** Exif's texts are ASCII: letters with marks lose them, others become question marks. */
+function plain(words: string): string {
+  return words
+    .normalize("NFKD")
+    .replace(/\p{M}/gu, "")
+    .replace(/[’‘]/g, "'")
+    .replace(/[–—]/g, "-")
+    .replace(/[^\x20-\x7e]/g, "?");
+}
+
+/**
+ * The facts as an XMP packet, in full Unicode.
+ *
+ * @source XMP Specification Part 1 (ISO 16684-1:2019), 7; Part 2 for Exif's names
+ */
+export function xmpOf({ camera, subject, fNumber, seconds, openedAt }: PictureFacts): string {
+  const quotient = (value: number): string => rational(value).join("/");
+  const named = [
+    ...(fNumber === null ? [] : [`exif:FNumber="${quotient(fNumber)}"`]),
+    ...(seconds === null ? [] : [`exif:ExposureTime="${quotient(seconds)}"`]),
+    ...(openedAt === null ? [] : [`exif:DateTimeOriginal="${escaped(openedAt)}"`]),
+    `tiff:Model="${escaped(camera)}"`,
+    'xmp:CreatorTool="Still Box"',
+  ].join(" ");
+  return `<?xpacket begin="\uFEFF" id="W5M0MpCehiHzreSzNTczkc9d"?><x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" xmlns:dc="http://purl.org/dc/elements/1.1/" xmlns:exif="http://ns.adobe.com/exif/1.0/" xmlns:tiff="http://ns.adobe.com/tiff/1.0/" xmlns:xmp="http://ns.adobe.com/xap/1.0/" ${named}><dc:title><rdf:Alt><rdf:li xml:lang="x-default">${escaped(subject)}</rdf:li></rdf:Alt></dc:title></rdf:Description></rdf:RDF></x:xmpmeta><?xpacket end="w"?>`;
+}
+
+function escaped(words: string): string {
+  return words.replace(/&/g, "&amp;").replace(/</g, "&lt;").replace(/>/g, "&gt;").replace(/"/g, "&quot;");
+}
+
+/**
+ * A JPEG with its facts: Exif, XMP and the profile of sRGB behind its first mark.
+ *
+ * @source ITU-T T.81 (segments); Exif 2.32, 4.7.2; ISO 16684-3 (XMP in JPEG); ICC.1:2022, B.4
+ */
+export function withJpegFacts(
+  jpeg: Uint8Array<ArrayBuffer>,
+  facts: PictureFacts,
+  profile: Uint8Array<ArrayBuffer>,
+): Uint8Array<ArrayBuffer> {
+  const text = (words: string): Uint8Array<ArrayBuffer> => new TextEncoder().encode(words);
+  const segments = [
+    segment(0xe1, joined([text("Exif\0\0"), exifOf(facts)])),
+    segment(0xe1, joined([text("http://ns.adobe.com/xap/1.0/\0"), text(xmpOf(facts))])),
+    segment(0xe2, joined([text("ICC_PROFILE\0"), Uint8Array.of(1, 1), profile])),
+  ];
+  return joined([jpeg.subarray(0, 2), ...segments, jpeg.subarray(2)]);
+}
+
+function segment(mark: number, data: Uint8Array): Uint8Array<ArrayBuffer> {
+  const length = data.length + 2;
+  return joined([Uint8Array.of(0xff, mark, length >> 8, length & 255), data]);
+}

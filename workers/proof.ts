@@ -1,0 +1,229 @@
+import { failure, type Result, success } from "../core/basis/units/index.ts";
+import type { BandLine } from "../core/light/hole/index.ts";
+import type { Fault } from "../core/light/solve/index.ts";
+import {
+  densityHistogram,
+  type FoundFault,
+  type Histogram,
+  histogramOf,
+  type JudgeAnswer,
+  judgeScan,
+  type NegativeScan,
+  negativeFaults,
+  type ProofSettings,
+  type ProofTrouble,
+  placeSheet,
+  proofExposure,
+  type ScanView,
+  type Spot,
+  scanView,
+  stripDensities,
+  type Tone,
+  toneFor,
+  troubleFault,
+} from "../core/negative/index.ts";
+import { type FileOrder, finishedFile } from "./finishedFile.ts";
+import { transformOf } from "./fourier.ts";
+import type { Job, JobControl, JobOutput } from "./protocol.ts";
+import { negativeOf } from "./reading/grey.ts";
+import { type Decoders, readRaw } from "./reading/readScan.ts";
+
+/** A scan by its name: the worker keeps the last one it unpacked, and asks for the file of another. */
+interface OfScan {
+  readonly key: string;
+  readonly bytes: Uint8Array<ArrayBuffer> | null;
+  readonly settings: ProofSettings;
+}
+
+/** What may be asked about a negative. */
+export type ProofOrder = OfScan &
+  (
+    | { readonly kind: "open" }
+    | { readonly kind: "part"; readonly x: number; readonly y: number; readonly side: number }
+    | { readonly kind: "judge" }
+    | { readonly kind: "strip"; readonly count: number; readonly along: "across" | "down" }
+    | { readonly kind: "draw"; readonly spots: readonly Spot[]; readonly lines: readonly BandLine[] | null }
+    | ({
+        readonly kind: "save";
+        readonly spots: readonly Spot[];
+        readonly lines: readonly BandLine[] | null;
+      } & FileOrder)
+  );
+
+/** A scan as it was opened. */
+export interface OpenReport {
+  readonly width: number;
+  readonly height: number;
+  readonly channels: 1 | 3;
+  readonly bits: 8 | 16;
+  readonly dpi: number | null;
+  readonly corners: readonly (readonly [x: number, y: number])[];
+  readonly found: boolean;
+  readonly white: number;
+  readonly view: ScanView;
+}
+
+/** A negative judged. */
+export interface JudgeReport {
+  readonly answer: JudgeAnswer;
+  readonly histogram: Histogram;
+  readonly faults: readonly FoundFault[];
+}
+
+/** Exposures of an upright picture at the size asked for, and the tones they would get. */
+export interface DrawReport {
+  readonly width: number;
+  readonly height: number;
+  readonly scale: number;
+  readonly planes: readonly Float32Array<ArrayBuffer>[];
+  readonly tones: readonly Tone[];
+  /** How often each exposure comes inside the margin, over all that is told apart. */
+  readonly histograms: readonly Histogram[];
+}
+
+export type ProofReport =
+  | { readonly kind: "open"; readonly report: OpenReport }
+  | { readonly kind: "part"; readonly view: ScanView }
+  | { readonly kind: "judge"; readonly report: JudgeReport }
+  | { readonly kind: "strip"; readonly densities: readonly number[] }
+  | { readonly kind: "draw"; readonly report: DrawReport }
+  | { readonly kind: "save"; readonly file: Uint8Array<ArrayBuffer> }
+  /** The worker holds another scan: send this one's file along. */
+  | { readonly kind: "send" };
+
+/** Steps of a tone’s histogram. */
+const HISTOGRAM_STEPS = 120;
+/** Longer side of what is shown of a scan, px. */
+const VIEW = 1100;
+
+/** Everything the interface asks about negatives, in one worker that keeps the scan it unpacked last. */
+export function proofJob(decoders?: Decoders): Job<ProofOrder, Result<ProofReport, Fault>> {
+  let kept: { readonly key: string; readonly scan: NegativeScan; readonly dpi: number | null } | null = null;
+  return async (order, control): Promise<JobOutput<Result<ProofReport, Fault>>> => {
+    if (kept?.key !== order.key) {
+      if (order.bytes === null) return { output: success({ kind: "send" }), transfer: [] };
+      kept = null;
+      const read = await readRaw(order.bytes, decoders);
+      if (!read.ok) return { output: failure({ path: "/scan", message: read.error }), transfer: [] };
+      kept = { key: order.key, scan: negativeOf(read.value), dpi: read.value.dpi };
+    }
+    return answered(order, kept.scan, kept.dpi, control);
+  };
+}
+
+async function answered(
+  order: ProofOrder,
+  scan: NegativeScan,
+  dpi: number | null,
+  control: JobControl,
+): Promise<JobOutput<Result<ProofReport, Fault>>> {
+  switch (order.kind) {
+    case "open": {
+      const report = opened(scan, dpi, order.settings);
+      return { output: success({ kind: "open", report }), transfer: [report.view.rgba.buffer] };
+    }
+    case "part": {
+      const { x, y, side } = order;
+      const part = { left: x - side / 2, top: y - side / 2, width: side, height: side };
+      const view = scanView(scan, order.settings.encoding ?? "file", part, side);
+      return { output: success({ kind: "part", view }), transfer: [view.rgba.buffer] };
+    }
+    case "judge":
+      return { output: judged(scan, order.settings), transfer: [] };
+    case "strip": {
+      const densities = stripDensities(scan, order.settings, order.count, order.along);
+      return { output: success({ kind: "strip", densities }), transfer: [] };
+    }
+    case "draw":
+      return drawn(order, scan, control);
+    case "save":
+      return saved(order, scan, control);
+    default:
+      return order satisfies never;
+  }
+}
+
+function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings): OpenReport {
+  const { width, height, channels, most } = scan;
+  const placed = placeSheet(scan, settings);
+  return {
+    width,
+    height,
+    channels,
+    bits: most === 255 ? 8 : 16,
+    dpi,
+    corners: placed.sheet.corners.map(({ x, y }) => [x, y] as const),
+    found: placed.corners === "found",
+    white: placed.white,
+    view: scanView(scan, settings.encoding ?? "file", { left: 0, top: 0, width, height }, VIEW),
+  };
+}
+
+function judged(scan: NegativeScan, settings: ProofSettings): Result<ProofReport, Fault> {
+  const answer = judgeScan(scan, settings);
+  if (!answer.ok) return failure(troubleFault(answer.error));
+  return success({
+    kind: "judge",
+    report: {
+      answer: answer.value,
+      histogram: densityHistogram(scan, settings),
+      faults: negativeFaults(scan, settings),
+    },
+  });
+}
+
+/** Runs a proof and tells how far it is; between its steps others may be heard, and it may be given up. */
+async function run<T>(steps: Generator<number, T, void>, control: JobControl): Promise<T | null> {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    control.report(step.value);
+    await new Promise((next) => setTimeout(next, 0));
+    if (control.cancelled()) return null;
+  }
+}
+
+type Exposing = Extract<ProofOrder, { readonly kind: "draw" | "save" }>;
+
+async function exposed(
+  { settings, spots, lines }: Exposing,
+  scan: NegativeScan,
+  control: JobControl,
+): Promise<ReturnType<typeof proofExposure> extends Generator<number, infer R, void> ? R | null : never> {
+  const tools = { transformOf, spots, ...(lines === null ? {} : { lines }) };
+  return run(proofExposure(scan, settings, tools), control);
+}
+
+const GIVEN_UP: ProofTrouble = "nothing-there";
+
+async function drawn(
+  order: Extract<ProofOrder, { readonly kind: "draw" }>,
+  scan: NegativeScan,
+  control: JobControl,
+): Promise<JobOutput<Result<ProofReport, Fault>>> {
+  const made = await exposed(order, scan, control);
+  if (made === null || !made.ok) return { output: failure(troubleFault(made?.error ?? GIVEN_UP)), transfer: [] };
+  const { frame, planes } = made.value;
+  const report: DrawReport = {
+    width: frame.width,
+    height: frame.height,
+    scale: frame.scale,
+    planes: planes.map(({ log }) => log),
+    tones: planes.map(({ spread }) => toneFor(spread, { low: null, high: null, gamma: null })),
+    histograms: planes.map(({ spread }) =>
+      histogramOf(spread, spread.values[0] ?? 0, spread.values.at(-1) ?? 1, HISTOGRAM_STEPS),
+    ),
+  };
+  return { output: success({ kind: "draw", report }), transfer: report.planes.map(({ buffer }) => buffer) };
+}
+
+async function saved(
+  order: Extract<ProofOrder, { readonly kind: "save" }>,
+  scan: NegativeScan,
+  control: JobControl,
+): Promise<JobOutput<Result<ProofReport, Fault>>> {
+  const made = await exposed(order, scan, control);
+  if (made === null || !made.ok) return { output: failure(troubleFault(made?.error ?? GIVEN_UP)), transfer: [] };
+  const file = await finishedFile(made.value, order.settings, order);
+  return { output: success({ kind: "save", file }), transfer: [file.buffer] };
+}
