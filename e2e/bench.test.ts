@@ -257,6 +257,7 @@ describe("Bench", () => {
     await other.goTo(TIN);
     await other.focus('[data-handle="far-wall"]');
     await other.keys("ArrowRight");
+    await other.holds("container.depth", "71 mm");
     await other.page.close({ runBeforeUnload: false });
     await maker.reload();
     await maker.holds("container.depth", "71 mm");

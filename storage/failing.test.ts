@@ -10,7 +10,7 @@ import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { readSettings, writeSetting } from "./settings.ts";
-import { hasUnsaved, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+import { hasUnsaved, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
@@ -155,27 +155,48 @@ describe("notes of what is not stored yet", () => {
     expect(await db.notes.count()).toBe(0);
   });
 
-  test("what a page noted in its tab when it went is the later word of it", async () => {
-    const tab = new Map<string, string>();
-    const sessionStorage = {
-      getItem: (key: string) => tab.get(key) ?? null,
-      setItem: (key: string, value: string) => {
-        tab.set(key, value);
-        Object.assign(sessionStorage, { [key]: value });
-      },
-      removeItem: (key: string) => {
-        tab.delete(key);
-        Reflect.deleteProperty(sessionStorage, key);
-      },
-    };
-    Object.defineProperty(globalThis, "sessionStorage", { value: sessionStorage, configurable: true });
-    await noteUnsaved(note("n", 82), db);
-    noteInTab(note("n", 83));
-    expect(await hasUnsaved(db)).toBe(true);
-    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
-    expect(fieldValue(await stored(), "container.depth")).toBe(83);
-    expect([tab.size, await db.notes.count(), await hasUnsaved(db)]).toEqual([0, 0, false]);
-    Reflect.deleteProperty(globalThis, "sessionStorage");
+  describe("quick notes", () => {
+    let local: Record<string, string>;
+
+    beforeEach(() => {
+      local = {};
+      Object.defineProperties(local, {
+        getItem: { value: (key: string) => local[key] ?? null },
+        setItem: { value: (key: string, text: string) => Object.assign(local, { [key]: text }) },
+        removeItem: { value: (key: string) => Reflect.deleteProperty(local, key) },
+      });
+      Object.defineProperty(globalThis, "localStorage", { value: local, configurable: true });
+    });
+
+    afterEach(() => void Reflect.deleteProperty(globalThis, "localStorage"));
+
+    test("a quick note is the later word of what the database has", async () => {
+      await noteUnsaved(note("n", 82), db);
+      noteAtOnce(note("n", 83));
+      expect(await hasUnsaved(db)).toBe(true);
+      expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
+      expect(fieldValue(await stored(), "container.depth")).toBe(83);
+      expect([Object.keys(local), await db.notes.count(), await hasUnsaved(db)]).toEqual([[], 0, false]);
+    });
+
+    test("it goes when the database has it, but not while a later one stands in its place", async () => {
+      noteAtOnce(note("n", 82));
+      await noteUnsaved(note("n", 82), db);
+      expect(Object.keys(local)).toEqual([]);
+      noteAtOnce(note("n", 83));
+      await noteUnsaved(note("n", 82), db);
+      expect(Object.keys(local)).toEqual(["still-box-note:n"]);
+      await strikeUnsaved("n", db);
+      expect([Object.keys(local), await db.notes.count()]).toEqual([[], 0]);
+    });
+
+    test("where the database has no room for a note, the quick one stays", async () => {
+      const full = jest.spyOn(db.notes, "put").mockImplementation((() => Promise.reject(new Error("full"))) as never);
+      noteAtOnce(note("n", 84));
+      await noteUnsaved(note("n", 84), db);
+      expect(Object.keys(local)).toEqual(["still-box-note:n"]);
+      full.mockRestore();
+    });
   });
 
   test("an edit in another tab’s hand when the camera was deleted comes back with it", async () => {

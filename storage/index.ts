@@ -54,5 +54,5 @@ export { listRecords, removeRecord, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { countTrailsOut, standsOut } from "./trailsOut.ts";
-export { hasUnsaved, isChange, noteInTab, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

@@ -1,7 +1,7 @@
 import { type CameraChange, withChanges } from "../core/document/index.ts";
 import { editCamera } from "./cameras.ts";
 import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
-import { tabNotes } from "./tabNotes.ts";
+import { quickNotes } from "./quickNotes.ts";
 import { isChange, strikeUnsaved } from "./unsaved.ts";
 
 /** What became of the notes that pages which are gone had left. */
@@ -25,8 +25,8 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
   const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], damaged: 0 };
   const stored: readonly unknown[] = await db.notes.toArray().catch(() => []);
   const removed = await idOfRemoved(db);
-  // What a page noted in its tab is the later word of it.
-  const notes = new Map([...stored, ...tabNotes()].map((note) => [idOf(note), note]));
+  // A quick note is the later word of it.
+  const notes = new Map([...stored, ...quickNotes()].map((note) => [idOf(note), note]));
   for (const [id, note] of notes) {
     if (!isNote(note)) {
       recovery.damaged++;

@@ -154,7 +154,7 @@ describe("what earlier pages left", () => {
     await maker.sees("main li", /biscuit tin/i);
     await plant(maker, "notes", { id: "torn", cameraId: "thistle-biscuit-tin", changes: [null] });
     await plant(maker, "notes", { id: "path", cameraId: "x", label: "x", at: "x", changes: [{ path: "no list" }] });
-    await maker.page.evaluate(() => sessionStorage.setItem("still-box-note:bent", "[nu"));
+    await maker.page.evaluate(() => localStorage.setItem("still-box-note:bent", "[nu"));
     await maker.reload();
     await maker.sees("body", /3 notes of edits that an earlier page left can’t be read/);
     await maker.sees("main li", /biscuit tin/i);

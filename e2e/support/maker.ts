@@ -210,12 +210,17 @@ export class Maker {
   /** Waits until the entry of this name holds this text. */
   async holds(name: string, text: string): Promise<this> {
     await this.page.bringToFront();
-    await this.page.waitForFunction(
+    const query = `[name="${name}"], [aria-label="${name}"]`;
+    const right = this.page.waitForFunction(
       (query, want) => document.querySelector<HTMLInputElement>(query)?.value === want,
       { timeout: PATIENCE },
-      `[name="${name}"], [aria-label="${name}"]`,
+      query,
       text,
     );
+    await right.catch(async () => {
+      const value = await this.page.evaluate((query) => document.querySelector<HTMLInputElement>(query)?.value, query);
+      throw new Error(`“${name}” holds “${value}”, not “${text}”, at ${this.page.url()}`);
+    });
     return this;
   }
 

@@ -15,12 +15,10 @@ function bench() {
   let timers: { readonly at: number; readonly run: () => void }[] = [];
   let strokes = 0;
   const notes: ({ readonly label: string; readonly changes: readonly CameraChange[] } | null)[] = [];
-  const atOnce: { readonly label: string; readonly changes: readonly CameraChange[] }[] = [];
   const waiting: { readonly edit: CameraEdit; readonly answer: (answer: EditAnswer) => void }[] = [];
   const hand = new EditsInHand(stored, {
     send: (edit) => new Promise((answer) => waiting.push({ edit, answer })),
     note: (note) => void notes.push(note),
-    noteAtOnce: (note) => void atOnce.push(note),
     later: (ms, run) => {
       const timer = { at: nowMs + ms, run };
       timers.push(timer);
@@ -34,7 +32,6 @@ function bench() {
   return {
     hand,
     notes,
-    atOnce,
     waiting,
     stored: () => stored,
     /** Lets time go by. */
@@ -182,19 +179,6 @@ test("an edit taken back before it was sent leaves nothing to save", () => {
   expect(waiting).toHaveLength(0);
   expect(hand.shown().saveState).toBe("saved");
   expect(notes.at(-1)).toBeNull();
-});
-
-test("a page that goes notes what is not stored before it is gone; what is stored it does not note", async () => {
-  const { hand, atOnce, notes, answers, waiting } = bench();
-  hand.leave();
-  expect(atOnce).toEqual([]);
-  hand.edit("depth", (camera) => withField(camera, "container.depth", 81));
-  hand.leave();
-  expect(atOnce).toEqual([notes[0]]);
-  expect(waiting).toHaveLength(1);
-  await answers();
-  hand.leave();
-  expect(atOnce).toHaveLength(1);
 });
 
 test("a change to nothing is no edit; those who follow are told of every other", () => {

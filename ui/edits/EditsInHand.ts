@@ -27,10 +27,8 @@ export interface UnsavedEdit {
 /** What the hand needs of the world: a way to the database, a notepad, a clock. */
 export interface EditTools {
   readonly send: (edit: CameraEdit) => Promise<EditAnswer>;
-  /** Notes what is on the screen but not stored; `null`: nothing any more. */
+  /** Notes what is on the screen but not stored, done when it returns; `null`: nothing any more. */
   readonly note: (note: UnsavedEdit | null) => void;
-  /** The same, done when it returns: for a page that is about to go. */
-  readonly noteAtOnce: (note: UnsavedEdit) => void;
   /** Runs something later; the answer calls it off. */
   readonly later: (ms: number, run: () => void) => () => void;
   readonly nowMs: () => number;
@@ -102,13 +100,6 @@ export class EditsInHand {
     if (stored === this.#stored || isOlder(stored, this.#stored)) return;
     this.#rebase(stored, this.#sent);
     this.#show();
-  };
-
-  /** The page goes: what is not stored is noted before it is gone, and sent. */
-  readonly leave = (): void => {
-    const label = this.#label ?? this.#sent.at(-1)?.label;
-    if (label !== undefined) this.#tools.noteAtOnce({ label, changes: changesBetween(this.#stored, this.#camera) });
-    void this.flush();
   };
 
   /** Sends what was not sent yet. */

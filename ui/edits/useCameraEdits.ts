@@ -5,7 +5,7 @@ import { withChanges } from "../../core/document/index.ts";
 import {
   getCamera,
   type NoteRow,
-  noteInTab,
+  noteAtOnce,
   noteUnsaved,
   storageFailure,
   strikeUnsaved,
@@ -14,7 +14,7 @@ import {
 import { isoWithOffset } from "../localTime.ts";
 import { notify } from "../notify.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
-import { EditsInHand, type EditTools, type SaveState, type UnsavedEdit } from "./EditsInHand.ts";
+import { EditsInHand, type EditTools, type SaveState } from "./EditsInHand.ts";
 import { latestOnly } from "./latestOnly.ts";
 import { takeWaiting } from "./waiting.ts";
 
@@ -61,9 +61,9 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
     if (hand.shown().saveState !== "saved" && hand.shown().saveState !== "saving") void hand.flush();
   }, [live, hand]);
   useEffect(() => {
-    window.addEventListener("pagehide", hand.leave);
+    window.addEventListener("pagehide", hand.flush);
     return () => {
-      window.removeEventListener("pagehide", hand.leave);
+      window.removeEventListener("pagehide", hand.flush);
       void hand.flush();
     };
   }, [hand]);
@@ -96,19 +96,14 @@ function inHand(loaded: Camera, submit: { readonly current: SubmitFunction }): E
 
 function toolsFor(id: string, submit: { readonly current: SubmitFunction }): EditTools {
   const note = crypto.randomUUID();
-  const row = (unsaved: UnsavedEdit): NoteRow => ({
-    id: note,
-    cameraId: id,
-    ...unsaved,
-    at: isoWithOffset(new Date()),
-  });
-  const write = latestOnly<Parameters<EditTools["note"]>[0]>((unsaved) =>
-    unsaved === null ? strikeUnsaved(note) : noteUnsaved(row(unsaved)),
-  );
+  const write = latestOnly<NoteRow | null>((row) => (row === null ? strikeUnsaved(note) : noteUnsaved(row)));
   return {
     send: (edit) => sent(id, { type: "edit", ...edit }, submit.current),
-    note: write,
-    noteAtOnce: (unsaved) => noteInTab(row(unsaved)),
+    note: (unsaved) => {
+      const row = unsaved && { id: note, cameraId: id, ...unsaved, at: isoWithOffset(new Date()) };
+      if (row !== null) noteAtOnce(row);
+      write(row);
+    },
     later: (ms, run) => {
       const timer = setTimeout(run, ms);
       return () => clearTimeout(timer);
