@@ -25,19 +25,11 @@ import {
 import { type FileOrder, finishedFile } from "./finishedFile.ts";
 import { transformOf } from "./fourier.ts";
 import type { Job, JobControl, JobOutput } from "./protocol.ts";
-import { negativeOf } from "./reading/grey.ts";
-import { type Decoders, readRaw } from "./reading/readScan.ts";
-
-/** A scan by its name: the worker keeps the last one it unpacked, and asks for the file of another. */
-interface OfScan {
-  readonly key: string;
-  readonly bytes: Uint8Array<ArrayBuffer> | null;
-  readonly settings: ProofSettings;
-}
+import type { Decoders } from "./reading/readScan.ts";
+import { type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
 
 /** What may be asked about a negative. */
-export type ProofOrder = OfScan &
-  (
+export type ProofOrder = OfScan & { readonly settings: ProofSettings } & (
     | { readonly kind: "open" }
     | { readonly kind: "part"; readonly x: number; readonly y: number; readonly side: number }
     | { readonly kind: "judge" }
@@ -88,8 +80,7 @@ export type ProofReport =
   | { readonly kind: "strip"; readonly densities: readonly number[] }
   | { readonly kind: "draw"; readonly report: DrawReport }
   | { readonly kind: "save"; readonly file: Uint8Array<ArrayBuffer> }
-  /** The worker holds another scan: send this one's file along. */
-  | { readonly kind: "send" };
+  | SendScan;
 
 /** Steps of a tone’s histogram. */
 const HISTOGRAM_STEPS = 120;
@@ -98,16 +89,12 @@ const VIEW = 1100;
 
 /** Everything the interface asks about negatives, in one worker that keeps the scan it unpacked last. */
 export function proofJob(decoders?: Decoders): Job<ProofOrder, Result<ProofReport, Fault>> {
-  let kept: { readonly key: string; readonly scan: NegativeScan; readonly dpi: number | null } | null = null;
+  const keep = scanKeeper(decoders);
   return async (order, control): Promise<JobOutput<Result<ProofReport, Fault>>> => {
-    if (kept?.key !== order.key) {
-      if (order.bytes === null) return { output: success({ kind: "send" }), transfer: [] };
-      kept = null;
-      const read = await readRaw(order.bytes, decoders);
-      if (!read.ok) return { output: failure({ path: "/scan", message: read.error }), transfer: [] };
-      kept = { key: order.key, scan: negativeOf(read.value), dpi: read.value.dpi };
-    }
-    return answered(order, kept.scan, kept.dpi, control);
+    const kept = await keep(order);
+    if (!kept.ok) return { output: failure({ path: "/scan", message: kept.error }), transfer: [] };
+    if (kept.value === null) return { output: success({ kind: "send" }), transfer: [] };
+    return answered(order, kept.value.scan, kept.value.dpi, control);
   };
 }
 

@@ -94,7 +94,7 @@ export const sun: Job<SunOrder, SunReport> = async (order) => {
     case "picture": {
       const fan = sunFan(order.request, skyTools);
       const skies = order.seed === null ? null : skiesOf(fan, order.seed);
-      const picture = trailPicture(order.request, fan, order.width, skies);
+      const picture = trailPicture([{ request: order.request, fan, skies }], order.width);
       return { output: { kind: "picture", picture }, transfer: [picture.density.buffer] };
     }
     default:

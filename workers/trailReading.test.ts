@@ -1,62 +1,41 @@
 import { inflateSync } from "node:zlib";
-import { horizonLine, PARTED, SHONE, type SunRequest, sunFan } from "../core/sun/index.ts";
+import { PARTED, SHONE, sunFan } from "../core/sun/index.ts";
+import { COLD_FRAMES, pointsOn } from "../core/testing/coldFrames.ts";
 import { skyTools } from "./sky.ts";
 import { sun } from "./sun.ts";
 import { trailJob } from "./trailReading.ts";
 
 const CONTROL = { report: () => {}, cancelled: () => false };
 const job = trailJob({ inflate: async (zlib, most) => inflateSync(zlib, { maxOutputLength: most }) });
-/** Thistle Row's can by the cold frames: deep enough and finely pierced, so that days are parted. */
-const plan: SunRequest = {
-  site: { latitude: 52.2, longitude: 0.1, height: 20, timeZone: "Europe/London" },
-  hole: { diameter: 0.3 },
-  film: { surface: "cylinder", radius: 50, distance: 100, width: 254, height: 203.2, y: -60 },
-  aim: { azimuth: 180, elevation: 0, roll: 0 },
-  from: "2026-12-21",
-  to: "2027-06-21",
-  horizon: [
-    [90, 3],
-    [180, 6],
-    [270, 4],
-  ],
-};
+const plan = COLD_FRAMES;
+const size = { width: plan.film.width, height: plan.film.height };
 
 describe("Thistle Row’s can from one solstice to the next", () => {
   test("is made up, scanned by the made-up flatbed, fitted, and reads its own weather back: 95 % of the moments on parted tracks", async () => {
-    const made = await job({ kind: "simulate", request: plan, dpi: 200, seed: 5 }, CONTROL);
+    const made = await job({ kind: "simulate", request: plan, dpi: 200, seed: 5, mishap: "none" }, CONTROL);
     if (!made.output.ok || made.output.value.kind !== "simulate") throw new Error("not made");
     const { file, stood } = made.output.value;
     expect(stood.aim).not.toEqual(plan.aim);
     // A maker's points: on the first and the last day's track and the horizon, a pixel or so off.
     const truth = sunFan({ ...plan, aim: stood.aim }, skyTools);
-    const points = [0, 182].flatMap((day) => {
-      const own = truth.days[day]?.moments.filter(({ isRecorded }) => isRecorded) ?? [];
-      return [0.1, 0.4, 0.7, 0.95].flatMap((part, i) => {
-        const { place } = own[Math.floor(part * own.length)] ?? {};
-        if (!place) return [];
-        const date = truth.days[day]?.date ?? "";
-        return [{ kind: "track" as const, s: place.s + 0.06 * (i % 2), t: place.t - 0.06 * (i % 3), date }];
-      });
-    });
-    // Turned about the pole, tracks lie on themselves: only the horizon tells how far.
-    const [line = []] = horizonLine(plan.horizon ?? [], truth.sky, 1);
-    const ground = [0.35, 0.5, 0.65].flatMap((part) => {
-      const place = line[Math.floor(part * line.length)];
-      return place ? [{ kind: "horizon" as const, s: place.s - 0.06, t: place.t + 0.06 }] : [];
-    });
-    const fitted = await sun({ kind: "fit", request: plan, points: [...points, ...ground] }, CONTROL);
+    let turn = 0;
+    const beside = (): number => [0, 0.06, -0.06][turn++ % 3] as number;
+    const points = pointsOn(truth, plan.horizon, [plan.from, plan.to], beside);
+    const fitted = await sun({ kind: "fit", request: plan, points }, CONTROL);
     if (fitted.output.kind !== "fit" || fitted.output.fit === null) throw new Error("not fitted");
     const { aim, holeY } = fitted.output.fit;
     expect(Math.abs(aim.azimuth - stood.aim.azimuth)).toBeLessThan(0.2);
     expect(Math.abs((aim.roll ?? 0) - (stood.aim.roll ?? 0))).toBeLessThan(0.2);
     const request = { ...plan, aim, hole: { ...plan.hole, y: holeY } };
-    const { width, height } = plan.film;
-    const opened = await job({ kind: "open", bytes: file.slice(), width, height }, CONTROL);
+    // The first question sends the file along; the later ones are about the scan the worker keeps.
+    const unsent = await job({ kind: "open", key: "made up", bytes: null, ...size }, CONTROL);
+    expect(unsent.output).toMatchObject({ ok: true, value: { kind: "send" } });
+    const opened = await job({ kind: "open", key: "made up", bytes: file, ...size }, CONTROL);
     if (!opened.output.ok || opened.output.value.kind !== "open") throw new Error("not opened");
     const { corners, found } = opened.output.value;
     expect(found).toBe(true);
-    const again = file.slice();
-    const reading = await job({ kind: "diary", bytes: file, corners, request }, CONTROL);
+    const kept = { key: "made up", bytes: null, corners, request } as const;
+    const reading = await job({ ...kept, kind: "diary", shut: null }, CONTROL);
     if (!reading.output.ok || reading.output.value.kind !== "diary") throw new Error("not read");
     const { diary } = reading.output.value;
     const across = diary.hours.length;
@@ -74,7 +53,7 @@ describe("Thistle Row’s can from one solstice to the next", () => {
       }
     expect(all).toBeGreaterThan(1500);
     // Laid out by the sky, the sun’s way at an equinox is where the almanac has it: dark on the sheet, light here.
-    const laid = await job({ kind: "sky", bytes: again, corners, request, width: 800 }, CONTROL);
+    const laid = await job({ ...kept, kind: "sky", width: 800 }, CONTROL);
     if (!laid.output.ok || laid.output.value.kind !== "sky") throw new Error("not laid out");
     const { sky: map, rgba } = laid.output.value;
     const lightAt = (azimuth: number, altitude: number): number => {
@@ -96,9 +75,32 @@ describe("Thistle Row’s can from one solstice to the next", () => {
     expect(right / all).toBeGreaterThan(0.95);
   }, 120_000);
 
+  test.each(["moved", "shut"] as const)(
+    "made up as %s on the way: the scan in colour tells when",
+    async (mishap) => {
+      const made = await job(
+        { kind: "simulate", request: plan, dpi: 200, seed: mishap === "moved" ? 5 : 3, mishap },
+        CONTROL,
+      );
+      if (!made.output.ok || made.output.value.kind !== "simulate") throw new Error("not made");
+      const { file, stood } = made.output.value;
+      const opened = await job({ kind: "open", key: mishap, bytes: file, ...size }, CONTROL);
+      if (!opened.output.ok || opened.output.value.kind !== "open") throw new Error("not opened");
+      const { corners } = opened.output.value;
+      const request = { ...plan, aim: stood.aim };
+      const told = await job({ kind: "mishap", key: mishap, bytes: null, corners, request }, CONTROL);
+      if (!told.output.ok || told.output.value.kind !== "mishap") throw new Error("not told");
+      const { mishap: found } = told.output.value;
+      const begun = (befell: typeof found) => Date.parse((befell?.kind === "moved" ? befell.date : befell?.from) ?? "");
+      expect(found?.kind).toBe(mishap);
+      expect(Math.abs(begun(found) - begun(stood.mishap)) / 864e5).toBeLessThanOrEqual(6);
+    },
+    120_000,
+  );
+
   test("what is no picture is refused with words", async () => {
     const bytes = new TextEncoder().encode("no picture");
-    const reading = await job({ kind: "diary", bytes, corners: [], request: plan }, CONTROL);
+    const reading = await job({ kind: "diary", key: "none", bytes, corners: [], request: plan, shut: null }, CONTROL);
     expect(reading.output.ok).toBe(false);
   });
 

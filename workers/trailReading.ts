@@ -1,28 +1,23 @@
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
-import { mersenne } from "pure-rand/generator/mersenne";
 import { toSrgb } from "../core/basis/pictureValues/index.ts";
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 import { PRINTED_MOST } from "../core/light/exposure/index.ts";
-import { scanSheet } from "../core/make/flatbed/index.ts";
 import { type NegativeScan, placeSheet, printedExposures, type ScanView, scanView } from "../core/negative/index.ts";
 import {
   type Diary,
-  madeUpSky,
+  findMishap,
+  type Mishap,
   readDiary,
   type SkyPicture,
-  type SunAim,
   type SunRequest,
   sheetSky,
   skyPicture,
-  sunFan,
   trackWidth,
-  trailPicture,
 } from "../core/sun/index.ts";
-import type { Job } from "./protocol.ts";
-import { negativeOf } from "./reading/grey.ts";
-import { type Decoders, readRaw } from "./reading/readScan.ts";
+import { type MadeUpMishap, madeUpTrail, type Simulated } from "./madeUpTrail.ts";
+import type { Job, JobControl, JobOutput } from "./protocol.ts";
+import type { Decoders } from "./reading/readScan.ts";
+import { type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
 import { skyTools } from "./sky.ts";
-import { scanToPng } from "./writeScan.ts";
 
 /** Corners of a sheet in its scan, px, as `/api/proof` has them. */
 type Corners = readonly (readonly [x: number, y: number])[];
@@ -30,49 +25,46 @@ type Corners = readonly (readonly [x: number, y: number])[];
 /** What may be asked about a finished sheet. */
 export type TrailOrder =
   /** A made-up can that stood a little otherwise than planned, its sheet scanned. */
-  | { readonly kind: "simulate"; readonly request: SunRequest; readonly dpi: number; readonly seed: number }
-  /** A scan as it is shown, with its sheet found. */
   | {
-      readonly kind: "open";
-      readonly bytes: Uint8Array<ArrayBuffer>;
-      readonly width: number;
-      readonly height: number;
-    }
-  /** A scan laid out by the directions its sheet looked in. */
-  | {
-      readonly kind: "sky";
-      readonly bytes: Uint8Array<ArrayBuffer>;
-      readonly corners: Corners;
+      readonly kind: "simulate";
       readonly request: SunRequest;
-      readonly width: number;
+      readonly dpi: number;
+      readonly seed: number;
+      readonly mishap: MadeUpMishap;
     }
-  /** The weather off a scan, by the camera as it stood. */
-  | {
-      readonly kind: "diary";
-      readonly bytes: Uint8Array<ArrayBuffer>;
-      readonly corners: Corners;
-      readonly request: SunRequest;
-    };
+  | TrailScanOrder;
+
+/** What may be asked about a scan. */
+export type TrailScanOrder = OfScan &
+  (
+    | { readonly kind: "open"; readonly width: number; readonly height: number }
+    /** Laid out by the directions its sheet looked in. */
+    | { readonly kind: "sky"; readonly corners: Corners; readonly request: SunRequest; readonly width: number }
+    /** The weather, by the camera as it stood; of days on which it was shut nothing is told. */
+    | {
+        readonly kind: "diary";
+        readonly corners: Corners;
+        readonly request: SunRequest;
+        readonly shut: ShutDays | null;
+      }
+    /** Whether the camera was moved or shut on the way. */
+    | { readonly kind: "mishap"; readonly corners: Corners; readonly request: SunRequest }
+  );
+
+/** Local days, YYYY-MM-DD, both shut. */
+export interface ShutDays {
+  readonly from: string;
+  readonly to: string;
+}
 
 export type TrailReport =
   | { readonly kind: "simulate"; readonly file: Uint8Array<ArrayBuffer>; readonly stood: Simulated }
   | { readonly kind: "open"; readonly view: ScanView; readonly corners: Corners; readonly found: boolean }
   | { readonly kind: "sky"; readonly sky: SkyPicture; readonly rgba: Uint8ClampedArray<ArrayBuffer> }
-  | { readonly kind: "diary"; readonly diary: Diary };
+  | { readonly kind: "diary"; readonly diary: Diary }
+  | { readonly kind: "mishap"; readonly mishap: Mishap | null }
+  | SendScan;
 
-/** How a made-up can really stood, and its weather. */
-export interface Simulated {
-  readonly aim: SunAim;
-  /** For each day, moment by moment, 1 where the sun shone. */
-  readonly skies: readonly Uint8Array<ArrayBuffer>[];
-}
-
-/** A printed-out sheet on the glass. From memory, but for the lid's border (mm). */
-const GLASS = { white: 0.82, lid: 0.97, border: 5, grain: 0.006, turnDeg: 1.2 } as const;
-/** How far a can is put up otherwise than planned: degrees to each side. */
-const ASTRAY = 4;
-/** The most that is read and scanned each way, px. */
-const MOST_COLUMNS = 5600;
 /** Of a scan this share is darker than what is shown as white when it is inverted. */
 const DARKEST = 0.002;
 /** Longer side of what is shown of a scan, px. */
@@ -82,46 +74,74 @@ const MEDIUM = { least: 0, most: PRINTED_MOST, range: 110, iso: 6 } as const;
 /** Of a track's width, half the side of what is averaged. */
 const REACH = 1 / 6;
 
-/** Makes a can's sheet up, or reads one. */
+/** Makes a can's sheet up, or reads one; keeps the scan it unpacked last. */
 export function trailJob(decoders?: Decoders): Job<TrailOrder, Result<TrailReport, string>> {
-  return async (order, control) => {
+  const keep = scanKeeper(decoders);
+  return async (order, control): Promise<JobOutput<Result<TrailReport, string>>> => {
     if (order.kind === "simulate") {
-      const made = simulated(order.request, order.dpi, order.seed);
-      return { output: success(made), transfer: [made.file.buffer] };
+      const { file, stood } = madeUpTrail(order.request, order.dpi, order.seed, order.mishap);
+      return { output: success({ kind: "simulate", file, stood }), transfer: [file.buffer] };
     }
-    const read = await readRaw(order.bytes, decoders);
-    if (!read.ok) return { output: failure(read.error), transfer: [] };
-    const scan = negativeOf(read.value);
-    if (order.kind === "open") {
-      const { width, height } = order;
-      const placed = placeSheet(scan, { medium: MEDIUM, sheet: { width, height } });
-      const view = scanView(scan, "file", { left: 0, top: 0, width: scan.width, height: scan.height }, VIEW);
-      const corners = placed.sheet.corners.map(({ x, y }) => [x, y] as const);
-      const found = placed.corners === "found";
-      return { output: success({ kind: "open", view, corners, found }), transfer: [view.rgba.buffer] };
-    }
-    const { film } = order.request;
-    const sheet = { width: film.width, height: film.height, corners: order.corners };
-    const placed = placeSheet(scan, { medium: MEDIUM, sheet });
-    if (!(placed.white > 0)) return { output: failure("is black all over"), transfer: [] };
-    if (order.kind === "sky") {
-      const picture = skyPicture(order.request, order.width, ({ s, t }) => placed.sheet.toScan(s, t));
-      const rgba = inverted(scan, picture, placed.white);
-      return { output: success({ kind: "sky", sky: picture, rgba }), transfer: [rgba.buffer, picture.places.buffer] };
-    }
-    const reach = REACH * trackWidth(sheetSky(order.request).model, { s: 0, t: 0 });
-    const steps = readDiary(order.request, printedExposures(scan, placed, reach), skyTools);
-    for (let step = steps.next(); ; step = steps.next()) {
-      if (step.done) {
-        const { hours, at, sun, parted } = step.value;
-        const transfer = [hours, at, sun, parted].map(({ buffer }) => buffer);
-        return { output: success({ kind: "diary", diary: step.value }), transfer };
-      }
-      control.report(step.value);
-      await new Promise((next) => setTimeout(next, 0));
-      if (control.cancelled()) return { output: failure("was given up"), transfer: [] };
-    }
+    const kept = await keep(order);
+    if (!kept.ok) return { output: failure(kept.error), transfer: [] };
+    if (kept.value === null) return { output: success({ kind: "send" }), transfer: [] };
+    const { scan } = kept.value;
+    return order.kind === "open" ? opened(scan, order) : read(scan, order, control);
   };
+}
+
+function opened(
+  scan: NegativeScan,
+  sheet: { readonly width: number; readonly height: number },
+): JobOutput<Result<TrailReport, string>> {
+  const placed = placeSheet(scan, { medium: MEDIUM, sheet: { width: sheet.width, height: sheet.height } });
+  const view = scanView(scan, "file", { left: 0, top: 0, width: scan.width, height: scan.height }, VIEW);
+  const corners = placed.sheet.corners.map(({ x, y }) => [x, y] as const);
+  const found = placed.corners === "found";
+  return { output: success({ kind: "open", view, corners, found }), transfer: [view.rgba.buffer] };
+}
+
+async function read(
+  scan: NegativeScan,
+  order: Exclude<TrailScanOrder, { readonly kind: "open" }>,
+  control: JobControl,
+): Promise<JobOutput<Result<TrailReport, string>>> {
+  const { request } = order;
+  const sheet = { width: request.film.width, height: request.film.height, corners: order.corners };
+  const placed = placeSheet(scan, { medium: MEDIUM, sheet });
+  if (!(placed.white > 0)) return { output: failure("is black all over"), transfer: [] };
+  if (order.kind === "sky") {
+    const picture = skyPicture(request, order.width, ({ s, t }) => placed.sheet.toScan(s, t));
+    const rgba = inverted(scan, picture, placed.white);
+    return { output: success({ kind: "sky", sky: picture, rgba }), transfer: [rgba.buffer, picture.places.buffer] };
+  }
+  const exposures = printedExposures(scan, placed, REACH * trackWidth(sheetSky(request).model, { s: 0, t: 0 }));
+  if (order.kind === "mishap") {
+    const mishap = await walked(findMishap(request, exposures, skyTools), control);
+    return { output: mishap.ok ? success({ kind: "mishap", mishap: mishap.value }) : mishap, transfer: [] };
+  }
+  const { shut } = order;
+  const wasOpen = (date: string): boolean => shut === null || date < shut.from || date > shut.to;
+  const diary = await walked(readDiary(request, exposures, skyTools, wasOpen), control);
+  if (!diary.ok) return { output: diary, transfer: [] };
+  const { hours, at, sun, parted } = diary.value;
+  return {
+    output: success({ kind: "diary", diary: diary.value }),
+    transfer: [hours, at, sun, parted].map(({ buffer }) => buffer),
+  };
+}
+
+/** Walks the steps of a long sum, tells how far it is, and can be given up between them. */
+async function walked<T>(
+  steps: Generator<number, T, void>,
+  { report, cancelled }: JobControl,
+): Promise<Result<T, string>> {
+  for (let step = steps.next(); ; step = steps.next()) {
+    if (step.done) return success(step.value);
+    report(step.value);
+    await new Promise((next) => setTimeout(next, 0));
+    if (cancelled()) return failure("was given up");
+  }
 }
 
 /** The scan’s light at each direction, inverted, from its paper’s white to its darkest. */
@@ -154,41 +174,4 @@ function inverted(
     }
   }
   return rgba;
-}
-
-function simulated(plan: SunRequest, dpi: number, seed: number): Extract<TrailReport, { readonly kind: "simulate" }> {
-  const generator = mersenne(seed);
-  const random = (): number => uniformFloat64(generator);
-  const off = (): number => Math.round(ASTRAY * (2 * random() - 1) * 10) / 10;
-  const { aim, film } = plan;
-  const stood = {
-    azimuth: aim.azimuth + off(),
-    elevation: (aim.elevation ?? 0) + off() / 2,
-    roll: (aim.roll ?? 0) + off() / 2,
-  };
-  const request = { ...plan, aim: stood };
-  const fan = sunFan(request, skyTools);
-  const sky = madeUpSky(random, fan.step / 60_000);
-  const skies = fan.days.map(({ moments }) => sky(moments.length));
-  const columns = Math.min(MOST_COLUMNS, Math.round((film.width / 25.4) * dpi));
-  const { width, height, density } = trailPicture(request, fan, columns, skies);
-  const upright = new Float32Array(density.length);
-  // With the emulsion up, what is drawn from behind is mirrored.
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++)
-      upright[y * width + x] = PRINTED_MOST * (density[y * width + width - 1 - x] as number);
-  const { picture } = scanSheet(
-    { width: film.width, height: film.height, columns: width, rows: height, density: upright },
-    {
-      ...GLASS,
-      dpi: (width / film.width) * 25.4,
-      bits: 8,
-      encoding: "srgb",
-      quarters: 0,
-      turnDeg: GLASS.turnDeg * (2 * random() - 1),
-      hair: false,
-    },
-    random,
-  );
-  return { kind: "simulate", file: scanToPng(picture, (width / film.width) * 25.4), stood: { aim: stood, skies } };
 }

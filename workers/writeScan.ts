@@ -5,10 +5,10 @@ import { MM_PER_INCH } from "../core/basis/units/index.ts";
 import type { GreyPicture } from "../core/make/holeScan/index.ts";
 import { rational, type TiffField, tiffDirectory, tiffHead } from "./tiffDirectory.ts";
 
-/** A grey picture as a PNG that says its resolution and, where its numbers are sRGB, that. */
-export function scanToPng(picture: GreyPicture, dpi: number): Uint8Array<ArrayBuffer> {
-  const { width, height, samples, most, encoding } = picture;
-  const png = encodePng({ width, height, data: samples, depth: most === 255 ? 8 : 16, channels: 1 });
+/** A picture in grey (unless it says it is in colour) as a PNG that says its resolution and, where its numbers are sRGB, that. */
+export function scanToPng(picture: GreyPicture & { readonly channels?: 1 | 3 }, dpi: number): Uint8Array<ArrayBuffer> {
+  const { width, height, samples, most, encoding, channels = 1 } = picture;
+  const png = encodePng({ width, height, data: samples, depth: most === 255 ? 8 : 16, channels });
   const sized = withPhysicalSize(png, MM_PER_INCH / dpi);
   return encoding === "srgb" ? withSrgb(sized) : sized;
 }

@@ -1,5 +1,5 @@
 import type { Fault } from "../light/solve/index.ts";
-import type { FitPoint, HorizonPoint, SunAim, SunSite } from "../sun/index.ts";
+import type { FitPoint, HorizonPoint, Mishap, SunAim, SunSite } from "../sun/index.ts";
 import { horizonFaults } from "./parseSun.ts";
 
 /** A months-long exposure: planned, put up, taken down. */
@@ -39,6 +39,8 @@ export interface TrailReading {
   readonly points?: readonly FitPoint[];
   /** Height of the hole over the sheet’s axis as it was found, mm. */
   readonly holeY?: number;
+  /** What befell the camera on the way. */
+  readonly mishap?: Mishap | null;
 }
 
 /** When the tape went off or on. */

@@ -3,11 +3,13 @@ import type { SheetPlace } from "../light/rays/index.ts";
 import type { PlacedSheet } from "./placeSheet.ts";
 import { lightTable, type NegativeScan, readRow } from "./scan.ts";
 import { quantile } from "./spread.ts";
+import { lightOf, whiteOf } from "./whiteOf.ts";
 
 /** Light that comes from the darkest of a sheet, whatever its dust and scratches. */
 const DARKEST = 0.001;
 /** A sheet that is darker than a stand-in paper can be is taken as nearly all it can. */
 const SPARE = 1.05;
+const GREEN = 1;
 
 /**
  * The exposures of a printed-out sheet (never developed), from its scan: light → density over the paper's own → exposure.
@@ -20,10 +22,14 @@ const SPARE = 1.05;
  */
 export function printedExposures(
   scan: NegativeScan,
-  { sheet, light, white }: PlacedSheet,
+  { sheet }: PlacedSheet,
   reach: number,
 ): (place: SheetPlace) => number {
-  const read = readRow(scan, lightTable(scan, "file"), "luminance");
+  // What prints out is brown: red pales late and blue is dark soon; green goes as the paper does.
+  const plane = scan.channels === 3 ? GREEN : "luminance";
+  const read = readRow(scan, lightTable(scan, "file"), plane);
+  const light = lightOf(scan, "file", sheet, plane);
+  const white = whiteOf(light);
   const most = Math.max(PRINTED_MOST, SPARE * -Math.log10(Math.max(1e-4, quantile(light, DARKEST)) / white));
   const side = Math.max(0, Math.floor(reach * sheet.pixelsPerMm));
   const row = new Float64Array(2 * side + 1);

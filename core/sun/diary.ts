@@ -45,6 +45,7 @@ export const SHONE = 0.4;
  *
  * @param request the camera as it stood, and its days
  * @param exposureAt of a place of the sheet, over any unit; NaN where nothing is known
+ * @param wasOpen whether any light came in on a day; of other days nothing is told
  * @returns the sun of each moment; yields the share that is done
  * @source PHYSICS section 14, “gaps along a track are cloud”; C. W. Cryer, SIAM J. Control 9 (1971) 385 for the iteration, from memory
  * @example [...readDiary(request, exposureAt, tools)] // shares of progress; what it returns is the diary …
@@ -53,6 +54,7 @@ export function* readDiary(
   request: SunRequest,
   exposureAt: (place: SheetPlace) => number,
   { ephemeris, calendar }: SunTools,
+  wasOpen: (date: string) => boolean = () => true,
 ): Generator<number, Diary, void> {
   const { site, from, to, stepSeconds = SUN_DEFAULTS.stepSeconds } = request;
   const zone = calendar.zoneOf(site.timeZone);
@@ -62,6 +64,7 @@ export function* readDiary(
   const sky = sheetSky(request);
   const count = calendar.daysBetween(from, to) + 1;
   const dates = Array.from({ length: count }, (_, i) => calendar.dayAfter(from, i));
+  const open = dates.map(wasOpen);
   const middays = dates.map((date) => (zone.startOf(date) + zone.startOf(calendar.dayAfter(date, 1))) / 2);
   const columns = Math.floor(DAY / (1000 * stepSeconds) / 2) * 2 - 1;
   const hours = Float64Array.from(
@@ -83,7 +86,7 @@ export function* readDiary(
     const declinations = times.map((at) => sunHourPlace(table, longitude, at).declination);
     for (const [day, at] of times.entries()) diary.at[day * columns + column] = at;
     const asked = { hour, step, latitude, declinations, sky, exposureAt };
-    const tracks = declinations.flatMap((declination, day) => trackAt(asked, declination, day));
+    const tracks = declinations.flatMap((declination, day) => (open[day] ? trackAt(asked, declination, day) : []));
     if (tracks.length > 0) seen.push({ column, tracks, samples: samplesOf(asked) });
     if (column % 8 === 0) yield (0.5 * column) / columns;
   }

@@ -6,10 +6,10 @@ import type { SunTools } from "./fan.ts";
 import { hourPlaceOf, sunHourPlace, timeOfHour } from "./hourPlace.ts";
 import { SUN_DEFAULTS, type SunAim, type SunRequest } from "./request.ts";
 
-/** A place of a finished sheet that is known to lie on a day's track, or on the horizon; mm. */
+/** A place of a finished sheet that is known to lie on a day's track, or on the horizon (as it was seen on a day); mm. */
 export type FitPoint =
   | { readonly kind: "track"; readonly s: number; readonly t: number; readonly date: string }
-  | { readonly kind: "horizon"; readonly s: number; readonly t: number };
+  | { readonly kind: "horizon"; readonly s: number; readonly t: number; readonly date?: string };
 
 /** How a camera turned out to have stood. */
 export interface FittedAim {

@@ -146,7 +146,7 @@ describe("A made-up sky", () => {
 describe("The picture", () => {
   const request: SunRequest = { ...can, everyDays: 1, from: "2027-03-20", to: "2027-03-20" };
   const fan = sunFan(request, skyTools);
-  const picture = trailPicture(request, fan, 356, null);
+  const picture = trailPicture([{ request, fan, skies: null }], 356);
   const at = (s: number, t: number): number => {
     const [x, y] = [Math.floor((s + 88.9) * 2.0022), Math.floor((63.5 - t) * 2.0022)];
     return picture.density[y * picture.width + x] as number;
@@ -174,7 +174,7 @@ describe("The picture", () => {
   });
 
   test("cloud leaves gaps: with no sun there are no tracks", () => {
-    const clouded = trailPicture(request, fan, 356, [new Uint8Array(fan.days[0]?.moments.length ?? 0)]);
+    const clouded = trailPicture([{ request, fan, skies: [new Uint8Array(fan.days[0]?.moments.length ?? 0)] }], 356);
     const noon = fan.days[0]?.noon.place ?? { s: 0, t: 0 };
     const [x, y] = [Math.floor((noon.s + 88.9) * 2.0022), Math.floor((63.5 - noon.t) * 2.0022)];
     expect(clouded.density[y * 356 + x]).toBeLessThan(0.01);

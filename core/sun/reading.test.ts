@@ -1,25 +1,24 @@
 import { skyTools } from "../../workers/sky.ts";
 import { normalNumbers } from "../basis/numeric/index.ts";
+import type { SheetPlace } from "../light/rays/index.ts";
 import { chance } from "../testing/chance.ts";
+import { COLD_FRAMES, pointsOn } from "../testing/coldFrames.ts";
 import { hoursOfDiary, PARTED, readDiary, SHONE } from "./diary.ts";
-import { type FitPoint, fitAim } from "./fitAim.ts";
+import { fitAim } from "./fitAim.ts";
 import { directionOf, hourPlaceOf } from "./hourPlace.ts";
-import { horizonLine, madeUpSky, type SunRequest, sheetSky, sunFan, trailPicture } from "./index.ts";
+import {
+  findMishap,
+  madeUpSky,
+  type Stand,
+  type SunRequest,
+  sheetSky,
+  sunFan,
+  type TrailPicture,
+  trailPicture,
+} from "./index.ts";
 import { whenAt } from "./whenAt.ts";
 
-const plan: SunRequest = {
-  site: { latitude: 52.2, longitude: 0.1, height: 20, timeZone: "Europe/London" },
-  hole: { diameter: 0.3 },
-  film: { surface: "cylinder", radius: 50, distance: 100, width: 254, height: 203.2, y: -60 },
-  aim: { azimuth: 180, elevation: 0, roll: 0 },
-  from: "2026-12-21",
-  to: "2027-06-21",
-  horizon: [
-    [90, 3],
-    [180, 6],
-    [270, 4],
-  ],
-};
+const plan = COLD_FRAMES;
 
 test("hour angle and declination, and back: through air and all, to 0.1″", () => {
   for (const latitude of [-1.2, -0.3, 0, 0.5, 0.911])
@@ -40,22 +39,8 @@ describe("The fit", () => {
     hole: { diameter: 0.3, y: 1.2 },
   };
   const dates = ["2026-12-21", "2027-06-21", "2027-03-21"];
-  const { days } = sunFan(truth, skyTools);
-  const pointsWith = (noise: () => number): FitPoint[] => {
-    const tracks = dates.flatMap((date) => {
-      const own = days.find((day) => day.date === date)?.moments.filter(({ isRecorded }) => isRecorded) ?? [];
-      return [0.1, 0.35, 0.6, 0.9].flatMap((part): FitPoint[] => {
-        const { place } = own[Math.floor(part * own.length)] ?? {};
-        return place ? [{ kind: "track", s: place.s + noise(), t: place.t + noise(), date }] : [];
-      });
-    });
-    const [line = []] = horizonLine(truth.horizon ?? [], sheetSky(truth), 1);
-    const horizon = [0.3, 0.5, 0.7].flatMap((part): FitPoint[] => {
-      const place = line[Math.floor(part * line.length)];
-      return place ? [{ kind: "horizon", s: place.s + noise(), t: place.t + noise() }] : [];
-    });
-    return [...tracks, ...horizon];
-  };
+  const fan = sunFan(truth, skyTools);
+  const pointsWith = (noise: () => number) => pointsOn(fan, truth.horizon, dates, noise);
 
   test("without noise it finds the aim to 0.01°, and nothing is left over", () => {
     const fit = fitAim(
@@ -138,6 +123,29 @@ describe("When the sun came to a place", () => {
   });
 });
 
+/** The exposures of a sheet as a scan has them: eight bits and a little noise, a third of a track's width one place. */
+function exposuresOf({ film }: SunRequest, { width, height, density }: TrailPicture, random: () => number) {
+  const noise = normalNumbers(random);
+  const depth = density.map((value) => Math.round(255 * value + 0.7 * noise()) / 255);
+  const scale = width / film.width;
+  const reach = Math.floor(0.28 * scale);
+  return ({ s, t }: SheetPlace): number => {
+    const [x, y] = [Math.floor((s + film.width / 2) * scale), Math.floor((film.height / 2 - t) * scale)];
+    if (x < reach || y < reach || x >= width - reach || y >= height - reach) return Number.NaN;
+    let sum = 0;
+    for (let j = -reach; j <= reach; j++)
+      for (let i = -reach; i <= reach; i++) sum += depth[(y + j) * width + x + i] as number;
+    return -Math.log(1 - Math.min(0.99, sum / (2 * reach + 1) ** 2));
+  };
+}
+
+/** What a long sum comes to. */
+function ended<T>(steps: Generator<number, T, void>): T {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
+
 describe("The diary", () => {
   // The weeks in which days are parted.
   const spring: SunRequest = { ...plan, from: "2027-02-08", to: "2027-04-30" };
@@ -145,22 +153,9 @@ describe("The diary", () => {
   const scale = 9;
   const sky = madeUpSky(chance(11), 5);
   const skies = fan.days.map(({ moments }) => sky(moments.length));
-  const picture = trailPicture(spring, fan, 254 * scale, skies);
-  const noise = normalNumbers(chance(12));
-  /** As a scan has it: eight bits and a little noise. */
-  const depth = picture.density.map((value) => Math.round(255 * value + 0.7 * noise()) / 255);
-  const exposureAt = ({ s, t }: { s: number; t: number }): number => {
-    const [x, y] = [Math.floor((s + 127) * scale), Math.floor((101.6 - t) * scale)];
-    if (x < 2 || y < 2 || x >= picture.width - 2 || y >= picture.height - 2) return Number.NaN;
-    // A third of the track's width is one place.
-    let sum = 0;
-    for (let j = -2; j <= 2; j++) for (let i = -2; i <= 2; i++) sum += depth[(y + j) * picture.width + x + i] as number;
-    return -Math.log(1 - Math.min(0.99, sum / 25));
-  };
-  const steps = readDiary(spring, exposureAt, skyTools);
-  let step = steps.next();
-  while (!step.done) step = steps.next();
-  const diary = step.value;
+  const picture = trailPicture([{ request: spring, fan, skies }], 254 * scale);
+  const exposureAt = exposuresOf(spring, picture, chance(12));
+  const diary = ended(readDiary(spring, exposureAt, skyTools));
 
   test("reads its own weather: 95 % of the moments right where tracks are parted", () => {
     let [right, all] = [0, 0];
@@ -191,5 +186,52 @@ describe("The diary", () => {
     );
     const total = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0);
     expect(total(told.map(({ sun }) => sun)) / total(were)).toBeCloseTo(1, 0);
+  });
+
+  test("of days on which it was shut nothing is told, and the days beside them are no worse for it", () => {
+    const isShut = (date: string): boolean => date >= "2027-03-01" && date <= "2027-03-20";
+    const without = ended(readDiary(spring, exposureAt, skyTools, (date) => !isShut(date)));
+    for (const { date, known } of hoursOfDiary(without)) expect(known > 0).toBe(!isShut(date));
+  });
+});
+
+describe("What befell a can on its way", () => {
+  /** The months of a can whose days lie in parts, each with its aim. */
+  const findIn = (parts: readonly Partial<SunRequest>[], seed: number) => {
+    const sky = madeUpSky(chance(seed), 5);
+    const stands = parts.map((part): Stand => {
+      const request = { ...plan, ...part };
+      const fan = sunFan(request, skyTools);
+      return { request, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
+    });
+    const picture = trailPicture(stands as [Stand, ...Stand[]], 762);
+    return ended(findMishap(plan, exposuresOf(plan, picture, chance(seed + 1)), skyTools));
+  };
+  const daysBeside = (date: string, other: string): number => Math.abs(Date.parse(date) - Date.parse(other)) / 864e5;
+
+  test("one that was left in peace: nothing is found", () => {
+    expect(findIn([{}], 3)).toBeNull();
+  });
+
+  test("knocked: the day to five, lean and twist to a degree, the turn to two", () => {
+    const aim = { azimuth: 188.5, elevation: -2, roll: 3 };
+    const found = findIn([{ to: "2027-03-01" }, { from: "2027-03-02", aim }], 3);
+    if (found?.kind !== "moved") throw new Error(JSON.stringify(found));
+    expect(daysBeside(found.date, "2027-03-02")).toBeLessThanOrEqual(5);
+    expect(Math.abs(found.aim.azimuth - 188.5)).toBeLessThan(2);
+    expect(Math.abs((found.aim.elevation ?? 0) + 2)).toBeLessThan(1);
+    expect(Math.abs((found.aim.roll ?? 0) - 3)).toBeLessThan(1);
+  });
+
+  test("shut for two weeks in winter, when days lie close: found, its ends to five days", () => {
+    const found = findIn([{ to: "2027-01-19" }, { from: "2027-02-03" }], 3);
+    if (found?.kind !== "shut") throw new Error(JSON.stringify(found));
+    expect(daysBeside(found.from, "2027-01-20")).toBeLessThanOrEqual(5);
+    expect(daysBeside(found.to, "2027-02-02")).toBeLessThanOrEqual(5);
+  });
+
+  test("of a few days alone nothing can be said", () => {
+    const steps = findMishap({ ...plan, to: "2026-12-30" }, () => 0.1, skyTools);
+    expect(ended(steps)).toBeNull();
   });
 });

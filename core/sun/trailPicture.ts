@@ -22,44 +22,56 @@ const GROUND = 2.5e-5;
 /** Of that, under cloud. */
 const CLOUDED = 0.6;
 
+/** How a camera stood for a while: its aim with its days, and its weather. */
+export interface Stand {
+  readonly request: SunRequest;
+  readonly fan: SunFan;
+  /** For each day, moment by moment, 1 where the sun shines; `null`: always. */
+  readonly skies: readonly Uint8Array[] | null;
+}
+
 /**
- * The picture that a plan will make, before anything is printed: every track by its strength, the sky's own light and the
- * dark of the land.
+ * The picture that a camera will make, before anything is printed: every track by its strength, the sky's own light and
+ * the dark of the land.
  *
+ * @param stands one, or more where it was moved on the way; all with the sheet of the first
  * @param width px
- * @param skies for each day, moment by moment, 1 where the sun shines; `null`: always
  * @returns densities over the greatest
  * @source PHYSICS section 14, “Strength of a track”: D = Dmax(1 − e^(−H/H₀)), a clear hour at noon gives half of Dmax
- * @example trailPicture(request, fan, 600, null).height // 429 for a sheet of 7 × 5 in
+ * @example trailPicture([{ request, fan, skies: null }], 600).height // 429 for a sheet of 7 × 5 in
  */
-export function trailPicture(
-  request: SunRequest,
-  fan: SunFan,
-  width: number,
-  skies: readonly Uint8Array[] | null,
-): TrailPicture {
-  const { film } = request;
+export function trailPicture(stands: readonly [Stand, ...Stand[]], width: number): TrailPicture {
+  const { film } = stands[0].request;
   const scale = width / film.width;
   const height = Math.max(1, Math.round(film.height * scale));
+  const raster = { width, height, scale };
   const light = new Float32Array(width * height);
-  let [open, most] = [0, 0];
-  for (const [day, { noon, moments }] of fan.days.entries()) {
-    most = Math.max(most, noon.altitude);
+  let highest = 0.01;
+  for (const stand of stands) {
+    highest = Math.max(highest, ...stand.fan.days.map(({ noon }) => noon.altitude));
+    addStand(light, stand, raster);
+  }
+  const half = HOUR * directLight(highest);
+  return { width, height, density: light.map((exposure) => printedOut(exposure / half)) };
+}
+
+function addStand(light: Float32Array, { request, fan, skies }: Stand, raster: Raster): void {
+  const { film } = request;
+  const days = fan.days.length > 1 ? everyDays(fan) : 1;
+  let open = 0;
+  for (const [day, { moments }] of fan.days.entries()) {
     for (const [i, moment] of moments.entries()) {
       const shines = skies === null || skies[day]?.[i] === 1;
-      open += fan.step * (shines ? 1 : CLOUDED);
+      open += days * fan.step * (shines ? 1 : CLOUDED);
       const next = moments[i + 1];
       if (!shines || !moment.isRecorded || moment.place === null) continue;
       const from = moment.place;
       const isNear = next?.place && next.at - moment.at === fan.step && !comesRound(film.width, from.s, next.place.s);
-      stamp(light, { width, height, scale }, fan, moment.altitude, from, isNear && next?.place ? next.place : from);
+      stamp(light, raster, fan, days * fan.step, moment.altitude, from, isNear && next?.place ? next.place : from);
     }
   }
-  const days = fan.days.length > 1 ? everyDays(fan) : 1;
-  const half = HOUR * directLight(Math.max(most, 0.01));
-  const ambient = skyLight(request, fan, { width, height, scale });
-  const density = light.map((sun, i) => printedOut((days * (sun + open * (ambient[i] as number))) / half));
-  return { width, height, density };
+  const ambient = skyLight(request, fan, raster);
+  for (const [i, share] of ambient.entries()) light[i] = (light[i] as number) + open * share;
 }
 
 /** Days that each one of the fan stands for. */
@@ -79,7 +91,8 @@ interface Raster {
 function stamp(
   light: Float32Array,
   { width, height, scale }: Raster,
-  { sky, step }: SunFan,
+  { sky }: SunFan,
+  time: number,
   altitude: number,
   from: { readonly s: number; readonly t: number },
   to: { readonly s: number; readonly t: number },
@@ -91,7 +104,7 @@ function stamp(
   const [x0, y0] = [from.s * scale + width / 2, height / 2 - from.t * scale];
   const [dx, dy] = [(to.s - from.s) * scale, -(to.t - from.t) * scale];
   const count = Math.max(1, Math.ceil(Math.hypot(dx, dy)));
-  const share = (strength * step) / count;
+  const share = (strength * time) / count;
   for (let k = 0; k < count; k++) {
     const [x, y] = [x0 + (dx * k) / count, y0 + (dy * k) / count];
     for (let row = Math.max(0, Math.ceil(y - radius - 0.5)); row <= Math.min(height - 1, y + radius - 0.5); row++) {

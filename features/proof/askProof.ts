@@ -1,6 +1,7 @@
-import { failure, type Result, success } from "../../core/basis/units/index.ts";
+import type { Result } from "../../core/basis/units/index.ts";
 import type { Negative } from "../../core/document/index.ts";
-import { readPicture } from "../../storage/index.ts";
+import type { Fault } from "../../core/light/solve/index.ts";
+import { askScan } from "../../ui/askScan.ts";
 import type { RunOptions } from "../../workers/jobClient.ts";
 import { proofClient } from "../../workers/proof.client.ts";
 import type { ProofOrder, ProofReport } from "../../workers/proof.ts";
@@ -20,20 +21,14 @@ export async function askProof<K extends ProofQuestion["kind"]>(
   question: Extract<ProofQuestion, { readonly kind: K }>,
   options?: RunOptions,
 ): Promise<Result<Extract<ProofReport, { readonly kind: K }>, ProofFailure>> {
-  const { picture: key } = negative;
-  const order = { settings: negative.settings, ...question, key } as unknown as Without<ProofOrder, "bytes">;
-  let done = await proofClient.run({ ...order, bytes: null } as ProofOrder, options);
-  if (done.ok && done.value.ok && done.value.value.kind === "send") {
-    const picture = await readPicture(key);
-    if (picture === null) return failure("The scan of this negative is not in this browser.");
-    done = await proofClient.run({ ...order, bytes: picture.bytes } as ProofOrder, options);
-  }
-  if (!done.ok) return failure(done.error.reason === "cancelled" ? null : done.error.message);
-  if (!done.value.ok) return failure(words(done.value.error));
-  return success(done.value.value as Extract<ProofReport, { readonly kind: K }>);
+  const order = { settings: negative.settings, ...question } as Parameters<
+    typeof askScan<ProofOrder, ProofReport, Fault>
+  >[2];
+  const done = await askScan<ProofOrder, ProofReport, Fault>(proofClient, negative.picture, order, words, options);
+  return done as Result<Extract<ProofReport, { readonly kind: K }>, ProofFailure>;
 }
 
-function words({ path, message }: { readonly path: string; readonly message: string }): string {
+function words({ path, message }: Fault): string {
   const what = path === "/scan" ? "This scan" : path.slice(1).replace(/\//g, ", ");
   return `${what} ${message}.`;
 }

@@ -3,12 +3,12 @@ import { type Camera, solveRequest } from "../../core/camera/container/index.ts"
 import type { Trail } from "../../core/document/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import { MOST_DAYS, type SunRequest } from "../../core/sun/index.ts";
+import { daysOut } from "./dayAfter.ts";
 
 /** What a plan asks of the sun: its camera's hole and sheet, where it stands and looks, every day (of a very long time, fewer). */
 export function requestOf(trail: Trail, camera: Camera): SunRequest {
   const request = solveRequest(camera, mediumById(camera.chambers[0].film.medium));
   const { diameter } = opticalModel(request).aperture;
-  const days = (Date.parse(trail.to) - Date.parse(trail.from)) / 86_400_000 + 1;
   return {
     site: trail.site,
     hole: { ...request.hole, diameter },
@@ -16,7 +16,7 @@ export function requestOf(trail: Trail, camera: Camera): SunRequest {
     aim: trail.aim,
     from: trail.from,
     to: trail.to,
-    everyDays: Math.max(1, Math.ceil(days / MOST_DAYS)),
+    everyDays: Math.max(1, Math.ceil(daysOut(trail.from, trail.to) / MOST_DAYS)),
     horizon: trail.horizon ?? [],
   };
 }

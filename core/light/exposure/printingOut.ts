@@ -1,6 +1,10 @@
 /** Density of a paper that has printed out as far as it goes: a stand-in, papers differ. */
 export const PRINTED_MOST: number = 0.8;
 
+/** Light of the paper in red, green and blue, and what the darkest of it takes of that, in densities: pink to brown, by eye. */
+const PAPER = [0.955, 0.871, 0.807] as const;
+const DARKEST = [0.5, PRINTED_MOST, 0.92] as const;
+
 /**
  * How dark light alone makes a sheet that is never developed.
  *
@@ -21,4 +25,16 @@ export function printedOut(exposure: number): number {
  */
 export function printedExposure(density: number): number {
   return -Math.log(1 - Math.min(0.99, Math.max(0, density))) / Math.LN2;
+}
+
+/**
+ * The colour of a sheet that printed out: a stand-in, by eye; papers differ.
+ *
+ * @param density over the greatest, 0 to 1
+ * @returns red, green and blue, shares of white proportional to light
+ * @example printedColour(0) // [0.955, 0.871, 0.807]
+ */
+export function printedColour(density: number): readonly [red: number, green: number, blue: number] {
+  const of = (channel: 0 | 1 | 2): number => PAPER[channel] * 10 ** -(DARKEST[channel] * density);
+  return [of(0), of(1), of(2)];
 }

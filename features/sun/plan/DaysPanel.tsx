@@ -2,6 +2,7 @@ import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { dayAfter } from "../dayAfter.ts";
 import { nextSolstices } from "./newTrail.ts";
 
 type Days = Pick<Trail, "from" | "to">;
@@ -13,7 +14,7 @@ export function DaysPanel({ trail, onDays }: { readonly trail: Trail; readonly o
     // A day that is half typed is nothing yet.
     if (days.from !== "" && days.to !== "") onDays(days.to < days.from ? { from: days.from, to: days.from } : days);
   };
-  const lasting = (days: number): void => take({ from, to: after(from, days) });
+  const lasting = (days: number): void => take({ from, to: dayAfter(from, days) });
   return (
     <Panel title="Stands out">
       <div className="grid grid-cols-2 gap-2">
@@ -39,9 +40,4 @@ export function DaysPanel({ trail, onDays }: { readonly trail: Trail; readonly o
       </div>
     </Panel>
   );
-}
-
-/** So many days after a day, YYYY-MM-DD. */
-function after(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
 }

@@ -2,6 +2,7 @@ import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { useInk } from "../../../ui/useInk.ts";
+import { turnedAim } from "../turnedAim.ts";
 import { drawFan, type FanView, fanScale } from "./drawFan.ts";
 import { fanLines } from "./fanLines.ts";
 import type { Fan } from "./useFan.ts";
@@ -52,18 +53,13 @@ export function FanCanvas({
     drawFan(pen, size, request, fan, lines, view, ink);
   }, [size, request, fan, lines, view, ink]);
   const { aim, film } = request;
-  const turned = (across: number, up: number, from: SunAim = aim): SunAim => ({
-    ...from,
-    azimuth: tenth((((from.azimuth + across) % 360) + 360) % 360),
-    elevation: tenth(Math.max(-90, Math.min(90, (from.elevation ?? 0) + up))),
-  });
   const bind = useDrag(
     ({ movement: [x, y], first, memo, event }) => {
       const held = (first ? { aim, stroke: `aim ${event.timeStamp}` } : memo) as { aim: SunAim; stroke: string };
       const { scale } = fanScale(film, size.width, size.height, view);
       const side = view === "sky" ? 1 : -1;
       const perPixel = DEGREES / (scale * film.distance);
-      onAim(turned(-side * x * perPixel, side * y * perPixel, held.aim), held.stroke);
+      onAim(turnedAim(held.aim, -side * x * perPixel, side * y * perPixel), held.stroke);
       return held;
     },
     { pointer: { keys: false }, filterTaps: true },
@@ -73,7 +69,7 @@ export function FanCanvas({
     if (way === undefined) return;
     event.preventDefault();
     const reach = event.shiftKey ? 10 : 1;
-    onAim(turned(way[0] * reach, way[1] * reach), `aim by ${event.key}`);
+    onAim(turnedAim(aim, way[0] * reach, way[1] * reach), `aim by ${event.key}`);
   };
   return (
     <div ref={frame} className="relative h-[24rem] w-full lg:h-[28rem]">
@@ -89,9 +85,4 @@ export function FanCanvas({
       />
     </div>
   );
-}
-
-/** A tenth of a degree is as fine as a can is tied. */
-function tenth(degrees: number): number {
-  return Math.round(degrees * 10) / 10;
 }

@@ -1,4 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
+import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
+import { printedColour } from "../../../core/light/exposure/index.ts";
 import type { SunRequest, TrailPicture } from "../../../core/sun/index.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
@@ -13,11 +15,14 @@ const LOOKS = [
   { id: "inverted", name: "inverted" },
 ] as const;
 type Look = (typeof LOOKS)[number]["id"];
-/** Paper and what it prints out to: pink-brown, by eye. Common practice; papers differ. */
-const PAPER = [250, 240, 232] as const;
-const PRINTED = [140, 72, 52] as const;
-/** What is darkest of it inverted is white. */
-const INK_DEPTH = Math.max(...PAPER.map((paper, k) => paper - (PRINTED[k] as number)));
+/** Shades told apart in the picture, and their colours on the sheet and inverted. */
+const SHADES = 256;
+const PAPER = Array.from({ length: SHADES }, (_, i) =>
+  printedColour(i / (SHADES - 1)).map((light) => 255 * toSrgb(light)),
+);
+const BLANK = PAPER[0] as readonly number[];
+const DEEPEST = Math.max(...BLANK.map((value, k) => value - ((PAPER.at(-1) as readonly number[])[k] as number)));
+const INVERTED = PAPER.map((colour) => colour.map((value, k) => (255 * ((BLANK[k] as number) - value)) / DEEPEST));
 
 /** The picture the plan will make, under the made-up sky: as the sheet comes out, or its scan inverted. */
 export function TrailView({
@@ -76,11 +81,10 @@ function painted({ width, height, density }: TrailPicture, look: Look, view: Fan
     const dark = density[i] as number;
     // Turned half round the sky stands upright, and right is right.
     const to = 4 * (view === "sky" ? density.length - 1 - i : i);
-    for (let k = 0; k < 3; k++) {
-      const depth = look === "paper" ? dark : Math.max(0, dark - least) / Math.max(1e-6, most - least);
-      const tone = (PAPER[k] as number) + ((PRINTED[k] as number) - (PAPER[k] as number)) * depth;
-      image.data[to + k] = look === "paper" ? tone : (255 * ((PAPER[k] as number) - tone)) / INK_DEPTH;
-    }
+    const depth = look === "paper" ? dark : (dark - least) / Math.max(1e-6, most - least);
+    const shade = Math.round((SHADES - 1) * Math.min(1, Math.max(0, depth)));
+    const colour = (look === "paper" ? PAPER : INVERTED)[shade] as readonly number[];
+    for (let k = 0; k < 3; k++) image.data[to + k] = colour[k] as number;
     image.data[to + 3] = 255;
   }
   return image;

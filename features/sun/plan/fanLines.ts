@@ -14,16 +14,24 @@ const COARSE = { days: 6, moments: 3 } as const;
 /**
  * The ways of the days over the sheet. Where the fan is of another aim, hole or horizon (a hand is moving it), its
  * directions are laid onto the sheet anew, coarsely; a fan of other days or another place can't be.
+ *
+ * @param days indices of those wanted; `null`: all, or so many as a hand can wait for
  */
-export function fanLines({ request, report }: Fan, wanted: SunRequest): readonly DayLine[] {
+export function fanLines(
+  { request, report }: Fan,
+  wanted: SunRequest,
+  days: readonly number[] | null = null,
+): readonly DayLine[] {
+  const all = days ?? [...report.dates.keys()];
   if (request === wanted)
-    return linesOf(report, wanted.film.width, 1, 1, (i) => [
+    return linesOf(report, wanted.film.width, all, 1, (i) => [
       at(report.s, i),
       at(report.t, i),
       report.isRecorded[i] === 1,
     ]);
   const sky = sheetSky(wanted);
-  return linesOf(report, wanted.film.width, COARSE.days, COARSE.moments, (i) => {
+  const some = days ?? all.filter((day) => day % COARSE.days === 0);
+  return linesOf(report, wanted.film.width, some, COARSE.moments, (i) => {
     const [azimuth, altitude] = [at(report.azimuth, i), at(report.altitude, i)];
     const place = sky.land({ azimuth, altitude });
     if (place === null) return [Number.NaN, Number.NaN, false];
@@ -34,14 +42,14 @@ export function fanLines({ request, report }: Fan, wanted: SunRequest): readonly
 const at = (values: Float64Array, i: number): number => values[i] as number;
 
 function linesOf(
-  { starts, dates }: FanReport,
+  { starts }: FanReport,
   width: number,
-  everyDay: number,
+  days: readonly number[],
   every: number,
   placeOf: (i: number) => readonly [s: number, t: number, isRecorded: boolean],
 ): readonly DayLine[] {
   const lines: DayLine[] = [];
-  for (let day = 0; day < dates.length; day += everyDay) {
+  for (const day of days) {
     const runs: { isRecorded: boolean; places: number[] }[] = [];
     let run: { isRecorded: boolean; places: number[] } | null = null;
     for (let i = starts[day] as number; i < (starts[day + 1] as number); i += every) {

@@ -1,12 +1,12 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
 import { type Diary, hoursOfDiary, type SunRequest } from "../../../core/sun/index.ts";
-import { readPicture } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { trailClient } from "../../../workers/trailReading.client.ts";
+import type { ShutDays } from "../../../workers/trailReading.ts";
+import { askTrail, placesOf } from "./askTrail.ts";
 import { DiaryRaster } from "./DiaryRaster.tsx";
 import { diaryCsv } from "./diaryCsv.ts";
 
@@ -17,38 +17,31 @@ export function DiaryPanel({
   picture,
   corners,
   request,
+  shut,
   name,
   isFitted,
 }: {
   readonly picture: string;
   readonly corners: Quad;
   readonly request: SunRequest;
+  readonly shut: ShutDays | null;
   readonly name: string;
   readonly isFitted: boolean;
 }) {
-  const [diary, setDiary] = useState<{ readonly of: SunRequest; readonly read: Diary } | null>(null);
+  const [diary, setDiary] = useState<{ readonly of: string; readonly read: Diary } | null>(null);
+  const asked = JSON.stringify([request, shut]);
   const [share, setShare] = useState<number | null>(null);
   const [job, setJob] = useState<AbortController | null>(null);
   useEffect(() => () => job?.abort(), [job]);
   const read = async (): Promise<void> => {
-    const kept = await readPicture(picture);
-    if (kept === null) {
-      notify("The scan of this sheet is not in this browser.", { urgent: true });
-      return;
-    }
     const end = new AbortController();
     setJob(end);
     setShare(0);
-    const places = corners.map(({ x, y }) => [x, y] as const);
-    const done = await trailClient.run(
-      { kind: "diary", bytes: kept.bytes, corners: places, request },
-      { signal: end.signal, onProgress: setShare },
-    );
+    const order = { kind: "diary", corners: placesOf(corners), request, shut } as const;
+    const done = await askTrail(picture, order, { signal: end.signal, onProgress: setShare });
     setShare(null);
-    if (end.signal.aborted) return;
-    if (done.ok && done.value.ok && done.value.value.kind === "diary")
-      setDiary({ of: request, read: done.value.value.diary });
-    else notify(done.ok ? `This scan ${done.value.ok ? "" : done.value.error}.` : done.error.message, { urgent: true });
+    if (done.ok) setDiary({ of: asked, read: done.value.diary });
+    else if (done.error !== null) notify(done.error, { urgent: true });
   };
   const days = diary === null ? [] : hoursOfDiary(diary.read);
   const sunny = days.filter(({ sun }) => sun > 0).length;
@@ -73,10 +66,10 @@ export function DiaryPanel({
         )}
       </div>
       {diary !== null && (
-        <div className="mt-3 grid gap-3" data-diary={diary.of === request ? "now" : "before"}>
+        <div className="mt-3 grid gap-3" data-diary={diary.of === asked ? "now" : "before"}>
           <p>
             Tracks on {sunny} of {days.length} days, {Math.round(sum)} hours of sun where the sheet can tell.
-            {diary.of !== request && " The camera stands otherwise now: read it again."}
+            {diary.of !== asked && " The camera stands otherwise now: read it again."}
           </p>
           <Suspense fallback={<div className="h-44" />}>
             <DiaryCalendar days={days} />

@@ -2,25 +2,26 @@ import { useMemo, useState } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { type Quad, sheetInScan } from "../../../core/negative/index.ts";
-import type { FitPoint, FittedAim, SunRequest } from "../../../core/sun/index.ts";
+import type { FitPoint, FittedAim, Mishap, SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { savePicture, saveRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { sunClient } from "../../../workers/sun.client.ts";
-import { trailClient } from "../../../workers/trailReading.client.ts";
 import { AimPanel } from "../plan/AimPanel.tsx";
 import { useFan } from "../plan/useFan.ts";
 import { sayDay } from "../sayDay.ts";
 import { useRequest, useSame } from "../useRequest.ts";
 import { DiaryPanel } from "./DiaryPanel.tsx";
 import { HowItStood } from "./HowItStood.tsx";
+import { MishapPanel } from "./MishapPanel.tsx";
 import { type SheetMark, SheetWithTracks } from "./SheetWithTracks.tsx";
 import { SkyPanel } from "./SkyPanel.tsx";
+import { isOfStand, type StandId, standsOf, withAimOf } from "./standsOf.ts";
+import { TakeScan } from "./TakeScan.tsx";
 import { useSheet } from "./useSheet.ts";
 
 const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
@@ -28,25 +29,22 @@ const MARKS = [
   { id: "first", name: "first day" },
   { id: "last", name: "last day" },
   { id: "horizon", name: "horizon" },
+  { id: "move", name: "move the tracks" },
   { id: "when", name: "when was that?" },
 ] as const;
-/** The made-up flatbed's resolution. */
-const DPI = 300;
-
 /** One finished sheet: its scan with the computed tracks over it, the fit, the diary. */
 export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly camera: Camera }) {
   const { record: trail, edit, undo, redo } = useRecordEdits(stored, save);
   const [mark, setMark] = useState<SheetMark>("first");
   const [fit, setFit] = useState<FittedAim | null>(null);
   const [times, setTimes] = useState<readonly string[] | null>(null);
-  const [making, setMaking] = useState(false);
+  const [standId, setStandId] = useState<StandId>("first");
   const reading = trail.reading ?? null;
   const plan = useRequest(trail, camera);
-  const stood: SunRequest = useSame({
-    ...plan,
-    aim: trail.fittedAim ?? plan.aim,
-    hole: { ...plan.hole, y: reading?.holeY ?? plan.hole.y ?? 0 },
-  });
+  const stands = standsOf(trail, plan);
+  const stand = stands.find(({ id }) => id === standId) ?? stands[0];
+  const stood: SunRequest = useSame(stand.request);
+  const whole: SunRequest = useSame({ ...stands[0].request, to: plan.to });
   const { fan } = useFan(stood, 1);
   const sheet = useSheet(reading?.picture ?? null, plan.film);
   const quarters = reading?.quarters ?? 0;
@@ -58,6 +56,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
     return sheetInScan({ width: plan.film.width, height: plan.film.height, seen: "emulsion", corners: own });
   }, [sheet, quarters, plan.film.width, plan.film.height]);
   const points = reading?.points ?? [];
+  const own = points.filter((point) => isOfStand(point, stand));
   const withPoints = (next: readonly FitPoint[]): void =>
     edit((before) => (before.reading ? { ...before, reading: { ...before.reading, points: next } } : before));
   const take = async (file: File): Promise<void> => {
@@ -68,15 +67,6 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
       setFit(null);
     }
   };
-  const makeUp = async (): Promise<void> => {
-    setMaking(true);
-    const seed = Math.floor(1 + 1e6 * Math.random());
-    const done = await trailClient.run({ kind: "simulate", request: plan, dpi: DPI, seed });
-    if (done.ok && done.value.ok && done.value.value.kind === "simulate")
-      await take(new File([done.value.value.file], "made-up sheet.png", { type: "image/png" }));
-    else notify(done.ok ? "The sheet could not be made up." : done.error.message, { urgent: true });
-    setMaking(false);
-  };
   const place = (s: number, t: number): void => {
     if (mark === "when") {
       void sunClient.run({ kind: "when", request: stood, place: { s, t } }).then((done) => {
@@ -84,50 +74,32 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
       });
       return;
     }
-    const date = mark === "first" ? trail.from : trail.to;
-    withPoints([...points, mark === "horizon" ? { kind: "horizon", s, t } : { kind: "track", s, t, date }]);
+    const date = mark === "last" ? stood.to : stood.from;
+    withPoints([...points, { kind: mark === "horizon" ? "horizon" : "track", s, t, date }]);
   };
   const runFit = async (): Promise<void> => {
-    const done = await sunClient.run({ kind: "fit", request: plan, points });
+    // The first stand is fitted from the plan, the later one from where the knock was found to have left it.
+    const from = stand.id === "first" ? plan : stood;
+    const done = await sunClient.run({ kind: "fit", request: from, points: own });
     if (!done.ok) notify(done.error.message, { urgent: true });
     if (!done.ok || done.value.kind !== "fit" || done.value.fit === null) return;
     const { fit: found } = done.value;
     setFit(found);
-    edit((before) =>
-      before.reading ? { ...before, fittedAim: found.aim, reading: { ...before.reading, holeY: found.holeY } } : before,
-    );
+    edit((before) => {
+      const aimed = withAimOf(before, stand.id, found.aim);
+      // The hole stays where the first days put it.
+      return stand.id === "later" || !aimed.reading
+        ? aimed
+        : { ...aimed, reading: { ...aimed.reading, holeY: found.holeY } };
+    });
   };
-  if (reading === null)
-    return (
-      <FileDrop
-        as="fieldset"
-        label="The scan of the finished sheet"
-        named="Scan of the finished sheet"
-        accept="image/png,image/jpeg,image/tiff,.tif,.tiff"
-        className="sheet grid max-w-[46rem] justify-items-start gap-3 p-5"
-        onFiles={([file]) => file && void take(file)}
-      >
-        {(pick) => (
-          <>
-            <p>
-              Dry the sheet in dim light, scan it once, in colour, 400 to 600 dpi, no preview pass; then back into the
-              dark with it. Never develop it, never fix it.
-            </p>
-            <div className="flex flex-wrap gap-2">
-              <Button look="action" onClick={pick}>
-                Take the scan in
-              </Button>
-              <Button disabled={making} onClick={() => void makeUp()}>
-                {making ? "Half a year goes by" : "Make a finished sheet up"}
-              </Button>
-            </div>
-            <p className="text-[0.93rem] text-quiet">
-              The made-up one stood a few degrees otherwise than planned, under a made-up sky: for practice.
-            </p>
-          </>
-        )}
-      </FileDrop>
-    );
+  const aimAt = (aim: SunAim, stroke?: string): void => edit((before) => withAimOf(before, stand.id, aim), stroke);
+  const befell = (mishap: Mishap | null): void => {
+    setStandId("first");
+    edit((before) => (before.reading ? { ...before, reading: { ...before.reading, mishap } } : before));
+  };
+  if (reading === null) return <TakeScan plan={plan} onFile={take} />;
+  const mishap = reading.mishap ?? null;
   return (
     <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div className="grid min-w-0 content-start gap-4">
@@ -145,11 +117,12 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
             <SheetWithTracks
               view={sheet.view}
               lie={lie}
-              fan={fan?.request === stood ? fan : null}
+              fan={fan !== null && fan.request.from === stood.from && fan.request.to === stood.to ? fan : null}
               request={stood}
-              points={points}
-              onPlace={place}
-              onDrop={(index) => withPoints(points.filter((_, i) => i !== index))}
+              points={own}
+              onPlace={mark === "move" ? null : place}
+              onDrop={(point) => withPoints(points.filter((each) => each !== point))}
+              onAim={aimAt}
             />
           )}
           <p className="mt-1 text-[0.93rem] text-quiet" data-when>
@@ -159,7 +132,9 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
                 : times.length === 0
                   ? "The sun never came there."
                   : times.map((time) => `${sayDay(time.slice(0, 10))}, ${time.slice(11, 16)}`).join(" · ")
-              : `Press places on the outermost track of ${sayDay(mark === "last" ? trail.to : trail.from)}, and on the horizon. A point is taken out by a press on it.`}
+              : mark === "move"
+                ? "Take hold of the tracks and lay them over those of the sheet; arrow keys turn and lean by a tenth of a degree, with Shift by one."
+                : `Press places on the outermost track of ${sayDay(mark === "last" ? stood.to : stood.from)}, and on the horizon. A point is taken out by a press on it.`}
           </p>
         </Panel>
         {lie !== null && (
@@ -168,6 +143,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
               picture={reading.picture}
               corners={lie.corners}
               request={stood}
+              shut={mishap?.kind === "shut" ? mishap : null}
               name={reading.name ?? ""}
               isFitted={trail.fittedAim != null}
             />
@@ -178,16 +154,24 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
       <div className="grid content-start gap-4">
         <HowItStood
           plan={plan.aim}
-          stood={trail.fittedAim ?? null}
-          fit={fit !== null && isSame(fit.aim, trail.fittedAim) ? fit : null}
-          points={points}
+          stood={trail.fittedAim == null ? null : stood.aim}
+          fit={fit !== null && isSame(fit.aim, stood.aim) ? fit : null}
+          points={own}
           onFit={() => void runFit()}
         />
-        <AimPanel
-          aim={stood.aim}
-          site={trail.site}
-          onAim={(aim) => edit((before) => ({ ...before, fittedAim: aim }))}
-        />
+        <AimPanel aim={stood.aim} site={trail.site} onAim={aimAt} />
+        {lie !== null && (
+          <MishapPanel
+            picture={reading.picture}
+            corners={lie.corners}
+            request={whole}
+            mishap={mishap}
+            stand={stand.id}
+            isFitted={trail.fittedAim != null}
+            onMishap={befell}
+            onStand={setStandId}
+          />
+        )}
         <div className="flex flex-wrap gap-2">
           <EditButtons undo={undo} redo={redo} />
           <Button
@@ -211,6 +195,6 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
 }
 
 /** Whether a fit still says how the camera stood: an entry by hand, or undo, is not what it found. */
-function isSame(found: FittedAim["aim"], aim: Trail["fittedAim"]): boolean {
-  return found.azimuth === aim?.azimuth && found.elevation === aim.elevation && found.roll === aim.roll;
+function isSame(found: FittedAim["aim"], aim: SunAim): boolean {
+  return found.azimuth === aim.azimuth && found.elevation === aim.elevation && found.roll === aim.roll;
 }

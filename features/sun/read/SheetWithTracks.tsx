@@ -1,12 +1,24 @@
-import { type PointerEvent, useMemo } from "react";
+import { useDrag } from "@use-gesture/react";
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from "react";
 import type { ScanView, SheetInScan } from "../../../core/negative/index.ts";
-import { type FitPoint, horizonLine, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
+import { type FitPoint, horizonLine, type SunAim, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
+import { cx } from "../../../ui/cx.ts";
 import { ScanCanvas } from "../../../ui/ScanCanvas.tsx";
 import { fanLines } from "../plan/fanLines.ts";
 import type { Fan } from "../plan/useFan.ts";
+import { turnedAim } from "../turnedAim.ts";
 
 /** What a press on the sheet sets, or asks. */
-export type SheetMark = "first" | "last" | "horizon" | "when";
+export type SheetMark = "first" | "last" | "horizon" | "move" | "when";
+
+const DEGREES = 180 / Math.PI;
+/** What each arrow key moves the tracks by: those of the sheet go with the key, as the scan lies mirrored. */
+const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
+  ArrowLeft: [1, 0],
+  ArrowRight: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 
 /** A finished sheet with some computed tracks, the horizon and the points set on it. */
 export function SheetWithTracks({
@@ -17,14 +29,17 @@ export function SheetWithTracks({
   points,
   onPlace,
   onDrop,
+  onAim,
 }: {
   readonly view: ScanView;
   readonly lie: SheetInScan;
   readonly fan: Fan | null;
   readonly request: SunRequest;
   readonly points: readonly FitPoint[];
-  readonly onPlace: (s: number, t: number) => void;
-  readonly onDrop: (index: number) => void;
+  /** `null`: the tracks are moved by hand instead. */
+  readonly onPlace: ((s: number, t: number) => void) | null;
+  readonly onDrop: (point: FitPoint) => void;
+  readonly onAim: (aim: SunAim, stroke: string) => void;
 }) {
   const size = Math.max(view.width, view.height) * view.step;
   const paths = useMemo(() => {
@@ -38,24 +53,47 @@ export function SheetWithTracks({
       .join("");
     if (fan === null) return { land, ends: "", months: "" };
     const { dates } = fan.report;
-    const day = (wanted: (date: string, i: number) => boolean): string =>
-      fanLines(fan, fan.request)
-        .filter((line) => wanted(dates[line.day] ?? "", line.day))
+    const drawn = (days: readonly number[]): string =>
+      fanLines(fan, request, days)
         .flatMap(({ runs }) => runs)
         .map(({ places }) => pathOf(pairs(places)))
         .join("");
     return {
       land,
-      ends: day((_, i) => i === 0 || i === dates.length - 1),
-      months: day((date) => date.endsWith("-01")),
+      ends: drawn([0, dates.length - 1]),
+      months: drawn([...dates.keys()].filter((day) => dates[day]?.endsWith("-01"))),
     };
   }, [fan, lie, request]);
   const outline = lie.corners.map(({ x, y }) => `${x},${y}`).join(" ");
+  const { aim, film } = request;
+  const sheetAt = (svg: SVGSVGElement, [x, y]: readonly [number, number]) => {
+    const at = placeIn(svg, x, y);
+    return at === null ? null : lie.toSheet(at.x, at.y);
+  };
+  const svg = useRef<SVGSVGElement>(null);
+  const bind = useDrag(
+    ({ xy, initial, first, tap, memo, event }) => {
+      const drawing = svg.current;
+      if (drawing === null) return memo;
+      const held = (first ? { aim, stroke: `tracks ${event.timeStamp}` } : memo) as { aim: SunAim; stroke: string };
+      const [from, to] = [sheetAt(drawing, initial), sheetAt(drawing, xy)];
+      if (from === null || to === null || tap) return held;
+      const perMm = DEGREES / film.distance;
+      onAim(turnedAim(held.aim, (to.s - from.s) * perMm, (to.t - from.t) * perMm), held.stroke);
+      return held;
+    },
+    { enabled: onPlace === null, filterTaps: true, pointer: { keys: false } },
+  );
   const press = (event: PointerEvent<SVGSVGElement>): void => {
-    const at = placeIn(event.currentTarget, event.clientX, event.clientY);
-    if (at === null) return;
-    const { s, t } = lie.toSheet(at.x, at.y);
-    onPlace(Math.round(s * 100) / 100, Math.round(t * 100) / 100);
+    const at = sheetAt(event.currentTarget, [event.clientX, event.clientY]);
+    if (at !== null) onPlace?.(Math.round(at.s * 100) / 100, Math.round(at.t * 100) / 100);
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const way = ARROWS[event.key];
+    if (way === undefined || onPlace !== null) return;
+    event.preventDefault();
+    const reach = event.shiftKey ? 1 : 0.1;
+    onAim(turnedAim(aim, way[0] * reach, way[1] * reach), `tracks by ${event.key}`);
   };
   return (
     <div
@@ -67,11 +105,19 @@ export function SheetWithTracks({
       {/* biome-ignore lint/a11y/useSemanticElements: no HTML element groups the parts of an SVG drawing */}
       <svg
         viewBox={`${view.left} ${view.top} ${view.width * view.step} ${view.height * view.step}`}
-        className="absolute inset-0 h-full w-full cursor-crosshair touch-none"
+        ref={svg}
+        className={cx(
+          "absolute inset-0 h-full w-full touch-none",
+          onPlace === null ? "cursor-grab active:cursor-grabbing" : "cursor-crosshair",
+        )}
         role="group"
-        aria-label="The computed tracks; a press sets a point"
-        data-tracks={paths.ends === "" ? "none" : "drawn"}
-        onPointerDown={press}
+        aria-label={
+          onPlace === null
+            ? "The computed tracks: dragged, or moved by arrow keys"
+            : "The computed tracks; a press sets a point"
+        }
+        data-tracks={paths.ends === "" ? "none" : fan?.request === request ? "drawn" : "coarse"}
+        {...(onPlace === null ? { ...bind(), tabIndex: 0, onKeyDown } : { onPointerDown: press })}
       >
         <g fill="none" pointerEvents="none">
           <polygon points={outline} stroke="var(--sb-ink)" strokeWidth={size / 900} />
@@ -100,10 +146,10 @@ export function SheetWithTracks({
               className="cursor-pointer"
               onPointerDown={(event) => {
                 event.stopPropagation();
-                onDrop(index);
+                onDrop(point);
               }}
               onKeyDown={(event) => {
-                if (event.key === "Delete" || event.key === "Enter") onDrop(index);
+                if (event.key === "Delete" || event.key === "Enter") onDrop(point);
               }}
             />
           );

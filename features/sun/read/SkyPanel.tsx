@@ -1,12 +1,11 @@
 import { useEffect, useRef, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
 import type { SunRequest } from "../../../core/sun/index.ts";
-import { readPicture } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
-import { trailClient } from "../../../workers/trailReading.client.ts";
 import type { TrailReport } from "../../../workers/trailReading.ts";
+import { askTrail, placesOf } from "./askTrail.ts";
 
 type Laid = Extract<TrailReport, { readonly kind: "sky" }>;
 const WIDTH = 1200;
@@ -31,15 +30,9 @@ export function SkyPanel({
     canvas.current?.getContext("2d")?.putImageData(new ImageData(laid.rgba, width, height), 0, 0);
   }, [laid]);
   const lay = async (): Promise<void> => {
-    const kept = await readPicture(picture);
-    if (kept === null) {
-      notify("The scan of this sheet is not in this browser.", { urgent: true });
-      return;
-    }
-    const places = corners.map(({ x, y }) => [x, y] as const);
-    const done = await trailClient.run({ kind: "sky", bytes: kept.bytes, corners: places, request, width: WIDTH });
-    if (done.ok && done.value.ok && done.value.value.kind === "sky") setLaid(done.value.value);
-    else if (!done.ok) notify(done.error.message, { urgent: true });
+    const done = await askTrail(picture, { kind: "sky", corners: placesOf(corners), request, width: WIDTH });
+    if (done.ok) setLaid(done.value);
+    else if (done.error !== null) notify(done.error, { urgent: true });
   };
   return (
     <Panel title="Laid out by the sky">

@@ -1,7 +1,6 @@
 import { useEffect, useState } from "react";
 import type { ScanView } from "../../../core/negative/index.ts";
-import { readPicture } from "../../../storage/index.ts";
-import { trailClient } from "../../../workers/trailReading.client.ts";
+import { askTrail } from "./askTrail.ts";
 
 /** A finished sheet in its scan. */
 export interface Sheet {
@@ -23,12 +22,8 @@ export function useSheet(
     if (picture === null) return;
     const end = new AbortController();
     const open = async (): Promise<Sheet | string> => {
-      const kept = await readPicture(picture);
-      if (kept === null) return "The scan of this sheet is not in this browser.";
-      const done = await trailClient.run({ kind: "open", bytes: kept.bytes, width, height }, { signal: end.signal });
-      if (!done.ok) return done.error.message;
-      if (!done.value.ok) return `This scan ${done.value.error}.`;
-      return done.value.value.kind === "open" ? done.value.value : "";
+      const done = await askTrail(picture, { kind: "open", width, height }, { signal: end.signal });
+      return done.ok ? done.value : (done.error ?? "");
     };
     void open().then((found) => {
       if (!end.signal.aborted) setSheet(found);

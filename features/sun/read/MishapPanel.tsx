@@ -1,0 +1,95 @@
+import { useEffect, useState } from "react";
+import type { Quad } from "../../../core/negative/index.ts";
+import type { Mishap, SunRequest } from "../../../core/sun/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Panel } from "../../../ui/Panel.tsx";
+import { Segments } from "../../../ui/Segments.tsx";
+import { daysOut } from "../dayAfter.ts";
+import { sayDay } from "../sayDay.ts";
+import { askTrail, placesOf } from "./askTrail.ts";
+import type { StandId } from "./standsOf.ts";
+
+/** Whether the camera was knocked or shut on the way: looked for on the sheet, told, and taken back. */
+export function MishapPanel({
+  picture,
+  corners,
+  request,
+  mishap,
+  stand,
+  isFitted,
+  onMishap,
+  onStand,
+}: {
+  readonly picture: string;
+  readonly corners: Quad;
+  /** As it stood in its first days, and all its days. */
+  readonly request: SunRequest;
+  readonly mishap: Mishap | null;
+  readonly stand: StandId;
+  readonly isFitted: boolean;
+  readonly onMishap: (mishap: Mishap | null) => void;
+  readonly onStand: (stand: StandId) => void;
+}) {
+  const [share, setShare] = useState<number | null>(null);
+  const [nothing, setNothing] = useState(false);
+  const [job, setJob] = useState<AbortController | null>(null);
+  useEffect(() => () => job?.abort(), [job]);
+  const look = async (): Promise<void> => {
+    const end = new AbortController();
+    setJob(end);
+    setShare(0);
+    const order = { kind: "mishap", corners: placesOf(corners), request } as const;
+    const done = await askTrail(picture, order, { signal: end.signal, onProgress: setShare });
+    setShare(null);
+    if (!done.ok) {
+      if (done.error !== null) notify(done.error, { urgent: true });
+      return;
+    }
+    setNothing(done.value.mishap === null);
+    onMishap(done.value.mishap);
+  };
+  return (
+    <Panel title="On the way">
+      <p className="text-[0.93rem]" data-mishap={mishap?.kind ?? (nothing ? "none" : "unknown")}>
+        {mishap !== null ? said(mishap) : nothing ? "Nothing says that it was knocked or shut." : HOW}
+      </p>
+      {mishap?.kind === "moved" && (
+        <Segments
+          label="Its tracks"
+          value={stand}
+          options={[
+            { id: "first", name: "before" },
+            { id: "later", name: "after" },
+          ]}
+          className="mt-2"
+          onChoose={onStand}
+        />
+      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {mishap === null ? (
+          <Button disabled={!isFitted || share !== null} onClick={() => void look()}>
+            {share === null ? "Look for a knock or a shut can" : `Looking: ${Math.round(100 * share)} %`}
+          </Button>
+        ) : (
+          <Button look="quiet" className="-ml-3" onClick={() => onMishap(null)}>
+            It was not so
+          </Button>
+        )}
+        {share !== null && <Button onClick={() => job?.abort()}>Stop</Button>}
+      </div>
+    </Panel>
+  );
+}
+
+const HOW =
+  "If it was knocked, the horizon is there twice and no one aim fits the first and the last day: fit with points of the first day and its horizon alone, then look.";
+
+function said(mishap: Mishap): string {
+  if (mishap.kind === "shut") {
+    const { from, to } = mishap;
+    return `No light came in from about ${sayDay(from)} to ${sayDay(to)}: ${daysOut(from, to)} days are lost, and are left out of the diary.`;
+  }
+  const { azimuth, elevation = 0 } = mishap.aim;
+  return `From about ${sayDay(mishap.date)} on it looked elsewhere: towards ${azimuth.toFixed(0)}°, leaned back ${elevation.toFixed(0)}°, within some degrees. Choose “after”, set points there and fit it too.`;
+}

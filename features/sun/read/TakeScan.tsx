@@ -1,0 +1,67 @@
+import { useState } from "react";
+import type { SunRequest } from "../../../core/sun/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { FileDrop } from "../../../ui/FileDrop.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Segments } from "../../../ui/Segments.tsx";
+import type { MadeUpMishap } from "../../../workers/madeUpTrail.ts";
+import { trailClient } from "../../../workers/trailReading.client.ts";
+
+/** The made-up flatbed's resolution. */
+const DPI = 300;
+const MISHAPS: readonly { readonly id: MadeUpMishap; readonly name: string }[] = [
+  { id: "none", name: "left in peace" },
+  { id: "moved", name: "knocked" },
+  { id: "shut", name: "shut for weeks" },
+];
+
+/** A finished sheet taken in: its scan as a file, or one made up for practice. */
+export function TakeScan({
+  plan,
+  onFile,
+}: {
+  readonly plan: SunRequest;
+  readonly onFile: (file: File) => Promise<void>;
+}) {
+  const [making, setMaking] = useState(false);
+  const [mishap, setMishap] = useState<MadeUpMishap>("none");
+  const makeUp = async (): Promise<void> => {
+    setMaking(true);
+    const seed = Math.floor(1 + 1e6 * Math.random());
+    const done = await trailClient.run({ kind: "simulate", request: plan, dpi: DPI, seed, mishap });
+    if (done.ok && done.value.ok && done.value.value.kind === "simulate")
+      await onFile(new File([done.value.value.file], "made-up sheet.png", { type: "image/png" }));
+    else notify(done.ok ? "The sheet could not be made up." : done.error.message, { urgent: true });
+    setMaking(false);
+  };
+  return (
+    <FileDrop
+      as="fieldset"
+      label="The scan of the finished sheet"
+      named="Scan of the finished sheet"
+      accept="image/png,image/jpeg,image/tiff,.tif,.tiff"
+      className="sheet grid max-w-[46rem] justify-items-start gap-3 p-5"
+      onFiles={([file]) => file && void onFile(file)}
+    >
+      {(pick) => (
+        <>
+          <p>
+            Dry the sheet in dim light, scan it once, in colour, 400 to 600 dpi, no preview pass; then back into the
+            dark with it. Never develop it, never fix it.
+          </p>
+          <Button look="action" onClick={pick}>
+            Take the scan in
+          </Button>
+          <h2 className="mt-2 font-semibold">For practice</h2>
+          <p className="text-[0.93rem] text-quiet">
+            A made-up sheet: its can stood a few degrees otherwise than planned, under a made-up sky.
+          </p>
+          <Segments label="On the way it was" value={mishap} options={MISHAPS} onChoose={setMishap} />
+          <Button disabled={making} onClick={() => void makeUp()}>
+            {making ? "The months go by" : "Make a finished sheet up"}
+          </Button>
+        </>
+      )}
+    </FileDrop>
+  );
+}

@@ -1,0 +1,39 @@
+import { failure, type Result, success } from "../../core/basis/units/index.ts";
+import type { NegativeScan } from "../../core/negative/index.ts";
+import { negativeOf } from "./grey.ts";
+import { type Decoders, readRaw } from "./readScan.ts";
+
+/** A scan by its name: a worker keeps the last one it unpacked, and asks for the file of another. */
+export interface OfScan {
+  readonly key: string;
+  readonly bytes: Uint8Array<ArrayBuffer> | null;
+}
+
+/** A worker holds another scan: this one's file is to be sent along. */
+export interface SendScan {
+  readonly kind: "send";
+}
+
+/** A scan, unpacked. */
+export interface KeptScan {
+  readonly scan: NegativeScan;
+  readonly dpi: number | null;
+}
+
+/**
+ * Keeps the scan that was unpacked last.
+ *
+ * @returns the scan asked for; `null` where its file must be sent; or why it can't be read
+ */
+export function scanKeeper(decoders?: Decoders): (order: OfScan) => Promise<Result<KeptScan | null, string>> {
+  let kept: (KeptScan & { readonly key: string }) | null = null;
+  return async ({ key, bytes }) => {
+    if (kept?.key === key) return success(kept);
+    if (bytes === null) return success(null);
+    kept = null;
+    const read = await readRaw(bytes, decoders);
+    if (!read.ok) return failure(read.error);
+    kept = { key, scan: negativeOf(read.value), dpi: read.value.dpi };
+    return success(kept);
+  };
+}
