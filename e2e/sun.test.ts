@@ -163,6 +163,14 @@ describe("Sun · Read", () => {
     await maker.sees("[data-points]", /3 on tracks, 2 on the horizon/);
     await maker.press("Fit the tracks");
     await maker.sees("[data-stood]", /Looked at\s+1(79|80)\.\d° ± \d+\.\d[\s\S]*Points off by\s+0\.\d\d mm/);
+    // By hand too: keys move the tracks by a tenth of a degree, and undo brings the fit back.
+    await maker.press("move the tracks");
+    await maker.page.$eval("svg[data-tracks]", (svg) => (svg as SVGSVGElement).focus());
+    const fitted = await maker.value("Leans back");
+    await maker.keys("ArrowUp");
+    await maker.reads("Leans back", `${(Number.parseFloat(fitted.replace("−", "-")) + 0.1).toFixed(1)}°`);
+    await maker.press("Undo");
+    await maker.reads("Leans back", fitted);
     await maker.press("when was that?");
     await pressAlong(0, 0.4);
     await maker.sees("[data-when]", /\d{1,2} \w{3} 202[67], \d\d:\d\d/);
@@ -179,5 +187,31 @@ describe("Sun · Read", () => {
     await maker.reload();
     await maker.sees("[data-points]", /3 on tracks, 2 on the horizon/);
     await maker.sees("[data-stood]", /Looked at\s+1(79|80)/);
+  });
+
+  test("a can knocked on the way: its day is found, the tracks before and after it are looked at by turns, and it is taken back", async () => {
+    const maker = await at("/sun");
+    await maker.page.evaluate(() => Object.assign(Math, { random: () => 0.25 }));
+    await maker.press("Read");
+    await maker.press("knocked");
+    await maker.press("Make a finished sheet up");
+    await maker.page.waitForSelector("[data-tracks=drawn]");
+    await maker.sees("[data-mishap=unknown]", /the horizon is there twice/);
+    await maker.press("move the tracks");
+    await maker.page.$eval("svg[data-tracks]", (svg) => (svg as SVGSVGElement).focus());
+    await maker.keys("ArrowUp");
+    await maker.press("Look for a knock or a shut can");
+    await maker.sees("[data-mishap=moved]", /From about \d+ \w+ 2027 on it looked elsewhere: towards \d+°/);
+    const before = await maker.value("Towards, from true north");
+    await maker.press("after");
+    await maker.page.waitForFunction(
+      (entry, was) => (entry as HTMLInputElement).value !== was,
+      {},
+      await maker.control("Towards, from true north"),
+      before,
+    );
+    await maker.press("It was not so");
+    await maker.sees("[data-mishap=unknown]", /the horizon is there twice/);
+    await maker.reads("Towards, from true north", before);
   });
 });

@@ -4,7 +4,7 @@ import { sheetSky } from "./dayTrack.ts";
 import { dailyEphemeris } from "./ephemeris.ts";
 import type { SunTools } from "./fan.ts";
 import { hourPlaceOf, sunHourPlace, timeOfHour } from "./hourPlace.ts";
-import { SUN_DEFAULTS, type SunAim, type SunRequest } from "./request.ts";
+import { SUN_DEFAULTS, type SunRequest, type WholeAim } from "./request.ts";
 
 /** A place of a finished sheet that is known to lie on a day's track, or on the horizon (as it was seen on a day); mm. */
 export type FitPoint =
@@ -13,7 +13,7 @@ export type FitPoint =
 
 /** How a camera turned out to have stood. */
 export interface FittedAim {
-  readonly aim: Required<SunAim>;
+  readonly aim: WholeAim;
   /** Height of the hole over the sheet's axis, mm. */
   readonly holeY: number;
   /** Standard deviations: degrees, and mm for the hole. */

@@ -1,4 +1,5 @@
 export type { SkyDirection } from "./aim.ts";
+export { aimLaying } from "./aimLaying.ts";
 export { type SunAnswer, type SunDay, type SunSummary, summaryOf, sunAnswer } from "./answer.ts";
 export type { Calendar, Zone } from "./calendar.ts";
 export { comesRound } from "./comesRound.ts";

@@ -3,7 +3,7 @@ import { type ClearTrack, cellMiddle, clearTracks, type DaySun, type SheetCells,
 import { sheetSky } from "./dayTrack.ts";
 import { type CellLight, explained } from "./explained.ts";
 import { type SunTools, sunFan } from "./fan.ts";
-import type { SunAim, SunRequest } from "./request.ts";
+import type { SunAim, SunRequest, WholeAim } from "./request.ts";
 import { SUN_DEFAULTS } from "./request.ts";
 
 /** What befell a camera while it stood out, as its sheet tells. */
@@ -13,18 +13,23 @@ export type Mishap =
   /** On these days no light came in. */
   | { readonly kind: "shut"; readonly from: string; readonly to: string };
 
-/** Cells along the longer side of the sheet; places across a cell at which it is read, and at which its sky is looked up. */
-const FINE = 128;
+/** How finely a sheet is cut: cells along its longer side, and places across a cell at which its sky is looked up. */
+interface Fineness {
+  readonly longest: number;
+  readonly looked: number;
+}
+
+const FINE: Fineness = { longest: 128, looked: 2 };
+/** Places across a cell at which the sheet is read. */
 const READ = 4;
-const LOOKED = 2;
 /** While aims are tried, every so many days and moments stand for all. */
-const COARSE = { days: 3, moments: 2, longest: 64 } as const;
+const COARSE = { days: 3, moments: 2, longest: 64, looked: 1 } as const;
 /** Aims tried beside that of the first days, degrees. */
 const TURNS = [-24, -20, -16, -12, -9, -6, -3, 0, 3, 6, 9, 12, 16, 20, 24] as const;
-const LEANS = [-8, -4, 0, 4, 8] as const;
-const ROLLS = [-6, 0, 6] as const;
+const LEANS = [-6, -2, 2, 6] as const;
+const ROLLS = [-3, 3] as const;
 /** The best so many of them, each with another azimuth, are followed further. */
-const FOLLOWED = 4;
+const FOLLOWED = 2;
 /** Shorter than so many days, at the beginning or the end, is no stand of its own; nor a shutter that was shut. */
 const LEAST_DAYS = 6;
 const LEAST_SHUT = 8;
@@ -62,7 +67,7 @@ export function* findMishap(
     altitudes: Float64Array.from(moments, ({ altitude }) => altitude),
   }));
   const few = suns.filter((_, day) => day % COARSE.days === 0).map((sun) => thinned(sun, COARSE.moments));
-  const coarse = seenOf(request, COARSE.longest, exposureAt);
+  const coarse = seenOf(request, COARSE, exposureAt);
   const seen = seenOf(request, FINE, exposureAt);
   const { azimuth, elevation = SUN_DEFAULTS.elevation, roll = SUN_DEFAULTS.roll } = request.aim;
   const tried = trying(request, few, coarse);
@@ -110,7 +115,7 @@ function angleBetween(one: SunAim, other: SunAim): number {
 
 type Aim = readonly [azimuth: number, elevation: number, roll: number];
 
-function aimOf([azimuth, elevation, roll]: Aim): Required<SunAim> {
+function aimOf([azimuth, elevation, roll]: Aim): WholeAim {
   const tenth = (degrees: number): number => Math.round(degrees * 10) / 10;
   return { azimuth: tenth(((azimuth % 360) + 360) % 360), elevation: tenth(elevation), roll: tenth(roll) };
 }
@@ -123,17 +128,18 @@ function thinned({ azimuths, altitudes }: DaySun, every: number): DaySun {
 /** A sheet cut into cells, and what is seen there. */
 interface Seen extends CellLight {
   readonly cells: SheetCells;
-  /** Where the places of each cell look, in the camera's own scene: so many a cell, one after the other. */
+  readonly looked: number;
+  /** Where the places of each cell look, in the camera's own scene: one cell's after the other's. */
   readonly looks: readonly (SceneDirection | null)[];
 }
 
-function seenOf(request: SunRequest, longest: number, exposureAt: (place: SheetPlace) => number): Seen {
+function seenOf(request: SunRequest, { longest, looked }: Fineness, exposureAt: (place: SheetPlace) => number): Seen {
   const { model } = sheetSky(request);
   const cells = sheetCells(request.film, longest);
   const { place: hole, surface, aperture, distance } = model;
   const exposure = overCells(cells, READ, exposureAt);
   const looks: (SceneDirection | null)[] = [];
-  const light = overCells(cells, LOOKED, (place) => {
+  const light = overCells(cells, looked, (place) => {
     looks.push(sheetToScene(hole, surface, place));
     return illumination(aperture, distance, rayTo(hole, surface, place.s, place.t));
   });
@@ -141,7 +147,7 @@ function seenOf(request: SunRequest, longest: number, exposureAt: (place: SheetP
   const mean = known.reduce((sum, value) => sum + value, 0) / Math.max(1, known.length);
   // Weather makes a strong place the less sure, the stronger it is.
   const weight = exposure.map((own) => (Number.isFinite(own) ? 1 / (FAINT * mean + Math.max(0, own)) ** 2 : 0));
-  return { cells, exposure: exposure.map((own) => (Number.isFinite(own) ? own : 0)), light, weight, looks };
+  return { cells, exposure: exposure.map((own) => (Number.isFinite(own) ? own : 0)), light, weight, looked, looks };
 }
 
 /** The mean of something over each cell. */
@@ -163,18 +169,18 @@ interface Stood {
   readonly sky: Float64Array;
 }
 
-function stoodAs(request: SunRequest, suns: readonly DaySun[], { cells, light, looks }: Seen): Stood {
+function stoodAs(request: SunRequest, suns: readonly DaySun[], { cells, looked, light, looks }: Seen): Stood {
   const sheet = sheetSky(request);
   const sky = light.slice();
   for (const cell of sky.keys()) {
     let open = 0;
-    for (let i = cell * LOOKED ** 2; i < (cell + 1) * LOOKED ** 2; i++) {
+    for (let i = cell * looked ** 2; i < (cell + 1) * looked ** 2; i++) {
       const look = looks[i] ?? null;
       if (look === null) continue;
       const { azimuth, altitude } = sheet.toSky(look);
       if (altitude > sheet.horizonAt(azimuth)) open++;
     }
-    sky[cell] = ((light[cell] as number) * open) / LOOKED ** 2;
+    sky[cell] = ((light[cell] as number) * open) / looked ** 2;
   }
   return { tracks: clearTracks(sheet, suns, cells), sky };
 }

@@ -1,7 +1,9 @@
 import { skyTools } from "../../workers/sky.ts";
+import { sheetToScene } from "../light/rays/index.ts";
 import { chance } from "../testing/chance.ts";
 import { airMass, directLight } from "./airMass.ts";
 import {
+  aimLaying,
   horizonLine,
   madeUpSky,
   parseCoordinates,
@@ -229,5 +231,39 @@ describe("Coordinates as people write them", () => {
   ])("%s is refused with what is allowed", (text, words) => {
     const read = parseCoordinates(text);
     expect(read.ok ? "" : read.error).toMatch(words);
+  });
+});
+
+describe("The sky pulled by hand", () => {
+  test.each([
+    ["a level can", {}],
+    ["one that leans and is turned", { aim: { azimuth: 200, elevation: 15, roll: -8 } }],
+    ["a flat sheet", { film: { surface: "flat", distance: 60, width: 127, height: 101.6 } }],
+  ] as const)("%s: what lay at one place lies at the other, to a hundredth of a millimetre", (_, more) => {
+    const request = { ...can, ...more } as SunRequest;
+    for (const [from, to] of [
+      [
+        { s: 0, t: 0 },
+        { s: 9, t: -4 },
+      ],
+      [
+        { s: -20, t: -30 },
+        { s: -5, t: -38 },
+      ],
+      [
+        { s: 30, t: -10 },
+        { s: 25, t: 12 },
+      ],
+    ] as const) {
+      const scene = sheetSky(request);
+      const direction = scene.toSky(sheetToScene(scene.model.place, scene.model.surface, from) as never);
+      const place = sheetSky({ ...request, aim: aimLaying(request, from, to) }).land(direction);
+      expect(Math.hypot((place?.s ?? 99) - to.s, (place?.t ?? 99) - to.t)).toBeLessThan(0.01);
+    }
+  });
+
+  test("the zenith can't be pulled over by more than it leans: the camera stays within straight up and down", () => {
+    const { elevation } = aimLaying({ ...can, aim: { azimuth: 180, elevation: 88 } }, { s: 0, t: 0 }, { s: 0, t: 40 });
+    expect(Math.abs(elevation)).toBeLessThanOrEqual(90);
   });
 });

@@ -16,6 +16,9 @@ export interface SunAim {
   readonly roll?: number | undefined;
 }
 
+/** The same with nothing left out. */
+export type WholeAim = { readonly [Angle in keyof SunAim]-?: number };
+
 /** A place of the horizon, degrees: azimuth from north clockwise, 0 ≤ … < 360, and altitude, 0 to 90. */
 export type HorizonPoint = readonly [azimuth: number, altitude: number];
 

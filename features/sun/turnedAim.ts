@@ -1,4 +1,5 @@
-import type { SunAim } from "../../core/sun/index.ts";
+import type { SheetPlace } from "../../core/light/rays/index.ts";
+import { aimLaying, type SunAim, type SunRequest } from "../../core/sun/index.ts";
 
 /** A camera turned to the right and leaned back by so many degrees. */
 export function turnedAim(aim: SunAim, across: number, up: number): SunAim {
@@ -7,6 +8,12 @@ export function turnedAim(aim: SunAim, across: number, up: number): SunAim {
     azimuth: tenth((((aim.azimuth + across) % 360) + 360) % 360),
     elevation: tenth(Math.max(-90, Math.min(90, (aim.elevation ?? 0) + up))),
   };
+}
+
+/** A camera that was pulled by its sheet's sky, from one place to another (mm). */
+export function pulledAim(request: SunRequest, from: SheetPlace, to: SheetPlace): SunAim {
+  const { azimuth, elevation, roll } = aimLaying(request, from, to);
+  return { azimuth: tenth(azimuth) % 360, elevation: tenth(elevation), roll };
 }
 
 /** A tenth of a degree is as fine as a can is tied. */

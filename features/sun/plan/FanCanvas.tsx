@@ -2,12 +2,11 @@ import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { useInk } from "../../../ui/useInk.ts";
-import { turnedAim } from "../turnedAim.ts";
+import { pulledAim, turnedAim } from "../turnedAim.ts";
 import { drawFan, type FanView, fanScale } from "./drawFan.ts";
 import { fanLines } from "./fanLines.ts";
 import type { Fan } from "./useFan.ts";
 
-const DEGREES = 180 / Math.PI;
 const KEYS: Readonly<Record<string, readonly [across: number, up: number]>> = {
   ArrowLeft: [-1, 0],
   ArrowRight: [1, 0],
@@ -54,12 +53,17 @@ export function FanCanvas({
   }, [size, request, fan, lines, view, ink]);
   const { aim, film } = request;
   const bind = useDrag(
-    ({ movement: [x, y], first, memo, event }) => {
-      const held = (first ? { aim, stroke: `aim ${event.timeStamp}` } : memo) as { aim: SunAim; stroke: string };
-      const { scale } = fanScale(film, size.width, size.height, view);
-      const side = view === "sky" ? 1 : -1;
-      const perPixel = DEGREES / (scale * film.distance);
-      onAim(turnedAim(held.aim, -side * x * perPixel, side * y * perPixel), held.stroke);
+    ({ initial, movement: [x, y], first, memo, event }) => {
+      const element = canvas.current;
+      if (element === null) return memo;
+      const held = (first ? { request, stroke: `aim ${event.timeStamp}` } : memo) as {
+        request: SunRequest;
+        stroke: string;
+      };
+      const { place } = fanScale(film, size.width, size.height, view);
+      const { left, top } = element.getBoundingClientRect();
+      const [fromX, fromY] = [initial[0] - left, initial[1] - top];
+      onAim(pulledAim(held.request, place(fromX, fromY), place(fromX + x, fromY + y)), held.stroke);
       return held;
     },
     { pointer: { keys: false }, filterTaps: true },

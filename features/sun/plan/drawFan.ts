@@ -1,4 +1,5 @@
 import type { Inks } from "../../../core/basis/drawing/index.ts";
+import type { SheetPlace } from "../../../core/light/rays/index.ts";
 import { horizonLine, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
 import type { DayLine } from "./fanLines.ts";
 import type { Fan } from "./useFan.ts";
@@ -11,6 +12,8 @@ export interface FanScale {
   readonly scale: number;
   readonly x: (s: number) => number;
   readonly y: (t: number) => number;
+  /** The place of the sheet under a place of the drawing. */
+  readonly place: (x: number, y: number) => SheetPlace;
 }
 
 /** Room round the sheet, as a share of its size: what leaves it is seen leaving, most of all past where summer noons land. */
@@ -23,7 +26,12 @@ export function fanScale(film: SunRequest["film"], width: number, height: number
   const scale = Math.min(width / (film.width * (1 + 2 * ROOM.aside)), height / high);
   const turn = view === "sky" ? -1 : 1;
   const middle = height / 2 - (turn * scale * film.height * (ROOM.summer - ROOM.winter)) / 2;
-  return { scale, x: (s) => width / 2 + turn * s * scale, y: (t) => middle - turn * t * scale };
+  return {
+    scale,
+    x: (s) => width / 2 + turn * s * scale,
+    y: (t) => middle - turn * t * scale,
+    place: (x, y) => ({ s: (turn * (x - width / 2)) / scale, t: (turn * (middle - y)) / scale }),
+  };
 }
 
 /** Draws the sheet with the sun's ways on it, its horizon, its noons and months. */
@@ -37,7 +45,8 @@ export function drawFan(
   ink: Inks,
 ): void {
   const { film } = request;
-  const { x, y, scale } = fanScale(film, size.width, size.height, view);
+  const lie = fanScale(film, size.width, size.height, view);
+  const { x, y } = lie;
   pen.clearRect(0, 0, size.width, size.height);
   pen.lineJoin = "round";
   const [left, right] = [
@@ -50,7 +59,7 @@ export function drawFan(
   ];
   pen.fillStyle = ink.card;
   pen.fillRect(left, top, right - left, bottom - top);
-  drawLand(pen, { left, right, top, bottom }, request, { x, y, scale }, view, ink);
+  drawLand(pen, { left, right, top, bottom }, request, lie, view, ink);
   // All of every way in grey; over it, within the sheet, what is recorded.
   pen.strokeStyle = ink.line;
   pen.lineWidth = 0.75;
@@ -71,7 +80,7 @@ export function drawFan(
   pen.strokeStyle = ink.ink;
   pen.lineWidth = 1.5;
   pen.strokeRect(left, top, right - left, bottom - top);
-  if (fan !== null) drawNoons(pen, fan, request, lines, { x, y, scale }, ink);
+  if (fan !== null) drawNoons(pen, fan, request, lines, lie, ink);
 }
 
 function trace(pen: CanvasRenderingContext2D, places: readonly number[], x: FanScale["x"], y: FanScale["y"]): void {

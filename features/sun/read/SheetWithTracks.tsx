@@ -6,12 +6,11 @@ import { cx } from "../../../ui/cx.ts";
 import { ScanCanvas } from "../../../ui/ScanCanvas.tsx";
 import { fanLines } from "../plan/fanLines.ts";
 import type { Fan } from "../plan/useFan.ts";
-import { turnedAim } from "../turnedAim.ts";
+import { pulledAim, turnedAim } from "../turnedAim.ts";
 
 /** What a press on the sheet sets, or asks. */
 export type SheetMark = "first" | "last" | "horizon" | "move" | "when";
 
-const DEGREES = 180 / Math.PI;
 /** What each arrow key moves the tracks by: those of the sheet go with the key, as the scan lies mirrored. */
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
   ArrowLeft: [1, 0],
@@ -65,7 +64,7 @@ export function SheetWithTracks({
     };
   }, [fan, lie, request]);
   const outline = lie.corners.map(({ x, y }) => `${x},${y}`).join(" ");
-  const { aim, film } = request;
+  const { aim } = request;
   const sheetAt = (svg: SVGSVGElement, [x, y]: readonly [number, number]) => {
     const at = placeIn(svg, x, y);
     return at === null ? null : lie.toSheet(at.x, at.y);
@@ -75,11 +74,13 @@ export function SheetWithTracks({
     ({ xy, initial, first, tap, memo, event }) => {
       const drawing = svg.current;
       if (drawing === null) return memo;
-      const held = (first ? { aim, stroke: `tracks ${event.timeStamp}` } : memo) as { aim: SunAim; stroke: string };
+      const held = (first ? { request, stroke: `tracks ${event.timeStamp}` } : memo) as {
+        request: SunRequest;
+        stroke: string;
+      };
       const [from, to] = [sheetAt(drawing, initial), sheetAt(drawing, xy)];
       if (from === null || to === null || tap) return held;
-      const perMm = DEGREES / film.distance;
-      onAim(turnedAim(held.aim, (to.s - from.s) * perMm, (to.t - from.t) * perMm), held.stroke);
+      onAim(pulledAim(held.request, from, to), held.stroke);
       return held;
     },
     { enabled: onPlace === null, filterTaps: true, pointer: { keys: false } },
