@@ -46,6 +46,7 @@ function papersOf(camera: Camera): Papers {
     times: USUAL_TIMES,
     opens: 840,
     date: "1 May 2026",
+    hangings: [],
   });
   const reading = readDesign(camera, ideal, inMm);
   const labels = (marks: readonly { readonly kind: string }[]): string =>

@@ -76,5 +76,7 @@ describe("Building, proving, a group", () => {
     expect(words).toMatch(/Shopping list for 7/);
     expect(words).toMatch(/14:00 to 14:04\s+LOAD\s+numbers 1, 2, 3/);
     expect(words.match(/No\. \d/g)).toHaveLength(7);
+    // The plan by the cold frames is made with this tin.
+    expect(words).toMatch(/Who hangs it where, by when[\s\S]*up by 21 Dec 2026\s+down on 21 Jun 2027/);
   });
 });

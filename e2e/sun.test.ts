@@ -1,4 +1,8 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { encode as encodePng } from "fast-png";
 import { stage } from "./support/maker.ts";
+import { temporaryFolder } from "./support/temporary.ts";
 
 const { at } = stage(true);
 
@@ -79,6 +83,42 @@ describe("Sun · Plan", () => {
     await maker.page.$eval('[data-fold="by-the-sun"] input[type=date]', (entry) => entry.scrollIntoView());
     await maker.press("Where does the shadow point?");
     await maker.sees("[data-shadow]", /points to \d+°|under the horizon/);
+  });
+
+  test("the horizon traced on a photograph, by two directions that are known", async () => {
+    const maker = await at("/sun");
+    await maker.press("Trace it on a picture");
+    const folder = temporaryFolder();
+    writeFileSync(join(folder, "plot.txt"), "no picture");
+    await maker.give("Photograph of the horizon", join(folder, "plot.txt"));
+    await maker.sees("[role=dialog] [role=alert]", /no picture that a browser can show/);
+    const data = new Uint8Array(90 * 60).fill(200);
+    writeFileSync(join(folder, "plot.png"), encodePng({ width: 90, height: 60, data, depth: 8, channels: 1 }));
+    await maker.give("Photograph of the horizon", join(folder, "plot.png"));
+    await maker.page.waitForSelector("[data-known]");
+    const press = async (across: number, down: number): Promise<void> => {
+      const box = await (await maker.page.waitForSelector("[data-picture-places]"))?.boundingBox();
+      if (!box) throw new Error("no picture");
+      await maker.page.mouse.click(box.x + across * box.width, box.y + down * box.height);
+    };
+    await maker.press("panorama");
+    await press(0.1, 0.5);
+    await press(0.9, 0.5);
+    await maker.type("A towards, °", "400");
+    await maker.sees("[data-known] [role=alert]", /Degrees from 0 to 359\.9/);
+    await maker.type("A towards, °", "140");
+    await maker.type("B towards, °", "220");
+    await maker.press("skyline");
+    await press(0.5, 0.38);
+    await press(0.3, 0.47);
+    // 0.8 of the picture are 80°: a hundredth of its height is two thirds of a degree.
+    await maker.sees("[data-traced]", /180° (7\.9|8\.0|8\.1)° · 160° (1\.9|2\.0|2\.1)°/);
+    await maker.press("Use this horizon");
+    await maker.page.waitForFunction(
+      (entry) => /\b160 [12](\.\d)?, 180 [78](\.\d)?/.test((entry as HTMLInputElement).value),
+      {},
+      await maker.control("Points: towards and how high, degrees"),
+    );
   });
 
   test("another plan, and their taking out; where there is none, it is told what this is", async () => {

@@ -9,6 +9,12 @@ export { dailyEphemeris, type Ephemeris } from "./ephemeris.ts";
 export { type SunFan, type SunTools, sunFan } from "./fan.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./fitAim.ts";
 export { horizonLine } from "./horizonLine.ts";
+export {
+  type HorizonPicture,
+  type KnownPlace,
+  pictureDirections,
+  withTraced,
+} from "./horizonPicture.ts";
 export { findMishap, type Mishap } from "./mishap.ts";
 export { type SunPlace, sunFrom } from "./observer.ts";
 export { type Coordinates, parseCoordinates } from "./parseCoordinates.ts";

@@ -6,14 +6,17 @@ import { formatTime } from "../../core/basis/units/index.ts";
 import { isTrail } from "../../core/camera/container/index.ts";
 import { planOf, type Recipe, roomOf, throughTrays } from "../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, USUAL_Q10 } from "../../core/darkroom/temperature/index.ts";
+import type { Trail } from "../../core/document/index.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
-import { kitPages } from "../../core/make/kit/index.ts";
+import { type Hanging, kitPages } from "../../core/make/kit/index.ts";
 import { USUAL_TIMES } from "../../core/make/steps/index.ts";
+import { listRecords, useLive } from "../../storage/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { CountField } from "../../ui/CountField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
+import { sayDay } from "../../ui/sayDay.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { amountWords, cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
@@ -35,6 +38,14 @@ const COUNTS = [
 ] as const;
 type Count = (typeof COUNTS)[number]["id"];
 
+const NO_TRAILS: readonly Trail[] = [];
+const readTrails = (): Promise<readonly Trail[]> => listRecords("trails");
+
+/** A planned trail as the group's list has it. */
+function hangingOf({ who = "", where = "", from, to }: Trail): Hanging {
+  return { who, where, from: sayDay(from), to: sayDay(to) };
+}
+
 /** Papers for a group that builds this camera together. */
 export function KitPage() {
   const { camera, today } = useOutletContext<MakeInHand>();
@@ -46,6 +57,7 @@ export function KitPage() {
   const [opens, setOpens] = useState("14:00");
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
+  const { value: trails } = useLive(NO_TRAILS, readTrails);
   const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
   const pages = useMemo(() => {
     const cut = cutOrder(camera, words, linkOf(camera.id));
@@ -62,8 +74,9 @@ export function KitPage() {
       times,
       opens: hour * 60 + minute,
       date: readableDay(today),
+      hangings: trails.filter(({ cameraId }) => cameraId === camera.id).map(hangingOf),
     });
-  }, [camera, words, counts, opens, paper, today]);
+  }, [camera, words, counts, opens, paper, today, trails]);
   // What is made for a trail is not developed: nobody queues at a darkroom.
   const trail = isTrail(camera);
   // The same plan as that of the trays in Dark.

@@ -5,7 +5,7 @@ import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
-import { billOfMaterials, PAPERS } from "../cutsheet/index.ts";
+import { billOfMaterials, PAPERS, type Paper } from "../cutsheet/index.ts";
 import { buildSteps, USUAL_TIMES } from "../steps/index.ts";
 import { kitPages } from "./index.ts";
 
@@ -26,6 +26,7 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       times: USUAL_TIMES,
       opens: 14 * 60,
       date: "1 May 2026",
+      hangings: [],
     });
     const words = (title: string): string =>
       pages
@@ -86,3 +87,54 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
     });
   },
 );
+
+describe("Who hangs which can where", () => {
+  const camera = testCamera("lid-can");
+  const cut = cutOrderFor(camera);
+  const paper = PAPERS[0] as Paper;
+  const pagesWith = (count: number, hangings: Parameters<typeof kitPages>[0]["hangings"]) =>
+    kitPages({
+      cut,
+      paper,
+      count,
+      steps: [],
+      shopping: [],
+      pack: [],
+      amount: () => "",
+      times: USUAL_TIMES,
+      opens: 0,
+      date: "1 May 2026",
+      hangings,
+    }).filter(({ caption }) => caption.startsWith("Who hangs"));
+  const row = { who: "Hazel", where: "post by the cold frames", from: "21 Dec 2026", to: "21 Jun 2027" };
+
+  test("is in the kit of a camera with a plan, planned rows written in, the others left to write", () => {
+    expect(pagesWith(20, [])).toEqual([]);
+    const pages = pagesWith(20, [row]);
+    expect(pages.map(({ caption }) => caption)).toEqual([
+      "Who hangs it where, by when",
+      "Who hangs it where, continued",
+    ]);
+    const said = pages.flatMap(({ scene }) =>
+      scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])),
+    );
+    expect(said.join(" ")).toMatch(
+      /1\. {2}Hazel {3}where: post by the cold frames up by 21 Dec 2026 {3}down on 21 Jun 2027/,
+    );
+    for (let number = 2; number <= 20; number++)
+      expect(said.join("\n")).toMatch(new RegExp(`^${number}\\. +_{10,}`, "m"));
+  });
+
+  test("more cameras planned than people: none is left out, and no row runs off the paper", () => {
+    const pages = pagesWith(
+      2,
+      Array.from({ length: 40 }, () => ({
+        ...row,
+        where: "on the downpipe behind the potting shed, left of the water butt",
+      })),
+    );
+    expect(pages).toHaveLength(3);
+    for (const { scene } of pages)
+      for (const mark of scene.marks) if (mark.kind === "label") expect(mark.at.y).toBeLessThan(paper.height - 8);
+  });
+});

@@ -2,6 +2,7 @@ import { label } from "../../basis/drawing/index.ts";
 import { isTrail } from "../../camera/container/index.ts";
 import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
+import { type Hanging, hangingPages } from "./hangingPages.ts";
 import { instructions } from "./instructions.ts";
 import { heading, type TextFlow, write } from "./textPage.ts";
 
@@ -19,6 +20,8 @@ export interface KitOrder {
   /** When the darkroom opens, minutes after midnight. */
   readonly opens: number;
   readonly date: string;
+  /** Months-long exposures that are planned with this camera. */
+  readonly hangings: readonly Hanging[];
 }
 
 const MARGIN = 14;
@@ -26,7 +29,8 @@ const MARGIN = 14;
 const TOP = MARGIN + 12;
 
 /**
- * Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns, helper's sheet, numbered labels.
+ * Shopping list, pack list, one-page instructions, take-home sheet, darkroom turns or who hangs which can where, helper's
+ * sheet, numbered labels.
  *
  * @returns pages in the order they are printed
  * @example kitPages({ …people: 25 }).length // shopping, packing, instructions, turns, labels
@@ -39,6 +43,7 @@ export function kitPages(order: KitOrder): readonly Page[] {
     isTrail(order.cut.camera) ? takeHomeTrail(order) : takeHomePage(order),
     // Nothing of a trail is developed, and it is loaded in a dim room.
     ...(isTrail(order.cut.camera) ? [] : turnPages(order)),
+    ...(isTrail(order.cut.camera) || order.hangings.length > 0 ? whoHangsWhat(order) : []),
     helperPage(order),
   ];
   return [...pages, ...labelPages(order)];
@@ -178,6 +183,10 @@ function turnPages(order: KitOrder): readonly Page[] {
       }
     }),
   );
+}
+
+function whoHangsWhat(order: KitOrder): readonly Page[] {
+  return hangingPages(order.count, order.hangings, (title, draw) => page(order, title, draw));
 }
 
 function helperPage(order: KitOrder): Page {

@@ -4,6 +4,7 @@ import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { HorizonOnPicture } from "./HorizonOnPicture.tsx";
 import { readHorizon, writeHorizon } from "./horizonText.ts";
 
 const DEGREES = 180 / Math.PI;
@@ -71,6 +72,7 @@ export function HorizonPanel({
       <Button look="quiet" className="-ml-3" onClick={add}>
         Stand it there
       </Button>
+      <HorizonOnPicture horizon={horizon} onHorizon={onHorizon} />
     </Panel>
   );
 }

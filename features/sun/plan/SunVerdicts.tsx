@@ -4,7 +4,7 @@ import type { SunFix, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
 import { Panel } from "../../../ui/Panel.tsx";
-import { sayDay } from "../sayDay.ts";
+import { sayDay } from "../../../ui/sayDay.ts";
 import type { Fan } from "./useFan.ts";
 
 /** What is to be said of a plan, the worst first, each with what would help; below it the figures. */

@@ -1,6 +1,6 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { sayDay } from "../sayDay.ts";
+import { sayDay } from "../../../ui/sayDay.ts";
 
 /** Puts a plan's own words where {…} stand. */
 export function filled(text: string, trail: Trail, camera: Camera | null): string {

@@ -5,8 +5,8 @@ import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
+import { sayDay } from "../../../ui/sayDay.ts";
 import { daysOut } from "../dayAfter.ts";
-import { sayDay } from "../sayDay.ts";
 import { askTrail, placesOf } from "./askTrail.ts";
 import type { StandId } from "./standsOf.ts";
 

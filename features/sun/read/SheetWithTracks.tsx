@@ -3,6 +3,7 @@ import { type KeyboardEvent, type PointerEvent, useMemo, useRef } from "react";
 import type { ScanView, SheetInScan } from "../../../core/negative/index.ts";
 import { type FitPoint, horizonLine, type SunAim, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
 import { cx } from "../../../ui/cx.ts";
+import { placeIn } from "../../../ui/placeIn.ts";
 import { ScanCanvas } from "../../../ui/ScanCanvas.tsx";
 import { fanLines } from "../plan/fanLines.ts";
 import type { Fan } from "../plan/useFan.ts";
@@ -164,10 +165,4 @@ function pairs(places: readonly number[]): readonly { readonly s: number; readon
   const out: { s: number; t: number }[] = [];
   for (let i = 0; i < places.length; i += 2) out.push({ s: places[i] as number, t: places[i + 1] as number });
   return out;
-}
-
-/** A point of the screen in a drawing's own units. */
-function placeIn(svg: SVGSVGElement, x: number, y: number): DOMPoint | null {
-  const matrix = svg.getScreenCTM();
-  return matrix === null ? null : new DOMPoint(x, y).matrixTransform(matrix.inverse());
 }
