@@ -1,5 +1,4 @@
-import { NavLink } from "react-router";
-import { cx } from "../../ui/cx.ts";
+import { PageTabs } from "../../ui/PageTabs.tsx";
 
 const PAGES = [
   { to: "/dark", name: "Load" },
@@ -13,21 +12,7 @@ const PAGES = [
 export function DarkPages() {
   return (
     <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
-      {PAGES.map(({ to, name }) => (
-        <NavLink
-          key={to}
-          to={to}
-          end
-          className={({ isActive }) =>
-            cx(
-              "flex min-h-[3.75rem] shrink-0 grow items-center justify-center border-b-[4px] px-2.5",
-              isActive ? "border-action font-semibold" : "border-transparent",
-            )
-          }
-        >
-          {name}
-        </NavLink>
-      ))}
+      <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
     </nav>
   );
 }

@@ -1,5 +1,4 @@
-import { NavLink } from "react-router";
-import { cx } from "../../ui/cx.ts";
+import { PageTabs } from "../../ui/PageTabs.tsx";
 import { RED_LEVELS, setRedLight } from "../../ui/redLight.ts";
 
 const PAGES = [
@@ -12,20 +11,7 @@ const PAGES = [
 export function FieldPages() {
   return (
     <nav aria-label="Field" className="mb-3 flex gap-x-6 border-line border-b print:hidden">
-      {PAGES.map(({ to, name }) => (
-        <NavLink
-          key={to}
-          to={to}
-          className={({ isActive, isPending }) =>
-            cx(
-              "flex min-h-[3.3rem] items-center border-b-[3px] px-1",
-              isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
-            )
-          }
-        >
-          {name}
-        </NavLink>
-      ))}
+      <PageTabs pages={PAGES} className="min-h-[3.3rem] px-1" />
       <button
         type="button"
         className="ml-auto flex min-h-[3.3rem] items-center gap-2 text-quiet"

@@ -1,11 +1,11 @@
 import { useCallback, useMemo, useState } from "react";
-import { Link, NavLink, Outlet, useLocation } from "react-router";
+import { Link, Outlet, useLocation } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
 import { designFaults, settled } from "../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
 import { useLive } from "../../storage/index.ts";
-import { cx } from "../../ui/cx.ts";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
+import { PageTabs } from "../../ui/PageTabs.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { type MakeData, type MakeInHand, readPrintScale } from "./makeData.ts";
 
@@ -51,21 +51,7 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
         <div ref={setActions} />
       </div>
       <nav aria-label="Make" className="mt-3 flex flex-wrap gap-x-5 gap-y-1 border-line border-b print:hidden">
-        {PAGES.map(({ path, name }) => (
-          <NavLink
-            key={path}
-            to={`${home}/${path}`}
-            end
-            className={({ isActive, isPending }) =>
-              cx(
-                "min-h-9 border-b-[3px] py-1.5",
-                isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
-              )
-            }
-          >
-            {name}
-          </NavLink>
-        ))}
+        <PageTabs pages={PAGES.map(({ path, name }) => ({ to: `${home}/${path}`, name }))} className="min-h-9 py-1.5" />
         <Link to={home} className="ml-auto min-h-9 py-1.5 underline underline-offset-4">
           Back to the Bench
         </Link>

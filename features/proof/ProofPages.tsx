@@ -1,5 +1,5 @@
-import { NavLink, useSearchParams } from "react-router";
-import { cx } from "../../ui/cx.ts";
+import { useSearchParams } from "react-router";
+import { PageTabs } from "../../ui/PageTabs.tsx";
 
 const PAGES = [
   { to: "/proof", name: "Scan" },
@@ -16,21 +16,7 @@ export function ProofPages() {
   const query = negative === null ? "" : `?negative=${encodeURIComponent(negative)}`;
   return (
     <nav aria-label="Proof" className="mb-4 flex gap-x-6 overflow-x-auto border-line border-b print:hidden">
-      {PAGES.map(({ to, name }) => (
-        <NavLink
-          key={to}
-          to={`${to}${query}`}
-          end
-          className={({ isActive, isPending }) =>
-            cx(
-              "flex min-h-[2.9rem] shrink-0 items-center border-b-[3px] px-1",
-              isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
-            )
-          }
-        >
-          {name}
-        </NavLink>
-      ))}
+      <PageTabs pages={PAGES} query={query} />
     </nav>
   );
 }

@@ -1,5 +1,5 @@
-import { NavLink } from "react-router";
 import { cx } from "../../ui/cx.ts";
+import { PageTabs } from "../../ui/PageTabs.tsx";
 import type { Sun } from "./useSun.ts";
 
 const PAGES = [
@@ -15,21 +15,7 @@ export function SunPages({ sun, onNew }: { readonly sun: Sun; readonly onNew?: (
   return (
     <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 border-line border-b print:hidden">
       <nav aria-label="Sun" className="flex gap-x-6">
-        {PAGES.map(({ to, name }) => (
-          <NavLink
-            key={to}
-            to={`${to}${query}`}
-            end
-            className={({ isActive, isPending }) =>
-              cx(
-                "flex min-h-[2.9rem] shrink-0 items-center border-b-[3px] px-1",
-                isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
-              )
-            }
-          >
-            {name}
-          </NavLink>
-        ))}
+        <PageTabs pages={PAGES} query={query} />
       </nav>
       <ul aria-label="Months-long exposures" className="flex max-w-full gap-4 overflow-x-auto">
         {trails.map((each) => (

@@ -1,0 +1,32 @@
+import { NavLink } from "react-router";
+import { cx } from "./cx.ts";
+
+/** The ways between the pages of a place, side by side; the one that is open is underlined. */
+export function PageTabs({
+  pages,
+  query = "",
+  className = "min-h-[2.9rem] shrink-0 px-1",
+}: {
+  readonly pages: readonly { readonly to: string; readonly name: string }[];
+  /** What is at hand goes along. */
+  readonly query?: string;
+  /** How much room each has. */
+  readonly className?: string;
+}) {
+  return pages.map(({ to, name }) => (
+    <NavLink
+      key={to}
+      to={`${to}${query}`}
+      end
+      className={({ isActive, isPending }) =>
+        cx(
+          "flex items-center border-b-[3px]",
+          className,
+          isActive ? "border-action font-semibold" : isPending ? "border-kraft" : "border-transparent",
+        )
+      }
+    >
+      {name}
+    </NavLink>
+  ));
+}
