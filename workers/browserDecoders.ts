@@ -2,9 +2,9 @@
 import type { Rgba } from "./reading/grey.ts";
 import type { Decoders } from "./reading/readScan.ts";
 
-/** The browser unpacks JPEGs itself, many times quicker than plain code. */
+/** The browser unpacks JPEGs itself, many times quicker than plain code; they are set upright with all others, afterwards. */
 async function jpeg(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
-  const bitmap = await createImageBitmap(new Blob([bytes]), { colorSpaceConversion: "none" });
+  const bitmap = await createImageBitmap(new Blob([bytes]), { colorSpaceConversion: "none", imageOrientation: "none" });
   const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext("2d", { willReadFrequently: true });
   if (context === null) throw new Error("no room to unpack the picture");
   context.drawImage(bitmap, 0, 0);

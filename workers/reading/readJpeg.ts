@@ -5,7 +5,8 @@ import { meant, type RawScan, type Rgba } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { type JpegParts, jpegParts, MOST_SCANS } from "./jpegParts.ts";
 import { tooLarge } from "./limits.ts";
-import { statedDpi, tiffFields } from "./tiffFields.ts";
+import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
+import { upright } from "./upright.ts";
 
 /** Each block of 8 × 8 pixels takes at least a bit, so a file that is shorter can't hold what its header says. */
 const PIXELS_A_BYTE = 8 * 64;
@@ -22,7 +23,9 @@ export async function readJpeg(
   if (parts.scans > MOST_SCANS) return failure(`goes over the picture more than ${MOST_SCANS} times; save it anew`);
   const { width, height, data } = await unpack(bytes);
   const samples = new Uint8Array(data.buffer, data.byteOffset, data.length);
-  return success({ width, height, channels: 4, samples, most: 255, encoding: encodingOf(parts), dpi: dpiOf(parts) });
+  const exif = exifOf(parts);
+  const said = { encoding: encodingOf(parts), dpi: dpiOf(parts, exif) };
+  return success(upright({ width, height, channels: 4, samples, most: 255, ...said }, firstOf(exif, TAG.orientation)));
 }
 
 /**
@@ -30,24 +33,25 @@ export async function readJpeg(
  *
  * @source ITU-T T.871 (2011), 10.1; Exif 2.32 (JEITA CP-3451), 4.5.4
  */
-function dpiOf({ segments }: JpegParts): number | null {
+function dpiOf({ segments }: JpegParts, exif: TiffFields): number | null {
   const jfif = segments.find(({ app, data }) => app === 0 && begins(data, "JFIF\0"))?.data;
   if (jfif !== undefined && jfif.length >= 12) {
     const [unit = 0, high = 0, low = 0] = jfif.subarray(7, 10);
     const dpi = meant((high * 256 + low) * (unit === 2 ? 2.54 : 1));
     if (dpi !== null && (unit === 1 || unit === 2)) return dpi;
   }
-  const exif = segments.find(({ app, data }) => app === 1 && begins(data, "Exif\0\0"))?.data;
-  const stated = exif === undefined ? null : exifDpi(exif.subarray(6));
-  return stated === null ? null : meant(stated);
+  const stated = statedDpi(exif);
+  return stated === null ? null : meant(stated.x);
 }
 
-function exifDpi(tiff: Uint8Array): number | null {
+/** The first fields of a JPEG's Exif part; none where it has none, or a damaged one. */
+function exifOf({ segments }: JpegParts): TiffFields {
+  const exif = segments.find(({ app, data }) => app === 1 && begins(data, "Exif\0\0"))?.data;
   try {
-    const [first] = tiffFields(tiff);
-    return first === undefined ? null : (statedDpi(first)?.x ?? null);
+    const [first = new Map()] = exif === undefined ? [] : tiffFields(exif.subarray(6));
+    return first;
   } catch {
-    return null;
+    return new Map();
   }
 }
 

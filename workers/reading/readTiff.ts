@@ -9,6 +9,7 @@ import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
 import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
 import { tiffJpeg } from "./tiffJpeg.ts";
 import { tiffLzw } from "./tiffLzw.ts";
+import { upright } from "./upright.ts";
 
 /** How the packed pieces of a picture lie in a file: strips over its whole width, or tiles. */
 interface Pieces {
@@ -45,7 +46,7 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
   const dpi = statedDpi(page);
   if (dpi !== null && !nearlySquare(dpi.x, dpi.y)) return failure(NOT_SQUARE);
   const whiteIsZero = page.has(TAG.meaning) && firstOf(page, TAG.meaning) === 0;
-  return success({
+  const scan: RawScan = {
     width,
     height,
     channels,
@@ -53,7 +54,8 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
     most,
     encoding: encodingOf(page),
     dpi: dpi === null ? null : meant(dpi.x),
-  });
+  };
+  return success(upright(scan, firstOf(page, TAG.orientation)));
 }
 
 /** Packings by number: none, LZW, ZIP (two numbers), PackBits; with JPEG. @source TIFF 6.0, and its supplement 2 */

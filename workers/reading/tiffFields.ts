@@ -10,6 +10,7 @@ export const TAG = {
   meaning: 262,
   order: 266,
   strips: 273,
+  orientation: 274,
   channels: 277,
   rowsAStrip: 278,
   stripBytes: 279,
