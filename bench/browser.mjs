@@ -5,6 +5,7 @@ import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { bundled } from "./core.mjs";
 import { quantile, row } from "./report.mjs";
+import { threadTime, visitor, yardstickLoop } from "./visitor.mjs";
 
 /** First load, edits on the Bench, preview, cut sheets and holes in their workers. */
 export async function browserFigures(browser, address) {
@@ -40,16 +41,6 @@ async function practice(browser, address) {
     "≤ 16 ms",
   );
   await context.close();
-}
-
-/** A new person at a place. */
-async function visitor(browser, address, path) {
-  const context = await browser.createBrowserContext();
-  const page = await context.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
-  await page.goto(address, { waitUntil: "networkidle0" });
-  await page.goto(address + path, { waitUntil: "networkidle0" });
-  return { context, page };
 }
 
 /** From the press to the PDF, and from another paper to its page on the screen. */
@@ -282,12 +273,7 @@ async function firstLoad(browser, address) {
 async function edits(browser, address, id, told = true) {
   const { context, page } = await visitor(browser, address, `/cameras/${id}`);
   await page.waitForSelector("[data-handle]");
-  const metrics = await page.createCDPSession();
-  await metrics.send("Performance.enable", { timeDomain: "threadTicks" });
-  const scriptMs = async () => {
-    const { metrics: all } = await metrics.send("Performance.getMetrics");
-    return 1000 * all.find(({ name }) => name === "ScriptDuration").value;
-  };
+  const scriptMs = await threadTime(page, "ScriptDuration");
   const taken = [];
   const yardstick = [];
   for (let i = 0; i < 240; i++) {
@@ -306,11 +292,7 @@ async function edits(browser, address, id, told = true) {
     const after = await scriptMs();
     if (i >= 40) taken.push(after - before);
     if (i % 12 === 0) {
-      await page.evaluate(() => {
-        let sum = 0;
-        for (let k = 1; k < 1_000_000; k++) sum += Math.sqrt(k) / (k + sum);
-        return sum;
-      });
+      await page.evaluate(yardstickLoop);
       yardstick.push((await scriptMs()) - after);
     }
     await new Promise((resolve) => setTimeout(resolve, 8));

@@ -6,12 +6,14 @@ import { coreFigures } from "./core.mjs";
 import { proofFigures } from "./proof.mjs";
 import { serverFigures } from "./server.mjs";
 import { sunFigures } from "./sun.mjs";
+import { sunInBrowser } from "./sunBrowser.mjs";
 
 await coreFigures();
 await proofFigures();
 await sunFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);
+  await onStage(4694, sunInBrowser);
   await onStage(4692, bigArchive);
   await onStage(4693, serverFigures);
 }
