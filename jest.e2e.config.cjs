@@ -6,7 +6,7 @@ const slow = slowness();
 module.exports = {
   ...base,
   roots: ["<rootDir>/e2e"],
-  testTimeout: 120_000 * slow,
+  testTimeout: 180_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },
   // Every file has a server and a browser of its own, and waits part of its time: two at a time, also on one core; more only get in each other’s way.

@@ -1,4 +1,4 @@
 declare const SLOWNESS: number;
 
 /** How long a state is waited for that comes within a second on a quiet machine, ms. Waiting ends when it is there. */
-export const PATIENCE = 20_000 * SLOWNESS;
+export const PATIENCE = 45_000 * SLOWNESS;
