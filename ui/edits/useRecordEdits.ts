@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { Result } from "../../core/basis/units/index.ts";
 import type { StorageFailure } from "../../storage/index.ts";
 import { notify } from "../notify.ts";
@@ -102,18 +102,22 @@ export function useRecordEdits<R extends Kept>(
   // Another one was chosen: what is shown is never the one before it.
   const current = (): Hand<R> => (inHand.current.now.id === stored.id ? inHand.current : held(stored));
   const now = hand.now.id === stored.id ? hand : held(stored);
+  const editNow = useRef<RecordEdits<R>["edit"]>(() => {});
+  editNow.current = (change, stroke) => {
+    const before = current();
+    const same = stroke !== undefined && stroke === before.stroke;
+    step({
+      now: change(before.now),
+      past: same ? before.past : [...before.past, before.now].slice(-MOST_STEPS),
+      future: [],
+      stroke: stroke ?? null,
+    });
+  };
+  // The same from one drawing to the next: what it is handed to need not be drawn anew.
+  const edit = useCallback<RecordEdits<R>["edit"]>((...change) => editNow.current(...change), []);
   return {
     record: now.now,
-    edit: (change, stroke) => {
-      const before = current();
-      const same = stroke !== undefined && stroke === before.stroke;
-      step({
-        now: change(before.now),
-        past: same ? before.past : [...before.past, before.now].slice(-MOST_STEPS),
-        future: [],
-        stroke: stroke ?? null,
-      });
-    },
+    edit,
     undo: now.past.length === 0 ? null : () => stepTo(current(), "past", "future", step),
     redo: now.future.length === 0 ? null : () => stepTo(current(), "future", "past", step),
   };

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -8,8 +9,11 @@ import { nextSolstices } from "./newTrail.ts";
 type Days = Pick<Trail, "from" | "to">;
 
 /** From when to when it stands out: typed, or one of the usual stretches. */
-export function DaysPanel({ trail, onDays }: { readonly trail: Trail; readonly onDays: (days: Days) => void }) {
-  const { from, to } = trail;
+export const DaysPanel = memo(function DaysPanel({
+  from,
+  to,
+  onDays,
+}: Days & { readonly onDays: (days: Days) => void }) {
   const take = (days: Days): void => {
     // A day that is half typed is nothing yet.
     if (days.from !== "" && days.to !== "") onDays(days.to < days.from ? { from: days.from, to: days.from } : days);
@@ -40,4 +44,4 @@ export function DaysPanel({ trail, onDays }: { readonly trail: Trail; readonly o
       </div>
     </Panel>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { memo, useState } from "react";
 import { failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -11,7 +11,7 @@ const DEGREES = 180 / Math.PI;
 const EMPTY = { from: "", to: "", height: "", distance: "" };
 
 /** What stands before the sky: points typed, or roofs and trees by their height and distance. */
-export function HorizonPanel({
+export const HorizonPanel = memo(function HorizonPanel({
   horizon,
   onHorizon,
 }: {
@@ -75,7 +75,7 @@ export function HorizonPanel({
       <HorizonOnPicture horizon={horizon} onHorizon={onHorizon} />
     </Panel>
   );
-}
+});
 
 interface Thing {
   readonly from: number;

@@ -4,7 +4,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { type Camera, fieldValue, refusal, settled, withField } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import type { SunAim, SunFix } from "../../../core/sun/index.ts";
+import type { HorizonPoint, SunAim, SunFix } from "../../../core/sun/index.ts";
 import { saveRecord } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
@@ -17,6 +17,7 @@ import { Segments } from "../../../ui/Segments.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { removeUndoable } from "../../../ui/undoable.ts";
+import { useRested } from "../../../ui/useRested.ts";
 import { trailName } from "../SunPages.tsx";
 import { useRequest } from "../useRequest.ts";
 import { AimPanel } from "./AimPanel.tsx";
@@ -30,6 +31,7 @@ import { SunVerdicts } from "./SunVerdicts.tsx";
 import { TrailView } from "./TrailView.tsx";
 import { useFan } from "./useFan.ts";
 
+const OPEN: readonly HorizonPoint[] = [];
 const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
 const VIEWS = [
   { id: "sky", name: "as the sky stands" },
@@ -55,6 +57,12 @@ export function PlanOf({
   const request = useRequest(trail, camera);
   const { fan, failed } = useFan(request, seed);
   const aimAt = useCallback((aim: SunAim, stroke?: string) => edit((before) => ({ ...before, aim }), stroke), [edit]);
+  const take = useCallback((part: Partial<Trail>) => edit((before) => ({ ...before, ...part })), [edit]);
+  const takeSite = useCallback((site: Trail["site"]) => take({ site }), [take]);
+  const takeHorizon = useCallback((horizon: readonly HorizonPoint[]) => take({ horizon }), [take]);
+  const otherSky = useCallback(() => setSeed((before) => before + 1), []);
+  // A chart is too slow to follow a hand: it waits until that rests.
+  const rested = useRested(fan?.report ?? null, false);
   const options = useMemo(() => cameras.map(({ id, name }) => ({ id, name })), [cameras]);
   const above = fieldValue(camera, "hole.above");
   const holeAt = (mm: number): Camera => {
@@ -91,8 +99,8 @@ export function PlanOf({
           options={options}
           onChoose={(cameraId) => edit((before) => ({ ...before, cameraId }))}
         />
-        <DaysPanel trail={trail} onDays={(days) => edit((before) => ({ ...before, ...days }))} />
-        <SitePanel site={trail.site} onSite={(site) => edit((before) => ({ ...before, site }))} />
+        <DaysPanel from={trail.from} to={trail.to} onDays={take} />
+        <SitePanel site={trail.site} onSite={takeSite} />
         {above !== null && (
           <LengthField label="Hole above the bottom" name="hole-above" value={above} onTake={holeAbove} />
         )}
@@ -109,7 +117,7 @@ export function PlanOf({
               `Blue: recorded. Grey: beside the sheet or cut off. Each line is a day${(request.everyDays ?? 1) > 1 ? ` of ${request.everyDays}` : ""}. Take hold of the sheet to turn and lean the camera.`}
           </p>
         </Panel>
-        <HoursChart report={fan?.report ?? null} onOtherSky={() => setSeed((before) => before + 1)} />
+        <HoursChart report={rested} onOtherSky={otherSky} />
       </div>
       <div className="grid content-start gap-4 lg:col-span-2 lg:grid-cols-2 xl:col-span-1 xl:grid-cols-1">
         <SunVerdicts
@@ -121,10 +129,7 @@ export function PlanOf({
           onFix={apply}
         />
         <TrailView request={request} seed={seed} view={view} />
-        <HorizonPanel
-          horizon={trail.horizon ?? []}
-          onHorizon={(horizon) => edit((before) => ({ ...before, horizon }))}
-        />
+        <HorizonPanel horizon={trail.horizon ?? OPEN} onHorizon={takeHorizon} />
         <div className="flex flex-wrap items-center gap-3">
           <EditButtons undo={undo} redo={redo} />
           <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="underline">

@@ -1,4 +1,4 @@
-import { useEffect, useId, useState } from "react";
+import { memo, useEffect, useId, useState } from "react";
 import type { Trail } from "../../../core/document/index.ts";
 import { parseCoordinates } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -12,7 +12,13 @@ type Site = Trail["site"];
 const SHOWN = 6;
 
 /** Where the camera will stand: coordinates as people write them, a town of the list, or where the browser is. */
-export function SitePanel({ site, onSite }: { readonly site: Site; readonly onSite: (site: Site) => void }) {
+export const SitePanel = memo(function SitePanel({
+  site,
+  onSite,
+}: {
+  readonly site: Site;
+  readonly onSite: (site: Site) => void;
+}) {
   const written = `${site.latitude}, ${site.longitude}`;
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | undefined>();
@@ -92,7 +98,7 @@ export function SitePanel({ site, onSite }: { readonly site: Site; readonly onSi
       </div>
     </Panel>
   );
-}
+});
 
 /** A town of the list that ships with the app, by the beginning of its name. */
 function TownEntry({ name, onTown }: { readonly name: string | undefined; readonly onTown: (town: Town) => void }) {
