@@ -116,6 +116,15 @@ describe("A part traced anew", () => {
     ]);
   });
 
+  test("where it ends at an old point, that is the traced one's", () => {
+    const traced = [
+      [90, 5],
+      [100, 4],
+    ] as const;
+    expect(withTraced([[100, 9]], traced)).toEqual(traced);
+    expect(withTraced([[90, 9]], traced)).toEqual(traced);
+  });
+
   test("one point, or none", () => {
     expect(withTraced([[90, 3]], [[45, 6]])).toEqual([
       [45, 6],
