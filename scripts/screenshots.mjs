@@ -40,7 +40,14 @@ const SHOTS = [
   [
     "sun-read",
     "/sun/read",
-    { ...DESK, press: ["Make a finished sheet up", "Read the weather"], until: "[data-diary]", wait: 2 },
+    {
+      ...DESK,
+      // The sheet that this seed makes up stood so.
+      seed: 0.25,
+      press: ["Make a finished sheet up", { label: "Turned clockwise", text: "-1.3" }, "Read the weather"],
+      until: "[data-diary]",
+      wait: 2,
+    },
   ],
   ["proof-hang", "/proof/hang", { ...DESK, press: "Nine in a grid", until: "[data-page] image", wait: 3 }],
 ];
@@ -53,7 +60,7 @@ await onStage(4691, async (browser, address) => {
   for (const [
     name,
     path,
-    { width, height, to, press, until, scan, goOn, scroll, wait = 0, dark = false, red = false },
+    { width, height, to, seed, press, until, scan, goOn, scroll, wait = 0, dark = false, red = false },
   ] of SHOTS.filter(([name]) => name.startsWith(process.argv[2] ?? ""))) {
     await page.setViewport({ width, height });
     await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
@@ -65,7 +72,12 @@ await onStage(4691, async (browser, address) => {
     else await scanned(page, address, scan, goOn);
     if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
     if (press !== undefined) {
+      if (seed !== undefined) await page.evaluate((value) => Object.assign(Math, { random: () => value }), seed);
       for (const name of [press].flat()) {
+        if (typeof name === "object") {
+          await typed(page, name);
+          continue;
+        }
         const button = await page.waitForFunction(
           (words) =>
             [...document.querySelectorAll("button")].find(
@@ -93,6 +105,14 @@ await onStage(4691, async (browser, address) => {
     console.log(`docs/screenshots/${name}.png`);
   }
 });
+
+/** Types into an entry, once it is there. */
+async function typed(page, { label, text }) {
+  const entry = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
+  await entry.click({ count: 3 });
+  await page.keyboard.type(text);
+  await page.keyboard.press("Enter");
+}
 
 /** Lets the made-up flatbed scan a sheet, and goes on with it. */
 async function scanned(page, address, sheet, goOn) {

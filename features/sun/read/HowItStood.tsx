@@ -58,7 +58,7 @@ export function HowItStood({
 }
 
 function said(degrees: number, sd: number | undefined): string {
-  return `${degrees.toFixed(1)}°${sd === undefined ? "" : ` ± ${sd.toFixed(1)}`}`;
+  return `${degrees.toFixed(1).replace("-", "−")}°${sd === undefined ? "" : ` ± ${sd.toFixed(1)}`}`;
 }
 
 function moved(plan: SunAim, stood: SunAim): string {
