@@ -117,8 +117,26 @@ function lean(compiled) {
     .replace(/,schemaPath:"[^"]*"/g, "");
   const left = /evaluated|schemaPath/.exec(kept);
   if (left !== null) throw new Error(`Ajv writes otherwise than lean() knows: ${kept.substr(left.index - 80, 200)}`);
-  return `${collected(kept)}
+  return `${collected(inPlace(kept))}
 function noted(all,error){if(all===null)return [error];all.push(error);return all;}`;
+}
+
+/**
+ * What a schema allows is written where it is said (`schema35.properties.unit.enum` → its list), so that the schema itself,
+ * which nobody else asks for, is left out of the file.
+ */
+function inPlace(code) {
+  const schemasByName = new Map(
+    [...code.matchAll(/const (schema\d+) = (\{[^\n]*?\});(?=const |function |export |var |let |$)/g)].map(
+      ([, name, json]) => [name, JSON.parse(json)],
+    ),
+  );
+  return code.replace(/\b(schema\d+)((?:\.\w+|\["[^"]*"\]|\[\d+\])+)/g, (whole, name, path) => {
+    let value = schemasByName.get(name);
+    for (const [, word, quoted, index] of path.matchAll(/\.(\w+)|\["([^"]*)"\]|\[(\d+)\]/g))
+      value = value?.[word ?? quoted ?? index];
+    return value === undefined ? whole : JSON.stringify(value);
+  });
 }
 
 /** Every error is put on the list by one function instead of four lines each. */
