@@ -27,6 +27,7 @@ import { transformOf } from "./fourier.ts";
 import type { Job, JobControl, JobOutput } from "./protocol.ts";
 import type { Decoders } from "./reading/readScan.ts";
 import { type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
+import { walked } from "./walked.ts";
 
 /** What may be asked about a negative. */
 export type ProofOrder = OfScan & { readonly settings: ProofSettings } & (
@@ -147,27 +148,17 @@ function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings)
 }
 
 function judged(scan: NegativeScan, settings: ProofSettings): Result<ProofReport, Fault> {
-  const answer = judgeScan(scan, settings);
+  const placed = placeSheet(scan, settings);
+  const answer = judgeScan(scan, settings, placed);
   if (!answer.ok) return failure(troubleFault(answer.error));
   return success({
     kind: "judge",
     report: {
       answer: answer.value,
-      histogram: densityHistogram(scan, settings),
-      faults: negativeFaults(scan, settings),
+      histogram: densityHistogram(settings, placed),
+      faults: negativeFaults(scan, settings, placed),
     },
   });
-}
-
-/** Runs a proof and tells how far it is; between its steps others may be heard, and it may be given up. */
-async function run<T>(steps: Generator<number, T, void>, control: JobControl): Promise<T | null> {
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-    control.report(step.value);
-    await new Promise((next) => setTimeout(next, 0));
-    if (control.cancelled()) return null;
-  }
 }
 
 type Exposing = Extract<ProofOrder, { readonly kind: "draw" | "save" }>;
@@ -178,7 +169,7 @@ async function exposed(
   control: JobControl,
 ): Promise<ReturnType<typeof proofExposure> extends Generator<number, infer R, void> ? R | null : never> {
   const tools = { transformOf, spots, ...(lines === null ? {} : { lines }) };
-  return run(proofExposure(scan, settings, tools), control);
+  return (await walked(proofExposure(scan, settings, tools), control))?.value ?? null;
 }
 
 const GIVEN_UP: ProofTrouble = "nothing-there";

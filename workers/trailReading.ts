@@ -18,6 +18,7 @@ import type { Job, JobControl, JobOutput } from "./protocol.ts";
 import type { Decoders } from "./reading/readScan.ts";
 import { type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
 import { skyTools } from "./sky.ts";
+import { walked } from "./walked.ts";
 
 /** Corners of a sheet in its scan, px, as `/api/proof` has them. */
 type Corners = readonly (readonly [x: number, y: number])[];
@@ -65,6 +66,7 @@ export type TrailReport =
   | { readonly kind: "mishap"; readonly mishap: Mishap | null }
   | SendScan;
 
+const GIVEN_UP = failure("was given up");
 /** Of a scan this share is darker than what is shown as white when it is inverted. */
 const DARKEST = 0.002;
 /** Longer side of what is shown of a scan, px. */
@@ -118,30 +120,17 @@ async function read(
   const exposures = printedExposures(scan, placed, REACH * trackWidth(sheetSky(request).model, { s: 0, t: 0 }));
   if (order.kind === "mishap") {
     const mishap = await walked(findMishap(request, exposures, skyTools), control);
-    return { output: mishap.ok ? success({ kind: "mishap", mishap: mishap.value }) : mishap, transfer: [] };
+    return { output: mishap === null ? GIVEN_UP : success({ kind: "mishap", mishap: mishap.value }), transfer: [] };
   }
   const { shut } = order;
   const wasOpen = (date: string): boolean => shut === null || date < shut.from || date > shut.to;
   const diary = await walked(readDiary(request, exposures, skyTools, wasOpen), control);
-  if (!diary.ok) return { output: diary, transfer: [] };
+  if (diary === null) return { output: GIVEN_UP, transfer: [] };
   const { hours, at, sun, parted } = diary.value;
   return {
     output: success({ kind: "diary", diary: diary.value }),
     transfer: [hours, at, sun, parted].map(({ buffer }) => buffer),
   };
-}
-
-/** Walks the steps of a long sum, tells how far it is, and can be given up between them. */
-async function walked<T>(
-  steps: Generator<number, T, void>,
-  { report, cancelled }: JobControl,
-): Promise<Result<T, string>> {
-  for (let step = steps.next(); ; step = steps.next()) {
-    if (step.done) return success(step.value);
-    report(step.value);
-    await new Promise((next) => setTimeout(next, 0));
-    if (cancelled()) return failure("was given up");
-  }
 }
 
 /** The scan’s light at each direction, inverted, from its paper’s white to its darkest. */

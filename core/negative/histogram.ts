@@ -1,7 +1,6 @@
 import { negativeCurve } from "./negativeCurve.ts";
-import { placeSheet } from "./placeSheet.ts";
+import type { PlacedSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
-import type { NegativeScan } from "./scan.ts";
 import type { Spread } from "./spread.ts";
 
 /** How often numbers come, in equal steps from one end to another. */
@@ -33,11 +32,10 @@ const LOG2_10 = Math.log2(10);
 /**
  * How a negative's exposures are spread, in stops from mid-grey, between what is blank and what is black.
  *
- * @example densityHistogram(scan, { medium, sheet }).shares.length // 64 …
+ * @example densityHistogram(settings, placeSheet(scan, settings)).shares.length // 64 …
  */
-export function densityHistogram(scan: NegativeScan, settings: ProofSettings): Histogram {
-  const { light, white } = placeSheet(scan, settings);
-  const curve = negativeCurve(settings.medium, Math.max(white, 1e-6));
+export function densityHistogram({ medium }: ProofSettings, { light, white }: PlacedSheet): Histogram {
+  const curve = negativeCurve(medium, Math.max(white, 1e-6));
   const stops = (log: number): number => (log - curve.middle) * LOG2_10;
   const spread = { ...light, values: light.values.map((value) => stops(curve.logExposure(value))) };
   return histogramOf(spread, stops(curve.least), stops(curve.most), STEPS);

@@ -1,6 +1,6 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import { BOUND, type Judgement, judge } from "./judge.ts";
-import { noPicture, type ProofTrouble, placeSheet } from "./placeSheet.ts";
+import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
 
@@ -25,12 +25,16 @@ const WARNINGS: Readonly<Record<JudgeWarning, string>> = {
 /**
  * Judges the negative in a scan.
  *
+ * @param placed where its sheet lies, where that is known already
  * @returns stops, shares, and where the sheet lies; or why not
  * @source PHYSICS section 11, “Judging”; FORMAT, `POST /api/judge`
  * @example judgeScan(scan, { medium, sheet: { width: 127, height: 101.6 } }).ok // true …
  */
-export function judgeScan(scan: NegativeScan, settings: ProofSettings): Result<JudgeAnswer, ProofTrouble> {
-  const placed = placeSheet(scan, settings);
+export function judgeScan(
+  scan: NegativeScan,
+  settings: ProofSettings,
+  placed: PlacedSheet = placeSheet(scan, settings),
+): Result<JudgeAnswer, ProofTrouble> {
   const { white, light, sheet } = placed;
   const dark = noPicture(placed);
   if (dark !== null) return failure(dark);

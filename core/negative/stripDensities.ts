@@ -1,4 +1,5 @@
 import { uprightDensities } from "./faults/uprightDensities.ts";
+import { placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
 
@@ -19,7 +20,7 @@ export function stripDensities(
   count: number,
   along: "across" | "down",
 ): readonly number[] {
-  const { width, height, share } = uprightDensities(scan, settings);
+  const { width, height, share } = uprightDensities(scan, settings, placeSheet(scan, settings));
   const { least, most } = settings.medium;
   const [length, wide] = along === "across" ? [width, height] : [height, width];
   return Array.from({ length: count }, (_, step) => {

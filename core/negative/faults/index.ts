@@ -1,6 +1,6 @@
 import { opticalModel } from "../../light/solve/index.ts";
 import { exposureMap } from "../exposureMap.ts";
-import { placeSheet } from "../placeSheet.ts";
+import { type PlacedSheet, placeSheet } from "../placeSheet.ts";
 import type { ProofSettings } from "../request.ts";
 import type { NegativeScan } from "../scan.ts";
 import { bars, leaks } from "./alongEdges.ts";
@@ -22,16 +22,20 @@ const FINE = { ridges: 0.08, ofHole: 1 / 6.5, most: 3000 } as const;
  * @returns faults; empty for a clean sheet
  * @example negativeFaults(scan, { medium, sheet }) // [{ code: "leak", … }] …
  */
-export function negativeFaults(scan: NegativeScan, settings: ProofSettings): readonly FoundFault[] {
-  const densities = uprightDensities(scan, settings);
+export function negativeFaults(
+  scan: NegativeScan,
+  settings: ProofSettings,
+  placed: PlacedSheet = placeSheet(scan, settings),
+): readonly FoundFault[] {
+  const densities = uprightDensities(scan, settings, placed);
   const whole = oneTone(densities);
   if (whole.length > 0) return whole;
-  const fine = uprightDensities(scan, settings, fineSide(scan, settings));
+  const fine = uprightDensities(scan, settings, placed, fineSide(scan, settings));
   return [
     ...leaks(densities),
     ...bars(densities),
     ...doubled(densities),
-    ...softFaults(scan, settings),
+    ...softFaults(scan, settings, placed),
     ...fingers(fine),
     ...(settings.camera ? scratches(fine, opticalModel(settings.camera).aperture.diameter) : []),
   ];
@@ -44,10 +48,8 @@ function fineSide(scan: NegativeScan, settings: ProofSettings): number {
   return Math.ceil(Math.min(FINE.most, wanted, Math.max(scan.width, scan.height)));
 }
 
-function softFaults(scan: NegativeScan, settings: ProofSettings): readonly FoundFault[] {
-  if (!settings.camera) return [];
-  const { sheet, white } = placeSheet(scan, settings);
-  if (!(white > 0)) return [];
+function softFaults(scan: NegativeScan, settings: ProofSettings, { sheet, white }: PlacedSheet): readonly FoundFault[] {
+  if (!settings.camera || !(white > 0)) return [];
   const { aperture, setting } = opticalModel(settings.camera);
   const map = exposureMap(scan, settings.encoding ?? "file", sheet, settings.medium, white, "luminance");
   return softness(map, sheet.pixelsPerMm, edgeWidth(aperture.diameter, setting));

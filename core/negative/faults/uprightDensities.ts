@@ -1,6 +1,6 @@
 import { type SmallPicture, smallPicture } from "../findSheet.ts";
 import { negativeCurve } from "../negativeCurve.ts";
-import { placeSheet } from "../placeSheet.ts";
+import type { PlacedSheet } from "../placeSheet.ts";
 import type { ProofSettings } from "../request.ts";
 import type { NegativeScan } from "../scan.ts";
 
@@ -21,10 +21,14 @@ const SIDE = 240;
  *
  * @param side pixels on the longer side
  * @returns 0 where blank, 1 where black
- * @example uprightDensities(scan, { medium, sheet }).width // 240 for a sheet that lies across …
+ * @example uprightDensities(scan, settings, placeSheet(scan, settings)).width // 240 for a sheet that lies across …
  */
-export function uprightDensities(scan: NegativeScan, settings: ProofSettings, side: number = SIDE): UprightDensities {
-  const { sheet, white } = placeSheet(scan, settings);
+export function uprightDensities(
+  scan: NegativeScan,
+  settings: ProofSettings,
+  { sheet, white }: PlacedSheet,
+  side: number = SIDE,
+): UprightDensities {
   const curve = negativeCurve(settings.medium, Math.max(white, 1e-6));
   const { least, most } = settings.medium;
   const small = smallPicture(scan, settings.encoding ?? "file", Math.round(side * 1.5));
