@@ -79,6 +79,26 @@ describe("Sun · Plan", () => {
     await maker.type("Away, m", "10");
     await maker.press("Stand it there");
     await maker.reads("Points: towards and how high, degrees", "90 3, 180 30, 200 45, 220 45");
+    // A phone lies flat with its top edge to the south-west, where the needle is 2° off.
+    const lies = (alpha: number, beta: number): Promise<void> =>
+      maker.page.evaluate(
+        (lie) => {
+          const held = window as { compass?: ReturnType<typeof setInterval> };
+          clearInterval(held.compass);
+          const tell = (): boolean => dispatchEvent(new DeviceOrientationEvent("deviceorientationabsolute", lie));
+          held.compass = setInterval(tell, 100);
+        },
+        { alpha, beta, gamma: -2, absolute: true },
+      );
+    await lies(135, 1);
+    await maker.press("By a compass");
+    await maker.type("Declination", "2");
+    await maker.press("Read the phone’s compass");
+    await maker.sees("[data-phone-compass]", /The phone says 225°/);
+    await maker.reads("Towards, from true north", "227°");
+    await lies(135, 80);
+    await maker.press("Read the phone’s compass");
+    await maker.sees("[data-phone-compass]", /Lay it flat/);
     await maker.press("By the sun");
     await maker.page.$eval('[data-fold="by-the-sun"] input[type=date]', (entry) => entry.scrollIntoView());
     await maker.press("Where does the shadow point?");

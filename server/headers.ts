@@ -10,8 +10,8 @@ export interface Marked {
 const marked = (_request: IncomingMessage, response: ServerResponse): string =>
   `'nonce-${(response as unknown as Marked).locals.nonce}'`;
 
-/** Devices no page of ours asks for yet; the screen may be kept awake, and the Field asks where it is at a press. */
-const NEVER = ["accelerometer", "camera", "gyroscope", "microphone", "payment", "usb", "serial", "hid"];
+/** Devices no page of ours asks for; the screen may be kept awake, and at a press the Field asks where it is, and Sun the compass. */
+const NEVER = ["camera", "microphone", "payment", "usb", "serial", "hid"];
 
 /**
  * What a browser is told about every answer: nothing but our own files, scripts and styles only with this answer's mark,

@@ -18,6 +18,7 @@ export {
 export { findMishap, type Mishap } from "./mishap.ts";
 export { type SunPlace, sunFrom } from "./observer.ts";
 export { type Coordinates, parseCoordinates } from "./parseCoordinates.ts";
+export { type PhoneLie, phoneHeading } from "./phoneHeading.ts";
 export { type Air, refracted, USUAL_AIR } from "./refraction.ts";
 export { type Reminder, reminders, SOLSTICES } from "./reminders.ts";
 export { type HorizonPoint, MOST_DAYS, SUN_DEFAULTS, type SunAim, type SunRequest, type SunSite } from "./request.ts";

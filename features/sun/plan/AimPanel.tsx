@@ -4,6 +4,7 @@ import type { SunAim, SunSite } from "../../../core/sun/index.ts";
 import { Fold } from "../../../ui/Fold.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { PhoneCompass } from "./PhoneCompass.tsx";
 import { SunCompass } from "./SunCompass.tsx";
 
 /** Where the camera looks: by compass degrees, with the needle’s own error asked, or by the sun itself. */
@@ -67,6 +68,7 @@ export function AimPanel({
             }}
           />
         </div>
+        <PhoneCompass onNeedle={(needle) => onAim({ ...aim, azimuth: round((needle + declination + 720) % 360) })} />
         {declination === 0 && (
           <p className="text-[0.83rem] text-quiet">Declination 0: taken as if the needle pointed to true north.</p>
         )}

@@ -1,0 +1,68 @@
+import { useEffect, useRef, useState } from "react";
+import { type PhoneLie, phoneHeading } from "../../../core/sun/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+
+/** How long the phone is listened to, ms. */
+const LISTENED = 1200;
+/** Its events: the first where a browser has it, which knows where north is. */
+const EVENTS = ["deviceorientationabsolute", "deviceorientation"] as const;
+
+/** What some phones tell beside the standard, and some ask before they tell. */
+type PhoneEvent = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
+type Asking = typeof DeviceOrientationEvent & { readonly requestPermission?: () => Promise<"granted" | "denied"> };
+
+/** The phone's own compass, where there is one: laid flat beside the camera, its top edge to where that looks. */
+export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number) => void }) {
+  const [said, setSaid] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const stop = useRef(() => {});
+  useEffect(() => () => stop.current(), []);
+  if (typeof window === "undefined" || !("DeviceOrientationEvent" in window)) return null;
+  const listen = async (): Promise<void> => {
+    setBusy(true);
+    setSaid(null);
+    const allowed = await ((DeviceOrientationEvent as Asking).requestPermission?.().catch(() => "denied") ?? "granted");
+    if (allowed !== "granted") {
+      setSaid("The browser was told not to ask the compass. Type what a compass says.");
+      setBusy(false);
+      return;
+    }
+    const heard: Record<string, PhoneLie[]> = {};
+    const hear = (event: Event): void => {
+      const { alpha, beta, gamma, absolute, webkitCompassHeading: heading } = event as PhoneEvent;
+      // What is only told from where the phone lay at first is no direction.
+      const known = absolute || heading !== undefined ? alpha : null;
+      heard[event.type] = [...(heard[event.type] ?? []), { alpha: known, beta, gamma, heading }];
+    };
+    for (const name of EVENTS) window.addEventListener(name, hear);
+    const end = (): void => {
+      for (const name of EVENTS) window.removeEventListener(name, hear);
+    };
+    const timer = setTimeout(() => {
+      end();
+      const read = phoneHeading(EVENTS.map((name) => heard[name] ?? []).find((lies) => lies.length > 0) ?? []);
+      if (read.ok) onNeedle(read.value);
+      setSaid(read.ok ? `The phone says ${Math.round(read.value)}°, good to some 5 to 10°.` : read.error);
+      setBusy(false);
+    }, LISTENED);
+    stop.current = () => {
+      clearTimeout(timer);
+      end();
+    };
+  };
+  return (
+    <div className="mt-2">
+      <p className="text-[0.87rem] text-quiet">
+        Or lay the phone flat, away from steel, its top edge to where the camera looks.
+      </p>
+      <Button className="mt-1" disabled={busy} onClick={() => void listen()}>
+        Read the phone’s compass
+      </Button>
+      {said !== null && (
+        <p role="status" data-phone-compass>
+          {said}
+        </p>
+      )}
+    </div>
+  );
+}
