@@ -27,9 +27,12 @@ interface Axes {
 export function aimed(aim: SunAim): {
   readonly toScene: (direction: SkyDirection) => SceneDirection;
   readonly toSky: (direction: SceneDirection) => SkyDirection;
+  /** The zenith by the camera's own axes: x to its right, y forward, z up. */
+  readonly zenith: Vector;
 } {
   const { forward, right, up } = axesOf(aim);
   return {
+    zenith: { x: right.z, y: forward.z, z: up.z },
     toScene: ({ azimuth, altitude }) => {
       const flat = Math.cos(altitude);
       const towards = { x: flat * Math.sin(azimuth), y: flat * Math.cos(azimuth), z: Math.sin(altitude) };

@@ -42,6 +42,8 @@ export interface SheetSky {
   readonly model: OpticalModel;
   /** A direction of the world that lands at a place of the sheet. */
   readonly toSky: ReturnType<typeof aimed>["toSky"];
+  /** The zenith by the camera's own axes. */
+  readonly zenith: ReturnType<typeof aimed>["zenith"];
 }
 
 const DEGREES = 180 / Math.PI;
@@ -56,12 +58,13 @@ const DEGREES = 180 / Math.PI;
 export function sheetSky({ hole, film, aim, horizon = [] }: SunRequest): SheetSky {
   const model = opticalModel({ hole, film });
   const { place: from, surface, aperture, distance } = model;
-  const { toScene, toSky } = aimed(aim);
+  const { toScene, toSky, zenith } = aimed(aim);
   const horizonAt = horizonOf(horizon);
   const [s, t] = [film.width / 2, film.height / 2];
   return {
     model,
     toSky,
+    zenith,
     land: (direction) => sceneToSheet(from, surface, toScene(direction)),
     isLit: (place) =>
       Math.abs(place.s) <= s &&

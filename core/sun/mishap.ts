@@ -1,4 +1,12 @@
-import { illumination, rayTo, type SceneDirection, type SheetPlace, sheetToScene } from "../light/rays/index.ts";
+import {
+  dot,
+  illumination,
+  rayTo,
+  type SceneDirection,
+  type SheetPlace,
+  sheetToScene,
+  type Vector,
+} from "../light/rays/index.ts";
 import { type ClearTrack, cellMiddle, clearTracks, type DaySun, type SheetCells, sheetCells } from "./clearTracks.ts";
 import { sheetSky } from "./dayTrack.ts";
 import { type CellLight, explained } from "./explained.ts";
@@ -13,6 +21,7 @@ export type Mishap =
   /** On these days no light came in. */
   | { readonly kind: "shut"; readonly from: string; readonly to: string };
 
+const RADIANS = Math.PI / 180;
 /** How finely a sheet is cut: cells along its longer side, and places across a cell at which its sky is looked up. */
 interface Fineness {
   readonly longest: number;
@@ -125,12 +134,18 @@ function thinned({ azimuths, altitudes }: DaySun, every: number): DaySun {
   return { azimuths: keep(azimuths), altitudes: keep(altitudes) };
 }
 
+/** A direction of the camera's scene, also as a vector by its axes. */
+interface Look {
+  readonly scene: SceneDirection;
+  readonly vector: Vector;
+}
+
 /** A sheet cut into cells, and what is seen there. */
 interface Seen extends CellLight {
   readonly cells: SheetCells;
   readonly looked: number;
   /** Where the places of each cell look, in the camera's own scene: one cell's after the other's. */
-  readonly looks: readonly (SceneDirection | null)[];
+  readonly looks: readonly (Look | null)[];
 }
 
 function seenOf(request: SunRequest, { longest, looked }: Fineness, exposureAt: (place: SheetPlace) => number): Seen {
@@ -138,9 +153,10 @@ function seenOf(request: SunRequest, { longest, looked }: Fineness, exposureAt: 
   const cells = sheetCells(request.film, longest);
   const { place: hole, surface, aperture, distance } = model;
   const exposure = overCells(cells, READ, exposureAt);
-  const looks: (SceneDirection | null)[] = [];
+  const looks: (Look | null)[] = [];
   const light = overCells(cells, looked, (place) => {
-    looks.push(sheetToScene(hole, surface, place));
+    const scene = sheetToScene(hole, surface, place);
+    looks.push(scene && { scene, vector: vectorOf(scene) });
     return illumination(aperture, distance, rayTo(hole, surface, place.s, place.t));
   });
   const known = exposure.filter(Number.isFinite);
@@ -163,6 +179,11 @@ function overCells(cells: SheetCells, across: number, valueAt: (place: SheetPlac
   });
 }
 
+function vectorOf({ azimuth, elevation }: SceneDirection): Vector {
+  const flat = Math.cos(elevation);
+  return { x: flat * Math.sin(azimuth), y: flat * Math.cos(azimuth), z: Math.sin(elevation) };
+}
+
 /** What a stand would leave on the sheet: the tracks of its days, and the sky's even light over its horizon. */
 interface Stood {
   readonly tracks: readonly ClearTrack[];
@@ -172,13 +193,21 @@ interface Stood {
 function stoodAs(request: SunRequest, suns: readonly DaySun[], { cells, looked, light, looks }: Seen): Stood {
   const sheet = sheetSky(request);
   const sky = light.slice();
+  // Most places look well over the horizon, or well under it: only of those between is asked where it stands there.
+  const heights = (request.horizon ?? []).map(([, altitude]) => Math.sin(altitude * RADIANS));
+  const [lowest, highest] = [Math.min(0, ...heights), Math.max(0, ...heights)];
+  const isOpen = ({ scene, vector }: Look): boolean => {
+    const height = dot(vector, sheet.zenith);
+    if (height > highest) return true;
+    if (height <= lowest) return false;
+    const { azimuth, altitude } = sheet.toSky(scene);
+    return altitude > sheet.horizonAt(azimuth);
+  };
   for (const cell of sky.keys()) {
     let open = 0;
     for (let i = cell * looked ** 2; i < (cell + 1) * looked ** 2; i++) {
       const look = looks[i] ?? null;
-      if (look === null) continue;
-      const { azimuth, altitude } = sheet.toSky(look);
-      if (altitude > sheet.horizonAt(azimuth)) open++;
+      if (look !== null && isOpen(look)) open++;
     }
     sky[cell] = ((light[cell] as number) * open) / looked ** 2;
   }
