@@ -38,6 +38,19 @@ describe("Sun · Plan", () => {
     await maker.keys("ArrowRight", "ArrowUp", "ArrowUp");
     await maker.reads("Towards, from true north", "181°");
     await maker.reads("Leans back", "2°");
+    // The hole beside it goes with the key and the hand: as the sky stands the sheet is upside down, and down is higher.
+    await maker.focus("[data-hole-handle]");
+    await maker.keys("ArrowDown");
+    await maker.reads("Hole above the bottom", "64.5 mm");
+    await maker.keys("ArrowUp");
+    await maker.reads("Hole above the bottom", "63.5 mm");
+    const ring = await (await maker.page.$("[data-hole-handle]"))?.boundingBox();
+    if (!ring) throw new Error("no hole");
+    await maker.page.mouse.move(ring.x + ring.width - 8, ring.y + ring.height / 2);
+    await maker.page.mouse.down();
+    await maker.page.mouse.move(ring.x + ring.width - 8, ring.y + ring.height / 2 + 40, { steps: 4 });
+    await maker.page.mouse.up();
+    await maker.figure("Hole above the bottom", { over: 66, under: 110 });
     const box = await (await maker.page.$("canvas[data-fan]"))?.boundingBox();
     if (!box) throw new Error("no sheet");
     const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];

@@ -5,6 +5,7 @@ import { useInk } from "../../../ui/useInk.ts";
 import { pulledAim, turnedAim } from "../turnedAim.ts";
 import { drawFan, type FanView, fanScale } from "./drawFan.ts";
 import { fanLines } from "./fanLines.ts";
+import { HoleHandle } from "./HoleHandle.tsx";
 import type { Fan } from "./useFan.ts";
 
 const KEYS: Readonly<Record<string, readonly [across: number, up: number]>> = {
@@ -22,11 +23,14 @@ export function FanCanvas({
   request,
   fan,
   view,
+  hole,
   onAim,
 }: {
   readonly request: SunRequest;
   readonly fan: Fan | null;
   readonly view: FanView;
+  /** The hole's height, where this camera has one to move. */
+  readonly hole: Pick<Parameters<typeof HoleHandle>[0], "above" | "words" | "onAbove" | "onHold"> | null;
   readonly onAim: (aim: SunAim, stroke: string) => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
@@ -87,6 +91,9 @@ export function FanCanvas({
         className="block h-full w-full cursor-grab touch-none active:cursor-grabbing"
         onKeyDown={onKeyDown}
       />
+      {hole !== null && size.width > 0 && (
+        <HoleHandle request={request} lie={fanScale(film, size.width, size.height, view)} {...hole} />
+      )}
     </div>
   );
 }

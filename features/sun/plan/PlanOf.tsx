@@ -75,6 +75,8 @@ export function PlanOf({
     if (no === null && mm !== null) hand.edit("hole height", () => holeAt(mm));
     return no;
   };
+  // Pulled further than the design allows, the hole stays where it is.
+  const pullHole = (mm: number): void => void holeAbove(mm);
   // A fix that the design would refuse is not offered.
   const fits = (fix: SunFix): boolean => fix.kind === "aim" || refusal(raised(fix.by), "hole.above", words) === null;
   const apply = (fix: SunFix): void => {
@@ -111,10 +113,16 @@ export function PlanOf({
           title="The sheet with its fan"
           aside={<Segments label="Seen" value={view} options={VIEWS} className="text-[0.87rem]" onChoose={setView} />}
         >
-          <FanCanvas request={request} fan={fan} view={view} onAim={aimAt} />
+          <FanCanvas
+            request={request}
+            fan={fan}
+            view={view}
+            hole={above === null ? null : { above, words, onAbove: pullHole, onHold: hand.hold }}
+            onAim={aimAt}
+          />
           <p className="text-[0.87rem] text-quiet">
             {failed ??
-              `Blue: recorded. Grey: beside the sheet or cut off. Each line is a day${(request.everyDays ?? 1) > 1 ? ` of ${request.everyDays}` : ""}. Take hold of the sheet to turn and lean the camera.`}
+              `Blue: recorded. Grey: beside the sheet or cut off. Each line is a day${(request.everyDays ?? 1) > 1 ? ` of ${request.everyDays}` : ""}. Take hold of the sheet to turn and lean the camera, of the ring beside it to move the hole.`}
           </p>
         </Panel>
         <HoursChart report={rested} onOtherSky={otherSky} />
