@@ -50,7 +50,9 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   const submitNow = useSubmit();
   const submit = useRef(submitNow);
   submit.current = submitNow;
-  const [hand] = useState(() => inHand(loaded, submit));
+  const [hand] = useState(() => new EditsInHand(loaded, toolsFor(loaded.id, submit)));
+  // Not while it is drawn: a drawing may be thrown away and begun anew, and what waited would be gone with it.
+  useEffect(() => takeInHand(hand, loaded.id), [hand, loaded.id]);
   const query = useCallback(() => getCamera(loaded.id), [loaded.id]);
   const first = useMemo(() => ({ ok: true, value: loaded }) as Awaited<ReturnType<typeof getCamera>>, [loaded]);
   const live = useLive(first, query);
@@ -83,15 +85,13 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   return { camera, saveState: trouble ?? saveState, edit: hand.edit, hold: hand.hold, send, retry };
 }
 
-/** A camera taken in hand, with the edits of earlier pages that could not be stored yet. */
-function inHand(loaded: Camera, submit: { readonly current: SubmitFunction }): EditsInHand {
-  const hand = new EditsInHand(loaded, toolsFor(loaded.id, submit));
-  for (const { id, label, changes } of takeWaiting(loaded.id)) {
+/** Takes the edits of earlier pages in hand that could not be stored yet. */
+function takeInHand(hand: EditsInHand, cameraId: string): void {
+  for (const { id, label, changes } of takeWaiting(cameraId)) {
     hand.edit(label, (camera) => withChanges(camera, changes, "redo"));
     // This page has noted it by now.
     void strikeUnsaved(id);
   }
-  return hand;
 }
 
 function toolsFor(id: string, submit: { readonly current: SubmitFunction }): EditTools {
