@@ -32,8 +32,15 @@ let gate: Promise<void> = Promise.resolve();
 /** What the page last drawn holds. */
 const hands: { now: CameraEdits | null } = { now: null };
 
+/** A first drawing that is thrown away, as when a part of the page is not there yet. */
+const first: { isThrownAway: boolean } = { isThrownAway: false };
+
 function Page() {
   hands.now = useCameraEdits(CAMERA);
+  if (first.isThrownAway) {
+    first.isThrownAway = false;
+    throw Promise.resolve();
+  }
   return <p>{String(fieldValue(hands.now.camera, "container.depth"))}</p>;
 }
 
@@ -147,30 +154,37 @@ test("an edit of a page that was killed is there at the next start", async () =>
   expect(await storedDepth()).toBe(77);
 });
 
-test("an edit that still can’t be stored at the next start is on the screen, and stored when there is room", async () => {
-  const full = () => Promise.reject(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-  const put = jest.spyOn(theDb().cameras, "put").mockImplementation(full as never);
-  const [change] = changesBetween(CAMERA, depth(88)(CAMERA));
-  if (change === undefined) throw new Error("no change");
-  await theDb().notes.put({
-    id: "dead",
-    cameraId: "shed",
-    label: "depth",
-    changes: [change],
-    at: "2026-05-01T10:00:00Z",
-  });
-  leaveWaiting((await recoverUnsaved("2026-05-01T10:00:00Z")).waiting);
-  const { hand } = openPage();
-  await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "full" }));
-  expect(fieldValue(hand().camera, "container.depth")).toBe(88);
-  // Noted anew by this page: another one that starts now would find it once.
-  await waitFor(async () => expect((await theDb().notes.toArray()).map(({ id }) => id)).not.toContain("dead"));
-  expect(await theDb().notes.count()).toBe(1);
-  put.mockRestore();
-  hand().retry();
-  await waitFor(() => expect(hand().saveState).toBe("saved"));
-  expect(await storedDepth()).toBe(88);
-});
+test.each([
+  ["at once", false],
+  ["when its page is drawn anew before it stands", true],
+])(
+  "an edit that still can’t be stored at the next start is on the screen %s, and stored when there is room",
+  async (_, anew) => {
+    const full = () => Promise.reject(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+    const put = jest.spyOn(theDb().cameras, "put").mockImplementation(full as never);
+    const [change] = changesBetween(CAMERA, depth(88)(CAMERA));
+    if (change === undefined) throw new Error("no change");
+    await theDb().notes.put({
+      id: "dead",
+      cameraId: "shed",
+      label: "depth",
+      changes: [change],
+      at: "2026-05-01T10:00:00Z",
+    });
+    leaveWaiting((await recoverUnsaved("2026-05-01T10:00:00Z")).waiting);
+    first.isThrownAway = anew;
+    const { hand } = openPage();
+    await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "full" }));
+    expect(fieldValue(hand().camera, "container.depth")).toBe(88);
+    // Noted anew by this page: another one that starts now would find it once.
+    await waitFor(async () => expect((await theDb().notes.toArray()).map(({ id }) => id)).not.toContain("dead"));
+    expect(await theDb().notes.count()).toBe(1);
+    put.mockRestore();
+    hand().retry();
+    await waitFor(() => expect(hand().saveState).toBe("saved"));
+    expect(await storedDepth()).toBe(88);
+  },
+);
 
 test("a camera deleted in another tab, and brought back: the edit in hand goes with it", async () => {
   const { hand } = openPage();
