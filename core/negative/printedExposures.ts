@@ -22,14 +22,15 @@ const GREEN = 1;
  */
 export function printedExposures(
   scan: NegativeScan,
-  { sheet }: PlacedSheet,
+  placed: PlacedSheet,
   reach: number,
 ): (place: SheetPlace) => number {
   // What prints out is brown: red pales late and blue is dark soon; green goes as the paper does.
-  const plane = scan.channels === 3 ? GREEN : "luminance";
-  const read = readRow(scan, lightTable(scan, "file"), plane);
-  const light = lightOf(scan, "file", sheet, plane);
-  const white = whiteOf(light);
+  const isGrey = scan.channels === 1;
+  const { sheet } = placed;
+  const read = readRow(scan, lightTable(scan, "file"), isGrey ? "luminance" : GREEN);
+  const light = isGrey ? placed.light : lightOf(scan, "file", sheet, GREEN);
+  const white = isGrey ? placed.white : whiteOf(light);
   const most = Math.max(PRINTED_MOST, SPARE * -Math.log10(Math.max(1e-4, quantile(light, DARKEST)) / white));
   const side = Math.max(0, Math.floor(reach * sheet.pixelsPerMm));
   const row = new Float64Array(2 * side + 1);

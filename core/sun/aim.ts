@@ -34,16 +34,14 @@ export function aimed(aim: SunAim): {
   return {
     zenith: { x: right.z, y: forward.z, z: up.z },
     toScene: ({ azimuth, altitude }) => {
-      const flat = Math.cos(altitude);
-      const towards = { x: flat * Math.sin(azimuth), y: flat * Math.cos(azimuth), z: Math.sin(altitude) };
+      const towards = vectorTo(azimuth, altitude);
       return {
         azimuth: Math.atan2(dot(towards, right), dot(towards, forward)),
         elevation: Math.asin(Math.min(1, Math.max(-1, dot(towards, up)))),
       };
     },
     toSky: ({ azimuth, elevation }) => {
-      const flat = Math.cos(elevation);
-      const [across, along, high] = [flat * Math.sin(azimuth), flat * Math.cos(azimuth), Math.sin(elevation)];
+      const { x: across, y: along, z: high } = vectorTo(azimuth, elevation);
       const east = across * right.x + along * forward.x + high * up.x;
       const north = across * right.y + along * forward.y + high * up.y;
       const above = across * right.z + along * forward.z + high * up.z;
@@ -51,6 +49,18 @@ export function aimed(aim: SunAim): {
       return { azimuth: angle < 0 ? angle + 2 * Math.PI : angle, altitude: Math.atan2(above, Math.hypot(east, north)) };
     },
   };
+}
+
+/**
+ * The unit vector of a direction: x to the right (east), y forward (north), z up.
+ *
+ * @param across from forward to the right, radians
+ * @param up radians
+ * @example vectorTo(0, 0) // { x: 0, y: 1, z: 0 }
+ */
+export function vectorTo(across: number, up: number): Vector {
+  const flat = Math.cos(up);
+  return { x: flat * Math.sin(across), y: flat * Math.cos(across), z: Math.sin(up) };
 }
 
 function axesOf({ azimuth, elevation = SUN_DEFAULTS.elevation, roll = SUN_DEFAULTS.roll }: SunAim): Axes {

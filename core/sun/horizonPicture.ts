@@ -1,6 +1,7 @@
 import { findRoot } from "../basis/numeric/index.ts";
 import { failure, type Result, success } from "../basis/units/index.ts";
 import { angleBetween, dot, length, multiplied, type Vector } from "../light/rays/index.ts";
+import { vectorTo } from "./aim.ts";
 import type { HorizonPoint } from "./request.ts";
 
 /** How a picture of a horizon was taken: through a lens, straight lines straight; or as a strip, even steps for even angles. */
@@ -106,8 +107,7 @@ function throughLens(
 
 /** East, north, up. */
 function towards({ azimuth, altitude }: { readonly azimuth: number; readonly altitude: number }): Vector {
-  const [a, h] = [azimuth * RADIANS, altitude * RADIANS];
-  return { x: Math.cos(h) * Math.sin(a), y: Math.cos(h) * Math.cos(a), z: Math.sin(h) };
+  return vectorTo(azimuth * RADIANS, altitude * RADIANS);
 }
 
 function unit(vector: Vector): Vector {

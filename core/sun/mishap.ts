@@ -7,12 +7,12 @@ import {
   sheetToScene,
   type Vector,
 } from "../light/rays/index.ts";
+import { vectorTo } from "./aim.ts";
 import { type ClearTrack, cellMiddle, clearTracks, type DaySun, type SheetCells, sheetCells } from "./clearTracks.ts";
 import { sheetSky } from "./dayTrack.ts";
 import { type CellLight, explained } from "./explained.ts";
 import { type SunTools, sunFan } from "./fan.ts";
-import type { SunAim, SunRequest, WholeAim } from "./request.ts";
-import { SUN_DEFAULTS } from "./request.ts";
+import { SUN_DEFAULTS, type SunAim, type SunRequest, type WholeAim } from "./request.ts";
 
 /** What befell a camera while it stood out, as its sheet tells. */
 export type Mishap =
@@ -107,7 +107,7 @@ export function* findMishap(
   const shut = bestGap(seen, stood, LEAST_SHUT);
   const moved = bestSplit(seen, suns, stood, stoodAs({ ...request, aim: aimOf(to) }, suns, seen), LEAST_DAYS);
   const [gainMoved, gainShut] = [1 - moved.left / none, 1 - shut.left / none];
-  const isElsewhere = angleBetween(request.aim, aimOf(to)) > LEAST_TURN;
+  const isElsewhere = turnBetween(request.aim, aimOf(to)) > LEAST_TURN;
   if (isElsewhere && gainMoved > LEAST_MOVED && gainMoved > gainShut)
     return { kind: "moved", date: dates[moved.day] as string, aim: aimOf(to) };
   if (gainShut < LEAST_GAP) return null;
@@ -115,7 +115,7 @@ export function* findMishap(
 }
 
 /** The greatest turn of an axis from one aim to another: more of it than of the horizon alone. */
-function angleBetween(one: SunAim, other: SunAim): number {
+function turnBetween(one: SunAim, other: SunAim): number {
   const aside = ((((other.azimuth - one.azimuth) % 360) + 540) % 360) - 180;
   const up = (other.elevation ?? 0) - (one.elevation ?? 0);
   const twist = (other.roll ?? 0) - (one.roll ?? 0);
@@ -156,7 +156,7 @@ function seenOf(request: SunRequest, { longest, looked }: Fineness, exposureAt: 
   const looks: (Look | null)[] = [];
   const light = overCells(cells, looked, (place) => {
     const scene = sheetToScene(hole, surface, place);
-    looks.push(scene && { scene, vector: vectorOf(scene) });
+    looks.push(scene && { scene, vector: vectorTo(scene.azimuth, scene.elevation) });
     return illumination(aperture, distance, rayTo(hole, surface, place.s, place.t));
   });
   const known = exposure.filter(Number.isFinite);
@@ -177,11 +177,6 @@ function overCells(cells: SheetCells, across: number, valueAt: (place: SheetPlac
         sum += valueAt({ s: s + ((i + 0.5) / across - 0.5) * side, t: t + ((j + 0.5) / across - 0.5) * side });
     return sum / across ** 2;
   });
-}
-
-function vectorOf({ azimuth, elevation }: SceneDirection): Vector {
-  const flat = Math.cos(elevation);
-  return { x: flat * Math.sin(azimuth), y: flat * Math.cos(azimuth), z: Math.sin(elevation) };
 }
 
 /** What a stand would leave on the sheet: the tracks of its days, and the sky's even light over its horizon. */
