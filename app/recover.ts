@@ -1,4 +1,4 @@
-import { cameraNames, editCamera, recoverUnsaved } from "../storage/index.ts";
+import { cameraNames, editCamera, recoverHeld, recoverUnsaved } from "../storage/index.ts";
 import { leaveWaiting } from "../ui/edits/waiting.ts";
 import { isoWithOffset } from "../ui/localTime.ts";
 import { notify } from "../ui/notify.ts";
@@ -8,8 +8,14 @@ import { notify } from "../ui/notify.ts";
  * can't be read are told, those that were overtaken are offered.
  */
 export async function recover(): Promise<void> {
-  const { waiting, older, damaged } = await recoverUnsaved(isoWithOffset(new Date()));
+  const { waiting, older, damaged: bad } = await recoverUnsaved(isoWithOffset(new Date()));
   leaveWaiting(waiting);
+  const held = await recoverHeld();
+  const damaged = bad + held.damaged;
+  if (held.later > 0) notify("What an earlier page changed can’t be stored yet; it is tried again at the next start.");
+  if (held.overtaken > 0) {
+    notify("A negative or a plan was changed elsewhere before an earlier page’s change was stored. The newer stands.");
+  }
   if (damaged > 0) {
     const notes = damaged === 1 ? "A note of an edit" : `${damaged} notes of edits`;
     notify(

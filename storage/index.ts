@@ -45,6 +45,7 @@ export {
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
+export { type Held, type HeldName, noteHeld, recoverHeld, saveHeld } from "./heldRecords.ts";
 export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
 export { listNegatives, readPicture, removeNegative, saveNegatives } from "./negatives.ts";

@@ -1,16 +1,11 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { Result } from "../../core/basis/units/index.ts";
-import type { StorageFailure } from "../../storage/index.ts";
+import { type Held, type HeldName, noteHeld, saveHeld } from "../../storage/index.ts";
 import { notify } from "../notify.ts";
 
 /** How long a drag rests before it is stored, ms. */
 const REST = 250;
 /** Steps that can be taken back. */
 const MOST_STEPS = 100;
-
-interface Kept {
-  readonly id: string;
-}
 
 /** A record while it is changed by hand. */
 export interface RecordEdits<R> {
@@ -31,15 +26,13 @@ interface Hand<R> {
 const held = <R>(record: R): Hand<R> => ({ now: record, past: [], future: [], stroke: null });
 
 /**
- * Changes to a record show at once and are stored a moment later; each can be taken back as long as the page is open.
- * What another tab changed is taken over where nothing is in hand.
+ * Changes to a record show and are noted at once, and are stored a moment later; each can be taken back as long as the
+ * page is open. What another tab changed is taken over where nothing is in hand.
  *
- * @param save puts it into the storage
+ * @param name the collection it lies in
  */
-export function useRecordEdits<R extends Kept>(
-  stored: R,
-  save: (record: R) => Promise<Result<unknown, StorageFailure>>,
-): RecordEdits<R> {
+export function useRecordEdits<N extends HeldName>(name: N, stored: Held[N]): RecordEdits<Held[N]> {
+  type R = Held[N];
   const [hand, setHand] = useState<Hand<R>>(() => held(stored));
   /** What was stored from here and has not come back yet, as text. */
   const sent = useRef<string[]>([JSON.stringify(stored)]);
@@ -48,7 +41,7 @@ export function useRecordEdits<R extends Kept>(
   const store = (record: R): void => {
     waiting.current = null;
     sent.current.push(JSON.stringify(record));
-    void save(record).then((done) => {
+    void saveHeld(name, record).then((done) => {
       if (!done.ok) notify(done.error.message, { urgent: true });
     });
   };
@@ -95,6 +88,7 @@ export function useRecordEdits<R extends Kept>(
 
   const step = (next: Hand<R>): void => {
     show(next);
+    noteHeld(name, next.now, [text, ...sent.current]);
     // A press is stored at once: the page may be gone in a moment. Of a drag only where it rests.
     if (next.stroke === null) storeNow(next.now);
     else later(next.now);

@@ -3,9 +3,9 @@ import type { Negative } from "../../../core/document/index.ts";
 import type { Finish, ProofSettings, Tone } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
 import { isTyping } from "../../../ui/isTyping.ts";
 import { frameOf } from "../frameOf.ts";
-import { useNegativeEdits } from "../useNegativeEdits.ts";
 import type { Proof } from "../useProof.ts";
 import { ContactPanel } from "./ContactPanel.tsx";
 import { CopyPanel } from "./CopyPanel.tsx";
@@ -23,7 +23,7 @@ const ACROSS = { usual: 900, sharp: 1500 } as const;
 
 /** One negative as a positive: tones, shape, sharpness, dust, and out. */
 export function PositiveOf({ negative: stored, proof }: { readonly negative: Negative; readonly proof: Proof }) {
-  const { negative, edit, undo, redo } = useNegativeEdits(stored);
+  const { record: negative, edit, undo, redo } = useRecordEdits("negatives", stored);
   const { settings, finish = {} } = negative;
   const [tool, setTool] = useState<Tool>("look");
   const [compare, setCompare] = useState(false);

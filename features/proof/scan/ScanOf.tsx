@@ -7,6 +7,7 @@ import { removeNegative, saveNegatives } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
 import { readableTime } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Segments } from "../../../ui/Segments.tsx";
@@ -16,7 +17,6 @@ import type { Corner, Corners } from "../corners.ts";
 import { named, turned } from "../quarters.ts";
 import { settingsFor } from "../settingsFor.ts";
 import { thumbOf } from "../thumb.ts";
-import { useNegativeEdits } from "../useNegativeEdits.ts";
 import type { Proof } from "../useProof.ts";
 import { DpiNote } from "./DpiNote.tsx";
 import { HowItStood } from "./HowItStood.tsx";
@@ -31,7 +31,7 @@ const NONE = "none";
 
 /** One negative on the glass: which shot it is of, where its edges are, which way it stood. */
 export function ScanOf({ negative: stored, proof }: { readonly negative: Negative; readonly proof: Proof }) {
-  const { negative, edit, undo, redo } = useNegativeEdits(stored);
+  const { record: negative, edit, undo, redo } = useRecordEdits("negatives", stored);
   const [report, setReport] = useState<OpenReport | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [marking, setMarking] = useState(false);

@@ -5,7 +5,6 @@ import { type Camera, fieldValue, refusal, settled, withField } from "../../../c
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import type { HorizonPoint, SunAim, SunFix } from "../../../core/sun/index.ts";
-import { saveRecord } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
@@ -32,7 +31,6 @@ import { TrailView } from "./TrailView.tsx";
 import { useFan } from "./useFan.ts";
 
 const OPEN: readonly HorizonPoint[] = [];
-const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
 const VIEWS = [
   { id: "sky", name: "as the sky stands" },
   { id: "sheet", name: "as the sheet lies" },
@@ -48,7 +46,7 @@ export function PlanOf({
   readonly storedCamera: Camera;
   readonly cameras: readonly Camera[];
 }) {
-  const { record: trail, edit, undo, redo } = useRecordEdits(stored, save);
+  const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
   const hand = useCameraEdits(storedCamera);
   const { camera } = hand;
   const [view, setView] = useState<FanView>("sky");

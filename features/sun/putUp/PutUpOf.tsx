@@ -1,7 +1,6 @@
 import { LABEL, LETTER, SUN_STEPS } from "../../../catalogue/sunSteps.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { saveRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
@@ -12,7 +11,6 @@ import { filled } from "./filled.ts";
 import { RemindersButton } from "./RemindersButton.tsx";
 import { TapeButtons } from "./TapeButtons.tsx";
 
-const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
 const ENTRIES = [
   { name: "who", label: "Who puts it up", placeholder: "your name" },
   { name: "contact", label: "How you are reached", placeholder: "a telephone number" },
@@ -21,7 +19,7 @@ const ENTRIES = [
 
 /** One plan on its way: the steps at the left, what is printed at the right. */
 export function PutUpOf({ stored, camera }: { readonly stored: Trail; readonly camera: Camera | null }) {
-  const { record: trail, edit, undo, redo } = useRecordEdits(stored, save);
+  const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
   const done = new Set(trail.done ?? []);
   const tick = (id: string, ticked: boolean): void =>
     edit((before) => ({

@@ -3,7 +3,7 @@ import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { type Quad, sheetInScan } from "../../../core/negative/index.ts";
 import type { FitPoint, FittedAim, Mishap, SunAim, SunRequest } from "../../../core/sun/index.ts";
-import { savePicture, saveRecord } from "../../../storage/index.ts";
+import { savePicture } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
@@ -24,7 +24,6 @@ import { isOfStand, type StandId, standsOf, withAimOf } from "./standsOf.ts";
 import { TakeScan } from "./TakeScan.tsx";
 import { useSheet } from "./useSheet.ts";
 
-const save = (trail: Trail): ReturnType<typeof saveRecord> => saveRecord("trails", trail);
 const MARKS = [
   { id: "first", name: "first day" },
   { id: "last", name: "last day" },
@@ -34,7 +33,7 @@ const MARKS = [
 ] as const;
 /** One finished sheet: its scan with the computed tracks over it, the fit, the diary. */
 export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly camera: Camera }) {
-  const { record: trail, edit, undo, redo } = useRecordEdits(stored, save);
+  const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
   const [mark, setMark] = useState<SheetMark>("first");
   const [fit, setFit] = useState<FittedAim | null>(null);
   const [times, setTimes] = useState<readonly string[] | null>(null);

@@ -1,14 +1,16 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from "@testing-library/react";
 import type { Negative } from "../../core/document/index.ts";
-import { useNegativeEdits } from "./useNegativeEdits.ts";
+import { useRecordEdits } from "./useRecordEdits.ts";
 
 const stored: Negative[] = [];
+const noted: { readonly record: Negative; readonly was: readonly string[] }[] = [];
 jest.mock("../../storage/index.ts", () => ({
-  saveNegatives: (negatives: readonly Negative[]) => {
-    stored.push(...negatives);
-    return Promise.resolve({ ok: true, value: negatives });
+  saveHeld: (_: string, negative: Negative) => {
+    stored.push(negative);
+    return Promise.resolve({ ok: true, value: null });
   },
+  noteHeld: (_: string, record: Negative, was: readonly string[]) => void noted.push({ record, was }),
 }));
 
 const NEGATIVE: Negative = {
@@ -18,21 +20,22 @@ const NEGATIVE: Negative = {
 };
 const white = (value: number) => (before: Negative) => ({ ...before, settings: { ...before.settings, white: value } });
 
-describe("a negative while it is changed", () => {
+describe("a record while it is changed", () => {
   beforeEach(() => {
     jest.useFakeTimers();
     stored.length = 0;
+    noted.length = 0;
   });
   afterEach(() => jest.useRealTimers());
 
   test("edits of one moment add up, are stored once they rest, and are taken back stroke by stroke", () => {
-    const { result } = renderHook(() => useNegativeEdits(NEGATIVE));
+    const { result } = renderHook(() => useRecordEdits("negatives", NEGATIVE));
     act(() => {
       result.current.edit(white(0.5));
       result.current.edit((before) => ({ ...before, name: "both" }));
     });
-    expect(result.current.negative).toMatchObject({ name: "both", settings: { white: 0.5 } });
-    expect(stored.at(-1)).toEqual(result.current.negative);
+    expect(result.current.record).toMatchObject({ name: "both", settings: { white: 0.5 } });
+    expect(stored.at(-1)).toEqual(result.current.record);
     const before = stored.length;
     act(() => {
       result.current.edit(white(0.6), "drag 1");
@@ -42,20 +45,22 @@ describe("a negative while it is changed", () => {
     act(() => void jest.advanceTimersByTime(300));
     expect(stored).toHaveLength(before + 1);
     act(() => result.current.undo?.());
-    expect(result.current.negative.settings.white).toBe(0.5);
+    expect(result.current.record.settings.white).toBe(0.5);
     act(() => result.current.redo?.());
-    expect(result.current.negative.settings.white).toBe(0.7);
+    expect(result.current.record.settings.white).toBe(0.7);
     act(() => {
       result.current.undo?.();
       result.current.undo?.();
       result.current.undo?.();
     });
-    expect(result.current.negative).toEqual(NEGATIVE);
+    expect(result.current.record).toEqual(NEGATIVE);
     expect(result.current.undo).toBeNull();
   });
 
   test("an older echo never throws a newer edit back; another tab’s change is taken where nothing is in hand", () => {
-    const { result, rerender } = renderHook(({ now }) => useNegativeEdits(now), { initialProps: { now: NEGATIVE } });
+    const { result, rerender } = renderHook(({ now }) => useRecordEdits("negatives", now), {
+      initialProps: { now: NEGATIVE },
+    });
     act(() => result.current.edit(white(0.5)));
     act(() => void jest.advanceTimersByTime(300));
     act(() => result.current.edit(white(0.6)));
@@ -63,20 +68,35 @@ describe("a negative while it is changed", () => {
     const [first, second] = stored as [Negative, Negative];
     // The first comes back only now, when the second is stored too.
     act(() => rerender({ now: first }));
-    expect(result.current.negative.settings.white).toBe(0.6);
+    expect(result.current.record.settings.white).toBe(0.6);
     act(() => rerender({ now: second }));
-    expect(result.current.negative.settings.white).toBe(0.6);
+    expect(result.current.record.settings.white).toBe(0.6);
     act(() => rerender({ now: { ...second, name: "elsewhere" } }));
-    expect(result.current.negative.name).toBe("elsewhere");
+    expect(result.current.record.name).toBe("elsewhere");
     act(() => rerender({ now: { ...NEGATIVE, id: "other" } }));
-    expect(result.current.negative.id).toBe("other");
+    expect(result.current.record.id).toBe("other");
     expect(result.current.undo).toBeNull();
   });
 
   test("what is not stored yet when the page goes is stored then", () => {
-    const { result, unmount } = renderHook(() => useNegativeEdits(NEGATIVE));
+    const { result, unmount } = renderHook(() => useRecordEdits("negatives", NEGATIVE));
     act(() => result.current.edit(white(0.4), "drag"));
     unmount();
     expect(stored).toEqual([expect.objectContaining({ settings: expect.objectContaining({ white: 0.4 }) })]);
+  });
+
+  test("each move of a drag is noted before it returns, beside what was stored when it was made", () => {
+    const { result, rerender } = renderHook(({ now }) => useRecordEdits("negatives", now), {
+      initialProps: { now: NEGATIVE },
+    });
+    act(() => result.current.edit(white(0.3)));
+    act(() => result.current.edit(white(0.4), "drag"));
+    expect(stored).toHaveLength(1);
+    expect(noted.map(({ record }) => record.settings.white)).toEqual([0.3, 0.4]);
+    // What was sent and has not come back yet may be what lies there.
+    expect(noted[1]?.was).toEqual(expect.arrayContaining([JSON.stringify(NEGATIVE), JSON.stringify(stored[0])]));
+    act(() => rerender({ now: stored[0] as Negative }));
+    act(() => result.current.edit(white(0.5), "drag"));
+    expect(noted[2]?.was).toEqual([JSON.stringify(stored[0])]);
   });
 });
