@@ -34,6 +34,7 @@ const names = [
   "records",
   "settings",
   "dark-settings",
+  "hang-settings",
   "archive",
 ];
 await writeKinds();
@@ -95,6 +96,7 @@ const exported = [
   "records",
   "settings",
   "dark-settings",
+  "hang-settings",
   "archive",
 ];
 const code = lean(

@@ -1,7 +1,6 @@
 import { GIVEN_AT, USUAL_Q10 } from "../core/darkroom/temperature/index.ts";
 import { parseDarkSettings } from "../core/document/index.ts";
-import { type StillBoxDb, theDb } from "./db.ts";
-import { readSettings, writeSetting } from "./settings.ts";
+import { settingsPart } from "./settingsPart.ts";
 
 /** What Still Box remembers of its user's darkroom. */
 export interface DarkSettings {
@@ -18,32 +17,12 @@ export interface DarkSettings {
   readonly trayRoom: Readonly<Record<string, number>>;
 }
 
-const DEFAULTS: DarkSettings = {
-  speech: false,
-  darkTap: "tap",
-  developerAt: GIVEN_AT,
-  q10: USUAL_Q10,
-  recipe: null,
-  trayRoom: {},
-};
+const part = settingsPart<DarkSettings>(
+  "dark",
+  { speech: false, darkTap: "tap", developerAt: GIVEN_AT, q10: USUAL_Q10, recipe: null, trayRoom: {} },
+  parseDarkSettings,
+);
 
-/** The darkroom's settings, with defaults for what was never set or can't be read. */
-export async function readDarkSettings(db: StillBoxDb = theDb()): Promise<DarkSettings> {
-  const { dark } = await readSettings(db);
-  const good = Object.entries(dark).filter(([key, value]) => parseDarkSettings({ [key]: value }).ok);
-  return { ...DEFAULTS, ...Object.fromEntries(good) };
-}
-
-/** Writes one of them, beside the others as they are stored now. */
-export function writeDarkSetting<K extends keyof DarkSettings>(
-  key: K,
-  value: DarkSettings[K],
-  db: StillBoxDb = theDb(),
-): Promise<void> {
-  return db.transaction("rw", db.settings, async () => {
-    const parsed = parseDarkSettings({ [key]: value });
-    if (!parsed.ok) throw new Error(`the setting ${key} ${parsed.error[0]?.message}`);
-    const { dark } = await readSettings(db);
-    await writeSetting("dark", { ...dark, [key]: value }, db);
-  });
-}
+/** The darkroom's settings. */
+export const readDarkSettings: typeof part.read = part.read;
+export const writeDarkSetting: typeof part.write = part.write;

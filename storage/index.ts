@@ -44,6 +44,7 @@ export {
   siftShots,
 } from "./exposures.ts";
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
+export { type HangSettings, readHangSettings, writeHangSetting } from "./hangSettings.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
 export { type Held, type HeldName, noteHeld, recoverHeld, saveHeld } from "./heldRecords.ts";
 export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";

@@ -24,6 +24,8 @@ export interface Settings {
   readonly sound: boolean;
   /** Of the darkroom: {@link DarkSettings}, as far as they were ever set. */
   readonly dark: object;
+  /** Of Hang: {@link HangSettings}, as far as they were ever set. */
+  readonly hang: object;
 }
 
 const DEFAULTS: Settings = {
@@ -37,6 +39,7 @@ const DEFAULTS: Settings = {
   countIn: false,
   sound: true,
   dark: {},
+  hang: {},
 };
 
 /** All settings, with defaults for what was never set or can't be read; what can't be read is left where it is. */

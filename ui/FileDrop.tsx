@@ -1,5 +1,9 @@
-import { type DragEvent, type ReactNode, useRef, useState } from "react";
+import { lazy, type ReactNode, Suspense, useCallback, useRef, useState } from "react";
 import { cx } from "./cx.ts";
+import type { Dropzone } from "./Dropzone.tsx";
+
+/** Fetched after the place is drawn: nobody drops anything in the first moment. */
+const DropzoneLater = lazy(() => import("./Dropzone.tsx").then((module) => ({ default: module.DropzoneEntry })));
 
 /** A place to drop files on, and the way to pick them: `children` get a function that opens the browser's own picker. */
 export function FileDrop({
@@ -24,38 +28,29 @@ export function FileDrop({
   readonly onFiles: (files: readonly File[]) => void;
   readonly children: (pick: () => void) => ReactNode;
 }) {
-  const [over, setOver] = useState(false);
-  const picker = useRef<HTMLInputElement>(null);
+  const [zone, setZone] = useState<Dropzone | null>(null);
+  /** Pressed before the entry was there. */
+  const wanted = useRef(false);
+  const take = useCallback((there: Dropzone) => {
+    setZone(there);
+    if (wanted.current) there.open();
+    wanted.current = false;
+  }, []);
+  const pick = (): void => {
+    wanted.current = zone === null;
+    zone?.open();
+  };
   return (
     <Place
+      {...zone?.place}
+      data-drop={zone && "ready"}
       aria-label={label}
-      className={cx(className, over && "bg-kraft-pale")}
-      onDragOver={(event: DragEvent) => {
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={(event: DragEvent) => {
-        event.preventDefault();
-        setOver(false);
-        onFiles([...event.dataTransfer.files]);
-      }}
+      className={cx(className, zone?.over && "bg-kraft-pale")}
     >
-      {children(() => picker.current?.click())}
-      <input
-        ref={picker}
-        type="file"
-        accept={accept}
-        multiple={multiple}
-        className="sr-only"
-        aria-label={named}
-        tabIndex={-1}
-        onChange={(event) => {
-          // The list empties itself when the entry is cleared for the next choice.
-          onFiles([...(event.target.files ?? [])]);
-          event.target.value = "";
-        }}
-      />
+      {children(pick)}
+      <Suspense fallback={null}>
+        <DropzoneLater named={named} accept={accept} multiple={multiple} onFiles={onFiles} onZone={take} />
+      </Suspense>
     </Place>
   );
 }

@@ -1,5 +1,5 @@
 import { HangPage } from "../../features/proof/hang/HangPage.tsx";
-import { readProof } from "../../features/proof/proofData.ts";
+import { readHang } from "../../features/proof/hang/hangData.ts";
 import type { Route } from "./+types/proof.hang";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
@@ -7,7 +7,7 @@ export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 export const meta: Route.MetaFunction = () => [{ title: "Hang · Still Box" }];
 
 export function clientLoader() {
-  return readProof();
+  return readHang();
 }
 clientLoader.hydrate = true as const;
 

@@ -26,6 +26,17 @@ export interface Negative {
   readonly chamber?: number;
   readonly settings: ProofSettings;
   readonly finish?: Finish;
+  readonly pair?: OtherOfPair | null;
+}
+
+/** The other sheet of a pair: the same thing from another place. */
+export interface OtherOfPair {
+  /** Id of its negative. */
+  readonly other: string;
+  /** Between the two places, mm, 1 to 100,000. */
+  readonly base: number;
+  /** From which of the two places this one was taken. */
+  readonly side: "left" | "right";
 }
 
 /**

@@ -1,6 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import type { Negative } from "../../../core/document/index.ts";
+import type { Result } from "../../../core/basis/units/index.ts";
 import { CARD_APART, type EyePicture, parallaxPixels } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
@@ -12,6 +11,7 @@ import { movingPair, STANDS } from "../../../workers/movingPair.ts";
 import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
 import { imageOf, type PairWay, pairImage, windowed } from "./pairPictures.ts";
+import type { TwoViews } from "./twoViews.ts";
 import { useEyes } from "./useEyes.ts";
 
 const WAYS: readonly { readonly id: PairWay; readonly name: string; readonly words: string }[] = [
@@ -36,9 +36,21 @@ const WAYS: readonly { readonly id: PairWay; readonly name: string; readonly wor
 /** Size of a card, mm. */
 const CARD = { width: 178, height: 89 } as const;
 
-/** The two pictures of one sheet. */
-export function PairOf({ negative, camera }: { readonly negative: Negative; readonly camera: Camera }) {
-  const eyes = useEyes(negative, camera);
+/** Two pictures of one thing, in five ways; or why there is no pair. */
+export function PairOf({ views }: { readonly views: Result<TwoViews, string> }) {
+  return views.ok ? <Pair views={views.value} /> : <NoPair why={views.error} />;
+}
+
+function NoPair({ why }: { readonly why: string }) {
+  return (
+    <p role="alert" className="text-action">
+      {why}
+    </p>
+  );
+}
+
+function Pair({ views }: { readonly views: TwoViews }) {
+  const eyes = useEyes(views);
   const [way, setWay] = useState<PairWay>("anaglyph");
   const [near, setNear] = useState<number | null>(null);
   const ready = eyes !== null && typeof eyes !== "string" ? eyes : null;
@@ -47,13 +59,7 @@ export function PairOf({ negative, camera }: { readonly negative: Negative; read
     () => (ready === null ? null : windowed(ready, parallaxPixels(ready.base, 1000 * metres, ready.scale))),
     [ready, metres],
   );
-  if (typeof eyes === "string") {
-    return (
-      <p role="alert" className="text-action">
-        {eyes}
-      </p>
-    );
-  }
+  if (typeof eyes === "string") return <NoPair why={eyes} />;
   if (ready === null || pair === null) return <p role="status">Parting the two pictures …</p>;
   const png = async (): Promise<void> => {
     saveFile(`pair-${way}.png`, await bytesOf(pairImage(pair, way), "image/png"), "image/png");
@@ -76,7 +82,7 @@ export function PairOf({ negative, camera }: { readonly negative: Negative; read
         onSlide={setNear}
       />
       <p className="text-[0.87rem] text-quiet">
-        Holes {Math.round(ready.base)} mm apart: from {((30 * ready.base) / 1000).toFixed(1)} m on both pictures join
+        Taken {Math.round(ready.base)} mm apart: from {((30 * ready.base) / 1000).toFixed(1)} m on both pictures join
         with ease (common practice: thirty times the distance of the holes). Parted and laid on one another by the
         camera’s measures; nothing is searched in the picture.
       </p>

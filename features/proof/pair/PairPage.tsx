@@ -4,8 +4,10 @@ import { ProofPages } from "../ProofPages.tsx";
 import type { ProofData } from "../proofData.ts";
 import { useProof } from "../useProof.ts";
 import { PairOf } from "./PairOf.tsx";
+import { PairOfSheets } from "./PairOfSheets.tsx";
+import { viewsOfHoles } from "./twoViews.ts";
 
-/** Proof, Pair: the two pictures of a sheet from two holes, seen as one with depth. */
+/** Proof, Pair: two pictures of one thing from two places, seen as one with depth. */
 export function PairPage({ loaded }: { readonly loaded: ProofData }) {
   const proof = useProof(loaded);
   const { negative, camera } = proof;
@@ -17,12 +19,9 @@ export function PairPage({ loaded }: { readonly loaded: ProofData }) {
       {negative === null ? (
         <EmptyProof />
       ) : two ? (
-        <PairOf key={negative.id} negative={negative} camera={camera} />
+        <PairOf key={negative.id} views={viewsOfHoles(negative, camera)} />
       ) : (
-        <p data-pair="one-hole">
-          This sheet is not of a camera with two holes. A pair needs two pictures of one moment from two places: choose
-          a sheet of such a camera, or design one on the Shelf.
-        </p>
+        <PairOfSheets key={negative.id} stored={negative} proof={proof} />
       )}
     </main>
   );

@@ -1,0 +1,137 @@
+import { useMemo, useState } from "react";
+import { printPapers } from "../../../catalogue/printPapers.ts";
+import type { HangKind } from "../../../core/negative/index.ts";
+import { type HangSettings, whatFailed, writeHangSetting } from "../../../storage/index.ts";
+import { Button } from "../../../ui/Button.tsx";
+import { Check } from "../../../ui/Check.tsx";
+import { Choice } from "../../../ui/Choice.tsx";
+import { notify } from "../../../ui/notify.ts";
+import { Segments } from "../../../ui/Segments.tsx";
+import { saveFile } from "../../../ui/saveFile.ts";
+import type { Proof } from "../useProof.ts";
+import { arranged, withMoved } from "./arranged.ts";
+import { HungList } from "./HungList.tsx";
+import { hungFiles } from "./hungFiles.ts";
+import { hungPages } from "./hungPages.ts";
+import { PagesOnWall } from "./PagesOnWall.tsx";
+import { useHung } from "./useHung.ts";
+
+const KINDS: readonly { readonly id: HangKind; readonly name: string }[] = [
+  { id: "sheets", name: "One a page" },
+  { id: "nine", name: "Nine in a grid" },
+  { id: "series", name: "In a row" },
+  { id: "contact", name: "Contact sheet" },
+];
+const WAYS = [
+  { id: "upright", name: "Upright" },
+  { id: "across", name: "Across" },
+] as const;
+
+/** What hangs, how, on which paper; the pages beside it. */
+export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded: HangSettings }) {
+  const [hang, setHang] = useState(loaded);
+  const [said, setSaid] = useState<string | null>(null);
+  const set = <K extends keyof HangSettings>(key: K, value: HangSettings[K]): void => {
+    setHang((before) => ({ ...before, [key]: value }));
+    writeHangSetting(key, value).catch((error: unknown) => notify(whatFailed(error).message, { urgent: true }));
+  };
+  const left = useMemo(() => new Set(hang.left), [hang.left]);
+  const listed = useMemo(() => arranged(proof.negatives, hang.order), [proof.negatives, hang.order]);
+  const hung = useMemo(() => listed.filter(({ id }) => !left.has(id)), [listed, left]);
+  const drawn = useHung(hung);
+  const ratios = new Map([...drawn].map(([id, { ratio }]) => [id, ratio]));
+  const pages = hungPages(hung, hang, ratios, proof);
+  const loads = [...new Set(listed.flatMap(({ exposureId }) => loadOf(proof, exposureId)))];
+  const save = async (as: "pdf" | "png"): Promise<void> => {
+    const made = await hungFiles(pages, as, proof, setSaid);
+    setSaid(null);
+    if (!made.ok) notify(made.error, { urgent: true });
+    else if (as === "pdf") for (const file of made.value) saveFile("hung.pdf", file, "application/pdf");
+    else for (const [index, file] of made.value.entries()) saveFile(`hung-${index + 1}.png`, file, "image/png");
+  };
+  const nothing = said !== null || hung.length === 0;
+  return (
+    <div className="grid gap-6 lg:grid-cols-[minmax(18rem,1fr)_minmax(0,3fr)]" data-hang={hang.kind}>
+      <div className="grid content-start gap-3">
+        <Segments
+          label="How they hang"
+          value={hang.kind}
+          options={KINDS}
+          onChoose={(kind) => set("kind", kind)}
+          className="flex-wrap"
+        />
+        <div className="flex items-end gap-3">
+          <Choice
+            label="Paper"
+            value={hang.paper}
+            options={printPapers}
+            onChoose={(paper) => set("paper", paper)}
+            className="grow"
+          />
+          <Segments
+            label="How it lies"
+            value={hang.across ? "across" : "upright"}
+            options={WAYS}
+            onChoose={(way) => set("across", way === "across")}
+          />
+        </div>
+        <Check label="Captions from the log" checked={hang.captions} onCheck={(on) => set("captions", on)} />
+        <div className="flex flex-wrap gap-2">
+          <Button look="action" disabled={nothing} onClick={() => void save("pdf")}>
+            Save as PDF
+          </Button>
+          <Button disabled={nothing} onClick={() => void save("png")}>
+            Save as PNG
+          </Button>
+        </div>
+        {said !== null && <p role="status">{said}</p>}
+        {loads.length > 1 && (
+          <div className="flex flex-wrap gap-2">
+            {loads.map((load, index) => (
+              <Button
+                key={load}
+                look="quiet"
+                onClick={() => {
+                  const others = listed.filter(({ exposureId }) => !loadOf(proof, exposureId).includes(load));
+                  set(
+                    "left",
+                    others.map(({ id }) => id),
+                  );
+                }}
+              >
+                Load {index + 1} only
+              </Button>
+            ))}
+          </div>
+        )}
+        <HungList
+          proof={proof}
+          negatives={listed}
+          left={left}
+          onLeft={(ids) => set("left", ids)}
+          onMove={(id, by) =>
+            set(
+              "order",
+              withMoved(
+                listed.map((each) => each.id),
+                id,
+                by,
+              ),
+            )
+          }
+        />
+        <p className="text-[0.83rem] text-quiet">
+          Sheets and contact sheets print at the size of the negatives as far as the paper takes them. Print without
+          scaling.
+        </p>
+      </div>
+      <PagesOnWall hung={pages} drawn={drawn} />
+    </div>
+  );
+}
+
+/** The load a shot was of, if any. */
+function loadOf(proof: Proof, exposureId: string | null | undefined): readonly string[] {
+  const shot = proof.shots.find(({ id }) => id === exposureId);
+  return shot?.loadId ? [shot.loadId] : [];
+}

@@ -1,0 +1,13 @@
+import { type HangSettings, readHangSettings } from "../../../storage/index.ts";
+import { type ProofData, readProof } from "../proofData.ts";
+
+/** What Hang shows. */
+export interface HangData extends ProofData {
+  readonly hang: HangSettings;
+}
+
+/** Reads the negatives, and how they were hung last. */
+export async function readHang(): Promise<HangData> {
+  const [proof, hang] = await Promise.all([readProof(), readHangSettings()]);
+  return { ...proof, hang };
+}
