@@ -10,7 +10,7 @@ export function PagesOnWall({
   readonly drawn: ReadonlyMap<string, Hung>;
 }) {
   return (
-    <ol className="grid content-start gap-4 [grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))]">
+    <ol className="grid content-start gap-4 [grid-template-columns:repeat(auto-fit,minmax(16rem,26rem))]">
       {Array.from({ length: count }, (_, number) => (
         // Pages have no identity but their number.
         // biome-ignore lint/suspicious/noArrayIndexKey: see above
@@ -28,9 +28,11 @@ export function PagesOnWall({
                   ) : (
                     <image href={picture.url} {...place} preserveAspectRatio="none" />
                   )}
-                  <text x={box.x} y={box.y + box.height + CAPTION.below} fontSize={CAPTION.size} className="fill-ink">
-                    {caption}
-                  </text>
+                  {caption.map(({ words, x, y }) => (
+                    <text key={y} x={x} y={y} fontSize={CAPTION.size} className="fill-ink">
+                      {words}
+                    </text>
+                  ))}
                 </g>
               );
             })}

@@ -57,7 +57,11 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
           label="How they hang"
           value={hang.kind}
           options={KINDS}
-          onChoose={(kind) => set("kind", kind)}
+          onChoose={(kind) => {
+            set("kind", kind);
+            // A row wants its paper across; it can be turned back.
+            set("across", kind === "series");
+          }}
           className="flex-wrap"
         />
         <div className="flex items-end gap-3">

@@ -37,8 +37,7 @@ async function pdfOf(hung: HungPages, files: readonly Uint8Array<ArrayBuffer>[])
   for (const [index, { page, x, y, width, height, caption }] of hung.pictures.entries()) {
     const file = files[index] as Uint8Array<ArrayBuffer>;
     items[page]?.push({ kind: "picture", x, y, width, height, file });
-    if (caption !== "")
-      items[page]?.push({ kind: "words", x, y: y + height + CAPTION.below, size: CAPTION.size, words: caption });
+    items[page]?.push(...caption.map((line) => ({ kind: "words" as const, size: CAPTION.size, ...line })));
   }
   const made = await picturePdfClient.run({
     pages: items.map((on) => ({ width: hung.width, height: hung.height, items: on })),
@@ -67,7 +66,7 @@ async function pngsOf(
       const picture = await createImageBitmap(new Blob([files[index] as Uint8Array<ArrayBuffer>]));
       context.drawImage(picture, x * scale, y * scale, width * scale, height * scale);
       picture.close();
-      context.fillText(caption, x * scale, (y + height + CAPTION.below) * scale, (width + CAPTION.below) * scale);
+      for (const line of caption) context.fillText(line.words, line.x * scale, line.y * scale);
     }
     pages.push(await bytesOfCanvas(canvas, "image/png"));
   }

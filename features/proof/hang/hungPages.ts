@@ -12,11 +12,18 @@ export interface HungPages {
   readonly width: number;
   readonly height: number;
   readonly count: number;
-  readonly pictures: readonly (HangPlace & { readonly negative: Negative; readonly caption: string })[];
+  readonly pictures: readonly (HangPlace & { readonly negative: Negative; readonly caption: readonly CaptionLine[] })[];
 }
 
-/** Height of a caption's letters, and where it stands below its picture, mm. */
-export const CAPTION = { size: 2.8, below: 4 } as const;
+/** One line of a caption: its words, and where they begin on the page, mm. */
+export interface CaptionLine {
+  readonly words: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Height of a caption's letters, their mean width, and how far below its picture each of its lines stands, mm. */
+export const CAPTION = { size: 2.4, letter: 1.2, below: [3.4, 6.4] } as const;
 
 /** Where some negatives hang. `ratios`: width to height of their positives, by id, as far as they are known. */
 export function hungPages(
@@ -30,7 +37,13 @@ export function hungPages(
   const sizes = hung.map((negative) => sizeOf(negative, ratios.get(negative.id) ?? null));
   const pictures = hangLayout(kind, sizes, page).map((place) => {
     const negative = hung[place.index] as Negative;
-    return { ...place, negative, caption: captions ? captionOf(negative, proof) : "" };
+    const lines = captions ? captionLines(captionOf(negative, proof), place.width) : [];
+    const caption = lines.map((words, line) => ({
+      words,
+      x: place.x,
+      y: place.y + place.height + (CAPTION.below[line] ?? 0),
+    }));
+    return { ...place, negative, caption };
   });
   return { ...page, count: Math.max(0, ...pictures.map((each) => each.page + 1)), pictures };
 }
@@ -45,7 +58,27 @@ function sizeOf(
   return Math.abs(ratio - sheet.width / sheet.height) < 0.01 ? sheet : { width: height * ratio, height };
 }
 
-function captionOf(negative: Negative, proof: Proof): string {
+/**
+ * A caption in as many lines as there is room for, none wider than its picture: what no longer goes in is left out, its
+ * end first.
+ *
+ * @param parts the most telling first
+ * @param width of the picture, mm
+ */
+export function captionLines(parts: readonly string[], width: number): readonly string[] {
+  const most = Math.max(6, Math.floor(width / CAPTION.letter));
+  const lines: string[] = [];
+  for (const part of parts) {
+    const last = lines.at(-1);
+    const joined = last === undefined ? part : `${last} · ${part}`;
+    if (last !== undefined && joined.length <= most) lines[lines.length - 1] = joined;
+    else if (lines.length < CAPTION.below.length) lines.push(part);
+    else break;
+  }
+  return lines.map((line) => (line.length > most ? `${line.slice(0, most - 1).trimEnd()}…` : line));
+}
+
+function captionOf(negative: Negative, proof: Proof): readonly string[] {
   const { camera, subject, seconds, fNumber, openedAt } = factsOf(negative, proof);
   return [
     subject,
@@ -53,7 +86,5 @@ function captionOf(negative: Negative, proof: Proof): string {
     fNumber === null ? null : `f/${Math.round(fNumber)}`,
     seconds === null ? null : formatTime(seconds),
     openedAt === null ? null : readableDay(openedAt),
-  ]
-    .filter((part) => part !== null)
-    .join(" · ");
+  ].filter((part) => part !== null);
 }

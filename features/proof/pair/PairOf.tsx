@@ -67,7 +67,13 @@ function Pair({ views }: { readonly views: TwoViews }) {
   const gif = async (): Promise<void> => saveFile("pair.gif", await movingPair(...pair), "image/gif");
   return (
     <div className="grid gap-4" data-pair={way}>
-      <Segments label="How to look at it" value={way} options={WAYS} onChoose={setWay} className="flex-wrap" />
+      <Segments
+        label="How to look at it"
+        value={way}
+        options={WAYS}
+        onChoose={setWay}
+        className="flex-wrap justify-self-start"
+      />
       <p className="text-[0.9rem] text-quiet">{WAYS.find(({ id }) => id === way)?.words}</p>
       <PairCanvas pair={pair} way={way} />
       <Slide

@@ -10,8 +10,8 @@ import { PairOf } from "./PairOf.tsx";
 import { viewsOfSheets } from "./twoViews.ts";
 
 const SIDES = [
-  { id: "left", name: "from the left" },
-  { id: "right", name: "from the right" },
+  { id: "left", name: "This one for the left eye" },
+  { id: "right", name: "for the right eye" },
 ] as const;
 /** About as far as eyes are apart, mm. Common practice: 60 to 65. */
 const EYES_APART = 65;
@@ -57,7 +57,7 @@ export function PairOfSheets({ stored, proof }: { readonly stored: Negative; rea
                 }}
               />
               <Segments
-                label="Where this one was taken from"
+                label="Which eye’s this one is"
                 value={pair.side}
                 options={SIDES}
                 onChoose={(side) => set({ side })}
