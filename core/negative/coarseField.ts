@@ -2,29 +2,54 @@
 const WIDEST = 8;
 const STEPS_ACROSS = 200;
 
+/** A piece of a row on which a field is drawn by straight lines; where it is not smooth, one pixel by itself. */
+export interface FieldRun {
+  /** Its pixels: from one to before another. */
+  first: number;
+  end: number;
+  smooth: boolean;
+  /** What the field said of it. */
+  part: number;
+  /** The field's numbers at its first pixel. */
+  readonly values: Float64Array;
+  /** By how much they grow from pixel to pixel, and from row to row; they mean nothing where it is not smooth. */
+  readonly across: Float64Array;
+  readonly down: Float64Array;
+}
+
+/** Writes the numbers of a place (column and row of a pixel) and says which part of the field it is of; 0: it is not smooth there. */
+export type Field = (x: number, y: number, out: Float64Array) => number;
+
 /**
  * A field over a raster, worked out at every few pixels and drawn between by straight lines where it is smooth, pixel by
- * pixel where it is not.
+ * pixel where it is not. Lines are drawn only between places of the same part.
  *
  * @param count how many numbers a place has
- * @param at writes the numbers of a place (column and row of a pixel) into `out`; returns 0 where the field is not smooth,
- *   else a number; straight lines are drawn only between places with the same one
- * @returns a function that writes the numbers of a row's pixels into `row`; quickest for rows in order
- * @example coarseField(100, 100, 1, (x, y, out) => (out.fill(x + y), 1)) // (y, row) => void …
+ * @returns a function that hands out a row piece by piece (always the same object, with other numbers); quickest for rows in order
+ * @example coarseRuns(100, 100, 1, (x, y, out) => (out.fill(x + y), 1)) // (y, each) => void …
  */
-export function coarseField(
+export function coarseRuns(
   width: number,
   height: number,
   count: number,
-  at: (x: number, y: number, out: Float64Array) => number,
-): (y: number, row: Float64Array) => void {
+  field: Field,
+): (y: number, each: (run: FieldRun) => void) => void {
   const step = Math.max(1, Math.min(WIDEST, Math.floor(width / STEPS_ACROSS)));
-  const across = Math.ceil(width / step) + 1;
+  const places = Math.ceil(width / step) + 1;
+  const run: FieldRun = {
+    first: 0,
+    end: 0,
+    smooth: true,
+    part: 0,
+    values: new Float64Array(count),
+    across: new Float64Array(count),
+    down: new Float64Array(count),
+  };
   const place = new Float64Array(count);
   const lineOf = (number: number): Line => {
-    const line = { values: new Float64Array(across * count), parts: new Int8Array(across) };
-    for (let i = 0; i < across; i++) {
-      line.parts[i] = at(i * step, number * step, place);
+    const line = { values: new Float64Array(places * count), parts: new Int8Array(places) };
+    for (let i = 0; i < places; i++) {
+      line.parts[i] = field(i * step, number * step, place);
       line.values.set(place, i * count);
     }
     return line;
@@ -32,7 +57,7 @@ export function coarseField(
   let last = -2;
   let upper: Line = { values: new Float64Array(0), parts: new Int8Array(0) };
   let lower = upper;
-  return (y, row) => {
+  return (y, each) => {
     if (y < 0 || y >= height) throw new RangeError("row outside the field");
     const wanted = Math.floor(y / step);
     if (wanted !== last) {
@@ -40,24 +65,43 @@ export function coarseField(
       lower = lineOf(wanted + 1);
       last = wanted;
     }
-    const down = y / step - last;
-    for (let i = 0; i + 1 < across; i++) {
+    const share = y / step - last;
+    for (let i = 0; i + 1 < places; i++) {
       const first = i * step;
       const end = Math.min(width, first + step);
-      if (!isSmooth(upper.parts, lower.parts, i)) {
+      run.smooth = isSmooth(upper.parts, lower.parts, i);
+      if (!run.smooth) {
         for (let x = first; x < end; x++) {
-          at(x, y, place);
-          row.set(place, x * count);
+          run.first = x;
+          run.end = x + 1;
+          run.part = field(x, y, run.values);
+          each(run);
         }
         continue;
       }
-      for (let k = 0; k < count; k++) {
-        const from = between(upper.values, lower.values, i * count + k, down);
-        const slope = (between(upper.values, lower.values, (i + 1) * count + k, down) - from) / step;
-        for (let x = first; x < end; x++) row[x * count + k] = from + slope * (x - first);
-      }
+      run.first = first;
+      run.end = end;
+      run.part = upper.parts[i] as number;
+      lay(run, upper.values, lower.values, i * count, share, step);
+      each(run);
     }
   };
+}
+
+/** Numbers and slopes of a smooth run between four places. */
+function lay(run: FieldRun, upper: Float64Array, lower: Float64Array, at: number, share: number, step: number): void {
+  const { values, across, down } = run;
+  const count = values.length;
+  for (let k = 0; k < count; k++) {
+    const a = upper[at + k] as number;
+    const b = upper[at + count + k] as number;
+    const c = lower[at + k] as number;
+    const d = lower[at + count + k] as number;
+    const from = a + (c - a) * share;
+    values[k] = from;
+    across[k] = (b + (d - b) * share - from) / step;
+    down[k] = (c - a + d - b) / (2 * step);
+  }
 }
 
 interface Line {
@@ -65,11 +109,23 @@ interface Line {
   readonly parts: Int8Array;
 }
 
-function between(upper: Float64Array, lower: Float64Array, at: number, share: number): number {
-  return (upper[at] as number) + ((lower[at] as number) - (upper[at] as number)) * share;
-}
-
 function isSmooth(upper: Int8Array, lower: Int8Array, i: number): boolean {
   const part = upper[i];
   return part !== 0 && part === upper[i + 1] && part === lower[i] && part === lower[i + 1];
+}
+
+/**
+ * A field of one number, row by row.
+ *
+ * @returns a function that writes the numbers of a row's pixels into `row`; quickest for rows in order
+ * @example coarseField(100, 100, (x, y, out) => (out.fill(x + y), 1)) // (y, row) => void …
+ */
+export function coarseField(width: number, height: number, field: Field): (y: number, row: Float64Array) => void {
+  const runs = coarseRuns(width, height, 1, field);
+  return (y, row) =>
+    runs(y, ({ first, end, values, across }) => {
+      const [from, slope] = [values[0] as number, across[0] as number];
+      row[first] = from;
+      for (let x = first + 1; x < end; x++) row[x] = from + slope * (x - first);
+    });
 }

@@ -41,7 +41,7 @@ export function lightField(
   sheet: SheetInScan,
   model: OpticalModel,
 ): (y: number, row: Float64Array) => void {
-  return coarseField(width, height, 1, (x, y, out) => {
+  return coarseField(width, height, (x, y, out) => {
     const { s, t } = sheet.toSheet(left + x + 0.5, top + y + 0.5);
     const light = lightAt(model, s, t);
     out[0] = light;

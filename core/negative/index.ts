@@ -23,6 +23,7 @@ export {
   proofPicture,
 } from "./proof.ts";
 export type { ProofSettings } from "./request.ts";
+export { MISSING } from "./resample.ts";
 export type { NegativeScan } from "./scan.ts";
 export { scanDpi } from "./scanDpi.ts";
 export { type ScanView, scanView } from "./scanView.ts";
@@ -31,4 +32,3 @@ export { stripDensities } from "./stripDensities.ts";
 export type { Transform } from "./tileTransform.ts";
 export { type Tone, toneFor, toneTable } from "./tone.ts";
 export { troubleFault } from "./troubleFault.ts";
-export { MISSING } from "./unbend.ts";

@@ -3,7 +3,8 @@ import { noPicture, type PlacedSheet } from "./placeSheet.ts";
 import type { ProofPicture } from "./proof.ts";
 import type { ProofSettings } from "./request.ts";
 import { lightTable, type NegativeScan } from "./scan.ts";
-import { toneFor, toneTable } from "./tone.ts";
+import { spreadOfLight } from "./spreadOfLight.ts";
+import { toneFor, toneOfLog } from "./tone.ts";
 
 /**
  * The positive of a grey scan whose sheet lies square on its pixels: each number becomes a tone by one table, row by row
@@ -22,14 +23,10 @@ export function pointwise(scan: NegativeScan, settings: ProofSettings, placed: P
   const most = bits === 8 ? 255 : 65535;
   const { logExposure } = negativeCurve(settings.medium, placed.white);
   const light = lightTable(scan, settings.encoding ?? "file");
-  // The lighter a place in the scan, the less light it had: the order turns round.
-  const spread = {
-    values: Float64Array.from(placed.light.values, (value) => Math.fround(logExposure(value))).reverse(),
-    counts: placed.light.counts.toReversed(),
-    total: placed.light.total,
-  };
+  const spread = spreadOfLight(placed.light, settings.medium, placed.white);
   const tone = toneFor(spread, { low: null, high: null, gamma: null, ...settings.tone });
-  const number = toneTable(tone, most);
+  // A scan has few numbers: each is worked out.
+  const number = (exposure: number): number => Math.floor(most * toneOfLog(tone, exposure) + 0.5);
   const data = bits === 8 ? new Uint8Array(2 * width * height) : new Uint16Array(2 * width * height);
   if (bits === 8)
     fillBytes(
@@ -68,10 +65,9 @@ function fillBytes(data: Uint8Array, { samples, width: across }: NegativeScan, p
   if ((left | width | across | bytes.byteOffset) % 2 === 0) {
     const pairs = new Uint16Array(bytes.buffer, bytes.byteOffset, bytes.length >> 1);
     const out = new Uint32Array(data.buffer);
-    const both = Uint32Array.from({ length: 65536 }, (_, pair) => {
-      const [one, other] = [table[pair & 255] as number, table[pair >> 8] as number];
-      return (one | 0xff00 | (other << 16) | 0xff000000) >>> 0;
-    });
+    const both = new Uint32Array(65536);
+    for (let pair = 0; pair < 65536; pair++)
+      both[pair] = (table[pair & 255] as number) | 0xff00 | ((table[pair >> 8] as number) << 16) | 0xff000000;
     for (let y = 0, to = 0; y < height; y++) {
       let from = ((top + height - 1 - y) * across + left) >> 1;
       for (const end = to + (width >> 1); to < end; ) out[to++] = both[pairs[from++] as number] as number;

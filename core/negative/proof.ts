@@ -9,13 +9,15 @@ import { negativeCurve } from "./negativeCurve.ts";
 import { type PictureFrame, pictureFrame } from "./pictureFrame.ts";
 import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
+import { MISSING } from "./resample.ts";
 import type { NegativeScan, Plane } from "./scan.ts";
 import { sharpened } from "./sharpen.ts";
 import { insideOf, type SheetInScan } from "./sheetInScan.ts";
 import { gathered, type Spread } from "./spread.ts";
+import { spreadOfLight } from "./spreadOfLight.ts";
 import type { Transform } from "./tileTransform.ts";
 import { type Tone, type ToneChoice, toneFor, toneTable } from "./tone.ts";
-import { MISSING, unbend } from "./unbend.ts";
+import { unbend } from "./unbend.ts";
 import { lightOf, whiteOf } from "./whiteOf.ts";
 
 /** What a proof is made with beside its settings. */
@@ -110,7 +112,9 @@ export function* proofExposure(
       }
     }
     if (even !== null) evenLight(map, placed.sheet, even);
-    const spread = spreadOf(map, placed.sheet, scan, even);
+    const spread = isAsScanned(scan, settings, tools)
+      ? spreadOfLight(placed.light, settings.medium, white)
+      : spreadOf(map, placed.sheet, scan, even);
     yield (number + 0.9) / wanted.length;
     planes.push({ log: unbend(map, placed.sheet, frame, even), spread, white });
   }
@@ -122,17 +126,31 @@ function whiteOfPlane(scan: NegativeScan, settings: ProofSettings, placed: Place
   return whiteOf(lightOf(scan, settings.encoding ?? "file", placed.sheet, plane));
 }
 
+/** Whether a map's exposures are the light of its scan through one curve, and nothing else. */
+function isAsScanned(
+  scan: NegativeScan,
+  { sharpen, evenLight: even }: ProofSettings,
+  { spots = [] }: ProofTools,
+): boolean {
+  return scan.channels === 1 && !sharpen && !even && spots.length === 0;
+}
+
 /** log₁₀ H of the pixels inside the margin; places that had too little light are left out. */
 function spreadOf(map: ExposureMap, sheet: SheetInScan, scan: NegativeScan, even: OpticalModel | null): Spread {
-  const { add, read } = gathered(...SPREAD_ENDS);
+  const { add, addRow, read } = gathered(...SPREAD_ENDS);
   const span = insideOf(sheet, scan);
   const light = even === null ? null : lightField(map, sheet, even);
   const row = new Float64Array(map.width);
   for (let y = 0; y < map.height; y++) {
     const { from, to } = span(map.top + y);
-    light?.(y, row);
-    for (let x = from - map.left; x < to - map.left; x++) {
-      if (light === null || (row[x] as number) >= LEAST_LIGHT) add(map.log[y * map.width + x] as number);
+    const start = y * map.width - map.left;
+    if (light === null) {
+      addRow(map.log, start + from, start + to);
+      continue;
+    }
+    light(y, row);
+    for (let x = from; x < to; x++) {
+      if ((row[x - map.left] as number) >= LEAST_LIGHT) add(map.log[start + x] as number);
     }
   }
   return read();

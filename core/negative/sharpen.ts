@@ -129,14 +129,12 @@ function tilesOf(width: number, height: number): Tile[] {
   return starts(height).flatMap((top) => starts(width).map((left) => ({ left, top })));
 }
 
-/** Weight of a tile's pixel along one side: all tiles' weights of a place add to 1. */
-const WINDOW: (i: number) => number = (i) => {
-  const from = i - GUARD + 0.5;
-  const to = TILE - GUARD - i - 0.5;
-  const near = Math.min(from, to);
+/** Weights of a tile's pixels along one side: all tiles' weights of a place add to 1. */
+const WINDOW: Float64Array = Float64Array.from({ length: TILE }, (_, i) => {
+  const near = Math.min(i - GUARD + 0.5, TILE - GUARD - i - 0.5);
   if (near <= 0) return 0;
   return near >= FADE ? 1 : 0.5 - 0.5 * Math.cos((Math.PI * near) / FADE);
-};
+});
 
 function fill(
   data: Float64Array,
@@ -145,11 +143,10 @@ function fill(
   exposure: Float32Array,
   { width, height }: Size,
 ): void {
-  for (let y = 0; y < TILE; y++) {
+  const columns = Int32Array.from({ length: TILE }, (_, x) => folded(left + x, width));
+  for (let y = 0, to = part; y < TILE; y++) {
     const row = folded(top + y, height) * width;
-    for (let x = 0; x < TILE; x++) {
-      data[2 * (y * TILE + x) + part] = exposure[row + folded(left + x, width)] as number;
-    }
+    for (let x = 0; x < TILE; x++, to += 2) data[to] = exposure[row + (columns[x] as number)] as number;
   }
 }
 
@@ -170,16 +167,14 @@ function gather(
   exposure: Float32Array,
   { width, height }: Size,
 ): void {
-  for (let y = GUARD; y < TILE - GUARD; y++) {
-    const row = top + y;
-    if (row < 0 || row >= height) continue;
-    const down = WINDOW(y);
-    for (let x = GUARD; x < TILE - GUARD; x++) {
-      const column = left + x;
-      if (column < 0 || column >= width) continue;
-      const at = row * width + column;
+  const [first, end] = [Math.max(GUARD, -left), Math.min(TILE - GUARD, width - left)];
+  for (let y = Math.max(GUARD, -top); y < Math.min(TILE - GUARD, height - top); y++) {
+    const down = WINDOW[y] as number;
+    const start = (top + y) * width + left;
+    for (let x = first; x < end; x++) {
+      const at = start + x;
       const found = data[2 * (y * TILE + x) + part] as number;
-      change[at] = (change[at] as number) + down * WINDOW(x) * (found - (exposure[at] as number));
+      change[at] = (change[at] as number) + down * (WINDOW[x] as number) * (found - (exposure[at] as number));
     }
   }
 }
@@ -192,12 +187,21 @@ function applyFilters(data: Float64Array, one: Float32Array, other: Float32Array
       const at = y * TILE + x;
       const back = opposite + ((TILE - x) % TILE);
       if (back < at) continue;
-      const [ar, ai] = [data[2 * at] as number, data[2 * at + 1] as number];
-      const [br, bi] = [data[2 * back] as number, data[2 * back + 1] as number];
-      const [f, g] = [one[at] as number, other[at] as number];
+      const f = one[at] as number;
+      const g = other[at] as number;
+      if (f === 0 && g === 0) {
+        data[2 * at] = data[2 * at + 1] = data[2 * back] = data[2 * back + 1] = 0;
+        continue;
+      }
+      const ar = data[2 * at] as number;
+      const ai = data[2 * at + 1] as number;
+      const br = data[2 * back] as number;
+      const bi = data[2 * back + 1] as number;
       // a = P + iQ, b = P* + iQ*: P and Q are the spectra of the two real tiles.
-      const [pr, pi] = [(f * (ar + br)) / 2, (f * (ai - bi)) / 2];
-      const [qr, qi] = [(g * (ai + bi)) / 2, (g * (br - ar)) / 2];
+      const pr = (f * (ar + br)) / 2;
+      const pi = (f * (ai - bi)) / 2;
+      const qr = (g * (ai + bi)) / 2;
+      const qi = (g * (br - ar)) / 2;
       data[2 * at] = pr - qi;
       data[2 * at + 1] = pi + qr;
       data[2 * back] = pr + qi;
@@ -206,7 +210,7 @@ function applyFilters(data: Float64Array, one: Float32Array, other: Float32Array
   }
 }
 
-/** The change put onto the map; blank and burnt places are left alone. */
+/** The change put onto the map (in place of itself); blank and burnt places are left alone. */
 function applied(
   map: ExposureMap,
   change: Float32Array,
@@ -215,17 +219,24 @@ function applied(
   step: number,
   { least, most }: Sharpening,
 ): ExposureMap {
-  const log = new Float32Array(map.log.length);
+  const { width, height, log: old } = map;
+  const log = new Float32Array(old.length);
   const [low, high] = [Math.fround(least), Math.fround(most)];
   const floor = 10 ** least;
-  const found = change.map((more, at) => (exposure[at] as number) + more);
+  const found = change;
+  for (let at = 0; at < found.length; at++) found[at] = (found[at] as number) + (exposure[at] as number);
   // Blocks hold all the hole draws: what a single pixel has beside its block is grain.
   const between = step === 1 ? null : betweenBlocks(found, across, step);
-  for (let y = 0, at = 0; y < map.height; y++) {
-    for (let x = 0; x < map.width; x++, at++) {
-      const before = map.log[at] as number;
+  for (let y = 0, at = 0; y < height; y++) {
+    for (let x = 0; x < width; x++, at++) {
+      const before = old[at] as number;
+      if (before <= low || before >= high) {
+        log[at] = before;
+        continue;
+      }
       const value = between === null ? (found[at] as number) : between(x, y);
-      log[at] = before <= low || before >= high ? before : Math.log10(Math.max(floor, value));
+      // log₁₀: Math.log10 takes twice as long.
+      log[at] = Math.log(value > floor ? value : floor) * Math.LOG10E;
     }
   }
   return { ...map, log };

@@ -5,6 +5,13 @@ export interface Spread {
   readonly total: number;
 }
 
+/** Numbers while they are gathered. */
+export interface Gathering {
+  readonly add: (value: number) => void;
+  readonly addRow: (values: ArrayLike<number>, from: number, to: number) => void;
+  readonly read: () => Spread;
+}
+
 /** Steps that a range is counted in; each remembers the mean of what fell into it. */
 const STEPS = 65_536;
 
@@ -12,19 +19,28 @@ const STEPS = 65_536;
  * Gathers numbers in fine steps between two ends; a step that holds one value only holds it exactly.
  *
  * @param least, most the ends; what lies beyond counts with the end
- * @returns `add` and `read`
+ * @returns `add`, `addRow` (some of a list's numbers) and `read`
  * @example gathered(0, 1).read().total // 0
  */
-export function gathered(least: number, most: number): { add: (value: number) => void; read: () => Spread } {
+export function gathered(least: number, most: number): Gathering {
   const counts = new Float64Array(STEPS + 1);
   const sums = new Float64Array(STEPS + 1);
   const scale = STEPS / (most - least);
-  return {
-    add: (value) => {
-      const kept = Math.max(least, Math.min(most, value));
+  const addRow = (values: ArrayLike<number>, from: number, to: number): void => {
+    for (let i = from; i < to; i++) {
+      const value = values[i] as number;
+      const kept = value < least ? least : value > most ? most : value;
       const step = ((kept - least) * scale) | 0;
       counts[step] = (counts[step] as number) + 1;
       sums[step] = (sums[step] as number) + kept;
+    }
+  };
+  const one = new Float64Array(1);
+  return {
+    addRow,
+    add: (value) => {
+      one[0] = value;
+      addRow(one, 0, 1);
     },
     read: () => {
       const used = [...counts.keys()].filter((step) => counts[step] !== 0);

@@ -34,35 +34,51 @@ function ofTable(
   span: ReturnType<typeof insideOf>,
 ): Spread {
   const counts = new Float64Array(most + 1);
-  // Bytes are counted two at a time, by what both say.
-  const pairs =
-    most === 255 && samples.byteOffset % 2 === 0
-      ? new Uint16Array(samples.buffer, samples.byteOffset, samples.length >> 1)
-      : null;
-  const twos = new Uint32Array(pairs === null ? 0 : 65536);
+  const count = most === 255 && samples.byteOffset % 4 === 0 ? countedByFour(samples as Uint8Array, counts) : null;
   let total = 0;
   for (let y = 0; y < height; y++) {
     const { from, to } = span(y);
     if (to <= from) continue;
     total += to - from;
-    let [at, end] = [y * width + from, y * width + to];
-    if (pairs !== null) {
-      if (at % 2 === 1) countOne(counts, samples[at++] as number);
-      if (end % 2 === 1) countOne(counts, samples[--end] as number);
-      for (let pair = at >> 1; pair < end >> 1; pair++) (twos[pairs[pair] as number] as number)++;
-      continue;
-    }
-    for (; at < end; at++) countOne(counts, samples[at] as number);
+    const [at, end] = [y * width + from, y * width + to];
+    if (count !== null) count.add(at, end);
+    else for (let i = at; i < end; i++) countOne(counts, samples[i] as number);
   }
-  for (const [pair, count] of twos.entries()) {
-    counts[pair & 255] = (counts[pair & 255] as number) + count;
-    counts[pair >> 8] = (counts[pair >> 8] as number) + count;
-  }
+  count?.finish();
   const used = [...counts.keys()].filter((value) => counts[value] !== 0);
   return {
     values: Float64Array.from(used, (value) => table[value] as number),
     counts: Float64Array.from(used, (value) => counts[value] as number),
     total,
+  };
+}
+
+/** Counts bytes four at a time: by what the first two say, and the others. */
+function countedByFour(
+  bytes: Uint8Array,
+  counts: Float64Array,
+): { readonly add: (from: number, to: number) => void; readonly finish: () => void } {
+  const fours = new Uint32Array(bytes.buffer, bytes.byteOffset, bytes.length >> 2);
+  const [first, second] = [new Uint32Array(65536), new Uint32Array(65536)];
+  return {
+    add: (from, to) => {
+      let at = from;
+      for (; at < to && at % 4 !== 0; at++) countOne(counts, bytes[at] as number);
+      const end = Math.max(at >> 2, to >> 2);
+      for (let i = at >> 2; i < end; i++) {
+        const four = fours[i] as number;
+        (first[four & 65535] as number)++;
+        (second[four >>> 16] as number)++;
+      }
+      for (at = Math.max(at, 4 * end); at < to; at++) countOne(counts, bytes[at] as number);
+    },
+    finish: () => {
+      for (let pair = 0; pair < 65536; pair++) {
+        const count = (first[pair] as number) + (second[pair] as number);
+        counts[pair & 255] = (counts[pair & 255] as number) + count;
+        counts[pair >> 8] = (counts[pair >> 8] as number) + count;
+      }
+    },
   };
 }
 

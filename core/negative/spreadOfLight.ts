@@ -1,0 +1,19 @@
+import { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
+import type { Spread } from "./spread.ts";
+
+/**
+ * How often each exposure comes, from how often each light comes: one curve leads from one to the other.
+ *
+ * @param white light of the unexposed sheet, linear, > 0
+ * @returns log₁₀ H, lx·s, rising, as a map of them holds it (in single precision)
+ * @example spreadOfLight({ values: Float64Array.of(0.1, 0.5), counts: Float64Array.of(1, 2), total: 3 }, { least: 0, most: 2, range: 110, iso: 6 }, 0.85).counts.join() // "2,1"
+ */
+export function spreadOfLight(light: Spread, medium: NegativeMedium, white: number): Spread {
+  const { logExposure } = negativeCurve(medium, white);
+  // The lighter a place in the scan, the less light it had: the order turns round.
+  return {
+    values: Float64Array.from(light.values, (value) => Math.fround(logExposure(value))).reverse(),
+    counts: light.counts.toReversed(),
+    total: light.total,
+  };
+}
