@@ -1,9 +1,15 @@
 // Figures of Proof: from a scan of 24 Mpx to a positive, in Node, beside sharp on the same machine. CPU time, not wall time.
+import { execFileSync } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import sharp from "sharp";
 import { bundled } from "./core.mjs";
 import { quantile, row } from "./report.mjs";
 
-const [WIDTH, HEIGHT] = [6000, 4000];
+/** Pixels of a made-up scan. */
+export const WIDTH = 6000;
+export const HEIGHT = 4000;
 const SHEET = { width: 254, height: 169.3333333333 };
 const CAMERA = { hole: { diameter: 0.42 }, film: { distance: 120, ...SHEET } };
 const CAN = { hole: { diameter: 0.42 }, film: { surface: "cylinder", radius: 100, distance: 200, ...SHEET } };
@@ -11,7 +17,7 @@ const MEDIUM = { least: 0.05, most: 2.05, range: 110, iso: 6 };
 const BORDER = 60;
 
 /** A negative on the glass, made up: waves with grain, the lid round it. */
-function madeUp(border) {
+export function madeUp(border) {
   const samples = new Uint8Array(WIDTH * HEIGHT);
   let state = 1;
   for (let i = 0; i < samples.length; i++) {
@@ -80,6 +86,13 @@ export async function proofFigures() {
   }
   const sharpened = (await drawn({ camera: CAMERA, sharpen: true })) - plain;
   row("sharpening by the hole, 24 Mpx: CPU", `${sharpened.toFixed(0)} ms`, "≤ 6 s");
+  const file = join(mkdtempSync(join(tmpdir(), "still-box-bench-")), "large.png");
+  for (const kind of ["grey", "colour"]) {
+    const large = (what) =>
+      execFileSync(process.execPath, ["bench/largeScan.mjs", what, kind, file], { encoding: "utf8" });
+    large("make");
+    row(`100 Mpx in ${kind}, opened, judged, drawn: memory of the process`, large("open").trim(), "< 2 GB");
+  }
 }
 
 function cornersOf(border) {

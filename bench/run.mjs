@@ -4,6 +4,7 @@ import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
 import { proofFigures } from "./proof.mjs";
+import { proofInBrowser } from "./proofBrowser.mjs";
 import { serverFigures } from "./server.mjs";
 import { sunFigures } from "./sun.mjs";
 import { sunInBrowser } from "./sunBrowser.mjs";
@@ -14,6 +15,7 @@ await sunFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);
   await onStage(4694, sunInBrowser);
+  await onStage(4695, proofInBrowser);
   await onStage(4692, bigArchive);
   await onStage(4693, serverFigures);
 }

@@ -1,3 +1,43 @@
+import { quantile } from "./report.mjs";
+
+const MOVES = 90;
+/** Moves at first that warm the code, not counted. */
+const WARM = 20;
+
+/**
+ * What each move of a hand that drags costs the main thread, with the screen drawn after it, ms of its processor time;
+ * and the yardstick beside it.
+ *
+ * @param at where the hand is at a move
+ */
+export async function movedCost(page, at) {
+  const taskMs = await threadTime(page);
+  const moved = async () => {
+    const taken = [];
+    for (let i = 0; i < MOVES; i++) {
+      const before = await taskMs();
+      await page.mouse.move(...at(i));
+      await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+      if (i >= WARM) taken.push((await taskMs()) - before);
+    }
+    return taken;
+  };
+  await page.mouse.move(...at(0));
+  // What the measuring itself costs: the same moves with no button pressed.
+  const idle = quantile(await moved(), 0.5);
+  await page.mouse.move(...at(0));
+  await page.mouse.down();
+  const taken = (await moved()).map((ms) => ms - idle);
+  await page.mouse.up();
+  const loops = [];
+  for (let i = 0; i < 7; i++) {
+    const from = await taskMs();
+    await page.evaluate(yardstickLoop);
+    loops.push((await taskMs()) - from);
+  }
+  return { taken, loops };
+}
+
 /** A new person at a place. */
 export async function visitor(browser, address, path) {
   const context = await browser.createBrowserContext();
