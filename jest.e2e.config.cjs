@@ -6,6 +6,7 @@ const slow = slowness();
 module.exports = {
   ...base,
   roots: ["<rootDir>/e2e"],
+  testSequencer: "<rootDir>/scripts/slow-first.cjs",
   testTimeout: 180_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },

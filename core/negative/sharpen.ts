@@ -236,7 +236,7 @@ function applied(
       }
       const value = between === null ? (found[at] as number) : between(x, y);
       // log₁₀: Math.log10 takes twice as long.
-      log[at] = Math.log(value > floor ? value : floor) * Math.LOG10E;
+      log[at] = Math.log(Math.max(value, floor)) * Math.LOG10E;
     }
   }
   return { ...map, log };

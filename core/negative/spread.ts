@@ -28,8 +28,7 @@ export function gathered(least: number, most: number): Gathering {
   const scale = STEPS / (most - least);
   const addRow = (values: ArrayLike<number>, from: number, to: number): void => {
     for (let i = from; i < to; i++) {
-      const value = values[i] as number;
-      const kept = value < least ? least : value > most ? most : value;
+      const kept = Math.max(least, Math.min(most, values[i] as number));
       const step = ((kept - least) * scale) | 0;
       counts[step] = (counts[step] as number) + 1;
       sums[step] = (sums[step] as number) + kept;
