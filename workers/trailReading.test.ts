@@ -76,7 +76,7 @@ describe("Thistle Row’s can from one solstice to the next", () => {
   }, 120_000);
 
   test("made up as shut on the way: the scan in colour tells when", async () => {
-    const made = await job({ kind: "simulate", request: plan, dpi: 200, seed: 3, mishap: "shut" }, CONTROL);
+    const made = await job({ kind: "simulate", request: plan, dpi: 120, seed: 3, mishap: "shut" }, CONTROL);
     if (!made.output.ok || made.output.value.kind !== "simulate") throw new Error("not made");
     const { file, stood } = made.output.value;
     const opened = await job({ kind: "open", key: "shut", bytes: file, ...size }, CONTROL);
