@@ -2,54 +2,17 @@ import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import exifr from "exifr";
 import sharp from "sharp";
-import { type Maker, stage } from "./support/maker.ts";
+import { stage } from "./support/maker.ts";
 import { negativePng } from "./support/negative.ts";
+import { OTHER_CANISTER, pixels, repainted, withScan } from "./support/proofing.ts";
 import { temporaryFolder } from "./support/temporary.ts";
 
 const { arrive } = stage(true);
-
-/** Someone with one sheet of the made-up flatbed before them. */
-/** The smallest sheet of the allotment, so that a scan takes no time. */
-const CANISTER = "thistle-shot-4";
-const OTHER_CANISTER = "sun thistle-canister-one";
-
-async function withScan(sheet = CANISTER): Promise<Maker> {
-  const maker = await arrive();
-  await maker.goTo("/");
-  await maker.sees("main li", /Hat box/);
-  await maker.goTo("/proof");
-  await maker.choose("Made-up flatbed: the sheet of", sheet);
-  await maker.press("Scan it");
-  await maker.page.waitForSelector("[data-corner]", { timeout: 60_000 });
-  return maker;
-}
 
 /** Seconds of a time as it is written: “1 min 12 s”, “4 s”. */
 function secondsIn(words: string): number {
   const [, minutes, seconds] = /(?:([\d.]+) min)? ?(?:([\d.]+) s)?/.exec(words) ?? [];
   return 60 * Number(minutes ?? 0) + Number(seconds ?? 0);
-}
-
-/** Bytes of the picture on a page's canvas. */
-function pixels(maker: Maker, selector: string): Promise<number[]> {
-  return maker.page.$eval(selector, (element) => {
-    const from = element as HTMLCanvasElement;
-    const copy = document.createElement("canvas");
-    [copy.width, copy.height] = [160, 120];
-    const context = copy.getContext("2d");
-    context?.drawImage(from, 0, 0, 160, 120);
-    return [...(context?.getImageData(0, 0, 160, 120).data ?? [])];
-  });
-}
-
-/** Waits until a canvas has another picture than the one given: a hundredth of its places are other. */
-async function repainted(maker: Maker, selector: string, before: readonly number[]): Promise<void> {
-  for (;;) {
-    const now = await pixels(maker, selector);
-    const other = now.filter((value, i) => Math.abs(value - (before[i] ?? 0)) > 20).length;
-    if (other > before.length / 100) return;
-    await maker.page.evaluate(() => new Promise((done) => requestAnimationFrame(done)));
-  }
 }
 
 describe("Proof", () => {
@@ -89,7 +52,7 @@ describe("Proof", () => {
   });
 
   test("corners: found, moved by keys under the loupe, taken back, turned by a quarter; a strip without light is marked", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     const place = (name: string): Promise<number> =>
       maker.page.$eval(`[data-corner="${name}"]`, (each) => Number(each.getAttribute("cx")));
     const before = await place("top left");
@@ -150,7 +113,7 @@ describe("Proof", () => {
   });
 
   test("the positive: WebGL and plain code draw the same to 1/255; black is dragged, compared, taken back, kept", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.press("Positive");
     await maker.page.waitForSelector('[data-tones="gl"]');
     await maker.page.waitForSelector('[data-tone="low"]');
@@ -196,7 +159,7 @@ describe("Proof", () => {
   });
 
   test("sharpened with progress and a loupe before and after; dust filled; saved as JPEG and PNG with its facts; settings given on", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.press("Positive");
     await maker.page.waitForSelector("[data-tones]");
     await maker.press("Sharpen by the known hole");
@@ -229,7 +192,7 @@ describe("Proof", () => {
   });
 
   test("a pair: parted by its holes, in five ways, as GIF and on a card", async () => {
-    const maker = await withScan("sun thistle-seed-packet-pair");
+    const maker = await withScan(await arrive(), "sun thistle-seed-packet-pair");
     await maker.press("Pair");
     await maker.page.waitForSelector("[data-pair-picture]", { timeout: 60_000 });
     const colours = await pixels(maker, "[data-pair-picture]");
@@ -248,7 +211,7 @@ describe("Proof", () => {
   });
 
   test("hung: one a page and as a contact sheet, with captions, as PDF at true size and as PNG", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.press("Hang");
     await maker.page.waitForSelector("[data-page] image");
     await maker.sees("[data-page]", /Water butt · Nine canisters · f\/1?\d\d\s*9 s ·/);
@@ -261,7 +224,7 @@ describe("Proof", () => {
   });
 
   test("hung as it is arranged: another paper, a sheet moved to the front, one left out; it is so after a reload", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.choose("Made-up flatbed: the sheet of", OTHER_CANISTER);
     await maker.press("Scan it");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
@@ -289,7 +252,7 @@ describe("Proof", () => {
   });
 
   test("a pair of two sheets: the other one, how far it was moved, which eye’s it is; kept, taken back", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.choose("Made-up flatbed: the sheet of", OTHER_CANISTER);
     await maker.press("Scan it");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
@@ -314,7 +277,7 @@ describe("Proof", () => {
   });
 
   test("a contact print is worked out, and a film positive leaves as a PDF", async () => {
-    const maker = await withScan();
+    const maker = await withScan(await arrive());
     await maker.press("Positive");
     await maker.page.waitForSelector("[data-tones]");
     await maker.press("Contact print, worked out");

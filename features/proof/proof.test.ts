@@ -2,6 +2,7 @@ import type { Exposure, Load } from "../../core/document/index.ts";
 import { MISSING } from "../../core/negative/index.ts";
 import { proposal } from "./judge/judgeWords.ts";
 import { plainTones } from "./plainTones.ts";
+import { croppedTo, WHOLE } from "./positive/croppedTo.ts";
 import { apart, nameBy } from "./positive/fileNames.ts";
 import { movedTone } from "./positive/movedTone.ts";
 import { named, turned } from "./quarters.ts";
@@ -116,4 +117,13 @@ test("a proposal in words says next, how much, and why", () => {
   expect(proposal({ ...answer, correction: 2, atLeast: true, blank: 0.6, burnt: 0, p95: 0 })).toBe(
     "At least four times as long next: the lights hold, much of it is empty.",
   );
+});
+
+describe("a crop", () => {
+  test("no less than nothing is cut off, and a tenth of the picture is left", () => {
+    expect(croppedTo(WHOLE, "left", 0.2)).toEqual({ ...WHOLE, left: 0.2 });
+    expect(croppedTo(WHOLE, "top", -0.2)).toEqual(WHOLE);
+    expect(croppedTo({ ...WHOLE, right: 0.3 }, "left", 0.8).left).toBeCloseTo(0.6, 12);
+    expect(croppedTo({ ...WHOLE, left: 0.3 }, "top", 0.8).top).toBe(0.8);
+  });
 });

@@ -1,11 +1,12 @@
 import type { Negative } from "../../../core/document/index.ts";
-import type { Crop, Finish, ProofSettings, TintId } from "../../../core/negative/index.ts";
+import type { Finish, ProofSettings, TintId } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
+import { type CropSide, croppedTo, WHOLE } from "./croppedTo.ts";
 import type { Tool } from "./tool.ts";
 
 const TINTS: readonly { readonly id: TintId; readonly name: string }[] = [
@@ -13,13 +14,12 @@ const TINTS: readonly { readonly id: TintId; readonly name: string }[] = [
   { id: "warm", name: "Warm" },
   { id: "blue", name: "Blue" },
 ];
-const SIDES: readonly { readonly id: keyof Crop; readonly name: string }[] = [
+const SIDES: readonly { readonly id: CropSide; readonly name: string }[] = [
   { id: "left", name: "left" },
   { id: "right", name: "right" },
   { id: "top", name: "top" },
   { id: "bottom", name: "bottom" },
 ];
-const WHOLE: Crop = { left: 0, top: 0, right: 0, bottom: 0 };
 
 /** The last touches: dust, tone of the paper, crop and turn, border; of a trail its colours. */
 export function FinishPanel({
@@ -90,6 +90,9 @@ export function FinishPanel({
         </div>
       )}
       <Fold title="Crop and turn" name="crop">
+        <Button aria-pressed={tool === "crop"} onClick={() => onTool(tool === "crop" ? "look" : "crop")}>
+          {tool === "crop" ? "Let the edges go" : "Take hold of the edges"}
+        </Button>
         <Slide
           label="Turn, degrees"
           low="anticlockwise"
@@ -108,11 +111,11 @@ export function FinishPanel({
             low={`Cut off at the ${name}`}
             high={`${Math.round(100 * crop[id])} %`}
             least={0}
-            most={45}
+            most={90}
             step={0.5}
             value={100 * crop[id]}
             say={(value) => `${value} %`}
-            onSlide={(value) => onFinish({ crop: { ...crop, [id]: value / 100 } }, `crop ${id}`)}
+            onSlide={(value) => onFinish({ crop: croppedTo(crop, id, value / 100) }, `crop ${id}`)}
           />
         ))}
         <Button look="quiet" onClick={() => onFinish({ crop: WHOLE, turn: 0 })}>

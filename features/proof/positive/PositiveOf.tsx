@@ -94,6 +94,7 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
             loupe={loupe}
             onTowards={(towards, stroke) => set({ towards }, stroke)}
             onSpot={(spot) => setFinish({ spots: [...(finish.spots ?? []), spot] })}
+            onCrop={(crop, stroke) => setFinish({ crop }, stroke)}
             onBalance={(balance) => {
               setFinish({ balance });
               setTool("look");

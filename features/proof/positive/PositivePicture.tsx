@@ -1,10 +1,12 @@
 import { useDrag } from "@use-gesture/react";
 import { type PointerEvent, useMemo, useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
-import { MISSING, type PictureFrame, type Spot, type Tone } from "../../../core/negative/index.ts";
+import { type Crop, MISSING, type PictureFrame, type Spot, type Tone } from "../../../core/negative/index.ts";
 import type { DrawReport } from "../../../workers/proof.ts";
 import { plainTones } from "../plainTones.ts";
 import { ToneCanvas } from "../ToneCanvas.tsx";
+import { CropEdges } from "./CropEdges.tsx";
+import { WHOLE } from "./croppedTo.ts";
 import { Loupes } from "./Loupes.tsx";
 import type { Tool } from "./tool.ts";
 
@@ -29,6 +31,7 @@ export function PositivePicture({
   onTowards,
   onSpot,
   onBalance,
+  onCrop,
 }: {
   readonly drawn: DrawReport;
   /** The same unsharpened, where it is compared. */
@@ -43,6 +46,7 @@ export function PositivePicture({
   readonly onTowards: (towards: Towards, stroke: string) => void;
   readonly onSpot: (spot: Spot) => void;
   readonly onBalance: (balance: readonly [number, number, number]) => void;
+  readonly onCrop: (crop: Crop, stroke: string) => void;
 }) {
   const box = useRef<HTMLDivElement>(null);
   const [at, setAt] = useState<{ readonly x: number; readonly y: number } | null>(null);
@@ -89,12 +93,12 @@ export function PositivePicture({
       if (balance !== null) onBalance(balance);
     }
   };
-  const crop = finish.crop ?? { left: 0, top: 0, right: 0, bottom: 0 };
+  const crop = finish.crop ?? WHOLE;
   return (
     <div
       ref={box}
       {...bind()}
-      className={`relative mx-auto w-full overflow-hidden border border-ink bg-board ${looks ? "cursor-grab touch-none" : tool === "look" ? "" : "cursor-crosshair"}`}
+      className={`relative mx-auto w-full overflow-hidden border border-ink bg-board ${looks ? "cursor-grab touch-none" : tool === "brush" || tool === "balance" ? "cursor-crosshair" : ""}`}
       style={{ maxWidth: `calc(66vh * ${width / height})`, aspectRatio: `${width} / ${height}` }}
       onPointerDown={press}
       onPointerMove={(event) => loupe && setAt(placeOf(event))}
@@ -144,6 +148,7 @@ export function PositivePicture({
           fillRule="evenodd"
         />
       </svg>
+      {tool === "crop" && <CropEdges crop={crop} box={box} onCrop={onCrop} />}
       {loupe && at !== null && <Loupes at={at} drawn={drawn} before={before} tones={tones} />}
     </div>
   );

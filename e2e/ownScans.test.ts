@@ -1,0 +1,129 @@
+import { writeFile } from "node:fs/promises";
+import { join } from "node:path";
+import sharp from "sharp";
+import { type Maker, stage } from "./support/maker.ts";
+import { MEDIUM, stripPng } from "./support/negative.ts";
+import { pixels, withScan } from "./support/proofing.ts";
+import { temporaryFolder } from "./support/temporary.ts";
+
+const { arrive } = stage(true);
+
+/** Someone on Proof with a file of their own. */
+async function withFile(bytes: Uint8Array): Promise<Maker> {
+  const maker = await arrive();
+  await maker.goTo("/");
+  await maker.sees("main li", /Hat box/);
+  await maker.goTo("/proof");
+  const file = join(temporaryFolder(), "own.png");
+  await writeFile(file, bytes);
+  await maker.give("Scans: PNG, JPEG or TIFF", file);
+  await maker.page.waitForSelector("[data-corner]");
+  return maker;
+}
+
+/** The scarecrow, drawn: it stands at the left and points to a low sun at the right. Light and dark as one sees them. */
+const SCARECROW = `<svg xmlns="http://www.w3.org/2000/svg" width="1000" height="800">
+  <rect width="1000" height="800" fill="#777"/><rect y="600" width="1000" height="200" fill="#444"/>
+  <circle cx="800" cy="150" r="90" fill="#fff"/>
+  <path d="M200 250V700M200 350H420" stroke="#111" stroke-width="60"/><circle cx="200" cy="200" r="60" fill="#111"/>
+</svg>`;
+
+describe("scans of one’s own", () => {
+  test("a drawing as a scan: its sheet is found, its positive stands upright and right-reading; cropped by hand, saved so", async () => {
+    // As a paper in the camera has it, seen from its emulsion: dark for light, head down, not turned left for right.
+    const negative = await sharp(Buffer.from(SCARECROW)).greyscale().negate({ alpha: false }).flip().png().toBuffer();
+    const onGlass = await sharp(negative)
+      .extend({ top: 60, bottom: 60, left: 60, right: 60, background: "#fafafa" })
+      .greyscale()
+      .png()
+      .toBuffer();
+    const maker = await withFile(onGlass);
+    await maker.press("Positive");
+    await maker.page.waitForSelector("[data-tone=low]");
+    const picture = await pixels(maker, "[data-tones]");
+    const at = (x: number, y: number): number => picture[4 * (Math.round(y * 120) * 160 + Math.round(x * 160))] ?? 0;
+    const [sun, sky, head, arm, ground] = [at(0.8, 0.19), at(0.5, 0.19), at(0.2, 0.25), at(0.36, 0.44), at(0.6, 0.9)];
+    expect(sun).toBeGreaterThan(sky + 60);
+    expect(sky).toBeGreaterThan(head + 60);
+    expect(sky).toBeGreaterThan(arm + 60);
+    expect(ground).toBeLessThan(sky);
+    expect(ground).toBeGreaterThan(head);
+
+    await maker.press("Crop and turn");
+    await maker.press("Take hold of the edges");
+    const edge = await maker.page.waitForSelector("[data-crop-edge=left]");
+    const box = await edge?.boundingBox();
+    const whole = await (await maker.page.$("[data-compare]"))?.boundingBox();
+    if (!box || !whole) throw new Error("no edge to take hold of");
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    await maker.page.mouse.move(x, y);
+    await maker.page.mouse.down();
+    await maker.page.mouse.move(x + 0.1 * whole.width, y, { steps: 3 });
+    await maker.page.mouse.move(x + 0.25 * whole.width, y, { steps: 3 });
+    await maker.page.mouse.up();
+    const share = (side: string): Promise<number> =>
+      maker.page.$eval(`[data-crop-edge=${side}]`, (each) => Number(each.getAttribute("aria-valuenow")));
+    expect(Math.abs((await share("left")) - 25)).toBeLessThan(2);
+    await maker.focus("[data-crop-edge=bottom]");
+    await maker.page.keyboard.down("Shift");
+    await maker.keys("ArrowUp", "ArrowUp", "ArrowDown", "ArrowUp");
+    await maker.page.keyboard.up("Shift");
+    expect(await share("bottom")).toBeCloseTo(10, 1);
+    await maker.choose("File", "png8");
+    await maker.press("Save it");
+    const { width = 0, height = 1 } = await sharp((await maker.saved()).bytes).metadata();
+    const kept = 1 - (await share("left")) / 100;
+    expect(Math.abs(width / height - (kept * 1000) / (0.9 * 800))).toBeLessThan(0.03);
+    // The drag is one step, the keys are another.
+    await maker.press("Undo");
+    expect([await share("bottom"), Math.round(await share("left")) > 20]).toEqual([0, true]);
+    await maker.press("Undo");
+    expect(await share("left")).toBe(0);
+  });
+
+  test("a strip of known times: the paper’s curve is measured to what it was made by, and kept as a medium of one’s own", async () => {
+    const times = [0.05, 1, 2, 4, 6, 8, 12, 16, 32, 64, 400];
+    const { png } = await stripPng(times, 0.7);
+    const maker = await withFile(png);
+    await maker.press("Judge");
+    await maker.press("Is this a strip of known times? Measure the paper");
+    await maker.type("Times of the steps in order, s", "1; 2; soon");
+    await maker.press("Measure the curve");
+    await maker.sees("main", /“soon” is no time/);
+    await maker.type("Times of the steps in order, s", times.join("; "));
+    await maker.type("Light on the strip, lux (may stay empty)", "0.7");
+    await maker.press("Measure the curve");
+    await maker.sees("[data-curve]", /Dmin/);
+    const words = await maker.page.$eval("[data-curve]", (each) => each.textContent ?? "");
+    const [least, most, range] = ["Dmin", "Dmax", "range R"].map((name) =>
+      Number(new RegExp(`${name} ([\\d.]+)`).exec(words)?.[1]),
+    ) as [number, number, number];
+    expect(Math.abs(most - least - (MEDIUM.most - MEDIUM.least))).toBeLessThan(0.1);
+    expect(Math.abs(range - MEDIUM.range)).toBeLessThan(8);
+    const speed = await maker.page.$eval("main", (each) => /Speed: ISO ([\d.]+)/.exec(each.textContent ?? "")?.[1]);
+    expect(Math.abs(Math.log2(Number(speed) / MEDIUM.iso))).toBeLessThan(0.2);
+    await maker.press("Keep it as my own medium");
+    await maker.sees("[role=status]", /is among your media/);
+    await maker.goTo("/stock");
+    await maker.sees("main", /measured/);
+  });
+
+  test("what was done to a negative just before its tab is closed is there", async () => {
+    const maker = await withScan(await arrive());
+    await maker.press("Positive");
+    await maker.focus("[data-tone=low]");
+    const low = (of: Maker): Promise<number> =>
+      of.page.$eval("[data-tone=low]", (each) => Number(each.getAttribute("aria-valuenow")));
+    const before = await low(maker);
+    // A stroke of the keys rests a quarter of a second before it is stored: the tab is gone by then.
+    await maker.page.evaluate(() => {
+      const handle = document.querySelector("[data-tone=low]");
+      handle?.dispatchEvent(new KeyboardEvent("keydown", { key: "ArrowRight", shiftKey: true, bubbles: true }));
+    });
+    const next = await maker.secondTab();
+    await maker.page.close();
+    await next.goTo("/proof/positive");
+    await next.page.waitForSelector("[data-tone=low]");
+    expect(await low(next)).toBeCloseTo(before + 0.1, 3);
+  });
+});
