@@ -4,5 +4,9 @@ module.exports = {
   ...base,
   roots: ["core", "catalogue"].map((folder) => `<rootDir>/${folder}`),
   // A mutant is run against its room's own tests, not against every drawing that rests on it.
-  testPathIgnorePatterns: ["/node_modules/", "core/(bench|make|basis)/", "core/testing/"],
+  testPathIgnorePatterns: [
+    "/node_modules/",
+    "core/(bench|make|basis|negative|sun|darkroom|learning)/",
+    "core/testing/",
+  ],
 };

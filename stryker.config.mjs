@@ -14,6 +14,8 @@ export default {
   // Constants are worked out once for all tests: their mutants would each need all of them.
   ignoreStatic: true,
   concurrency: 2,
+  // The first run is of all tests, with every mutant in the code: long on a machine that does other work too.
+  dryRunTimeoutMinutes: 20,
   tempDirName: ".cache/stryker",
   cleanTempDir: "always",
 };

@@ -81,6 +81,27 @@ describe("scans of one’s own", () => {
     expect(await share("left")).toBe(0);
   });
 
+  test("a can’s wall laid flat has round ends: one press cuts the largest full rectangle out", async () => {
+    const maker = await withScan(await arrive(), "sun thistle-cocoa-tin");
+    await maker.press("Positive");
+    await maker.page.waitForSelector("[data-tone=low]");
+    await maker.press("Round");
+    await maker.page.waitForSelector("[data-towards]");
+    await maker.page.waitForSelector("[data-drawing=done]");
+    await maker.press("Crop and turn");
+    await maker.press("Cut to the largest full rectangle");
+    await maker.choose("File", "png8");
+    await maker.press("Save it");
+    const { data, info } = await sharp((await maker.saved()).bytes)
+      .ensureAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    expect(info.width / info.height).toBeGreaterThan(1);
+    const gaps = data.filter((value, i) => i % 4 === 3 && value < 255).length;
+    // To a block of the picture on the screen.
+    expect(gaps / (info.width * info.height)).toBeLessThan(0.01);
+  });
+
   test("a strip of known times: the paper’s curve is measured to what it was made by, and kept as a medium of one’s own", async () => {
     const times = [0.05, 1, 2, 4, 6, 8, 12, 16, 32, 64, 400];
     const { png } = await stripPng(times, 0.7);

@@ -30,13 +30,24 @@ const SHOTS = [
   ["proof-positive", "/proof/positive", { ...DESK, until: "[data-tones]", wait: 2 }],
   ["proof-unbent", "/proof/positive", { ...DESK, press: "Straight", until: "[data-towards]", wait: 3 }],
   [
+    "proof-panorama",
+    "/proof",
+    {
+      ...DESK,
+      scan: "sun thistle-cocoa-tin",
+      goOn: "/proof/positive",
+      press: "Round",
+      until: "[data-towards]",
+      wait: 3,
+    },
+  ],
+  [
     "proof-pair",
     "/proof",
     { ...DESK, scan: "sun thistle-seed-packet-pair", goOn: "/proof/pair", until: "[data-pair-picture]", wait: 3 },
   ],
   ["sun-plan", "/sun", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
   ["sun-letter", "/sun/put-up", { ...DESK, until: "[data-letter]" }],
-  ["sun-phone", "/sun", { ...PHONE, until: "[data-fan=fine]", wait: 1 }],
   [
     "sun-read",
     "/sun/read",

@@ -8,7 +8,7 @@ import { darkSettingsSchema } from "./generated/dark-settings.js";
  * first screen reads those, and has no use for these.
  *
  * @returns the settings, or every fault with its path
- * @example parseDarkSettings({ q10: 0 }) // a fault at /q10
+ * @example parseDarkSettings({ q10: 0 }).ok // false
  */
 export function parseDarkSettings<T extends object>(data: T): Result<T, readonly Fault[]> {
   const faults = schemaFaults(darkSettingsSchema, data);

@@ -8,7 +8,7 @@ import { hangSettingsSchema } from "./generated/hang-settings.js";
  * as the darkroom's are.
  *
  * @returns the settings, or every fault with its path
- * @example parseHangSettings({ kind: "pile" }) // a fault at /kind
+ * @example parseHangSettings({ kind: "pile" }).ok // false
  */
 export function parseHangSettings<T extends object>(data: T): Result<T, readonly Fault[]> {
   const faults = schemaFaults(hangSettingsSchema, data);

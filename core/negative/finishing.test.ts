@@ -8,7 +8,9 @@ import { tinted } from "./finish.ts";
 import { finishPicture } from "./finishPicture.ts";
 import { hangLayout } from "./hang.ts";
 import { heal } from "./heal.ts";
+import { largestKnown } from "./largestKnown.ts";
 import { anaglyph, type EyePicture, parallaxPixels } from "./pair.ts";
+import { MISSING } from "./resample.ts";
 import { scanDpi } from "./scanDpi.ts";
 import { sheetInScan } from "./sheetInScan.ts";
 
@@ -192,3 +194,44 @@ describe("hanging", () => {
     }
   });
 });
+
+describe("the largest rectangle in which everything is known", () => {
+  test("is found as by trying all (seeded), and holds nothing that is missing", () => {
+    const random = chance(29);
+    for (let round = 0; round < 60; round++) {
+      const [width, height] = [1 + Math.floor(9 * random()), 1 + Math.floor(9 * random())];
+      const share = random();
+      const log = Float32Array.from({ length: width * height }, () => (random() < share ? MISSING : 0));
+      let most = 0;
+      for (let left = 0; left < width; left++)
+        for (let top = 0; top < height; top++)
+          for (let right = left + 1; right <= width; right++)
+            for (let bottom = top + 1; bottom <= height; bottom++)
+              if (isWhole(log, width, { left, top, width: right - left, height: bottom - top }))
+                most = Math.max(most, (right - left) * (bottom - top));
+      const found = largestKnown({ width, height, log });
+      expect(found === null ? 0 : found.width * found.height).toBe(most);
+      if (found !== null) expect(isWhole(log, width, found)).toBe(true);
+    }
+  });
+
+  test("of a disc it is its square, to a block", () => {
+    const size = 1700;
+    const log = Float32Array.from({ length: size * size }, (_, i) =>
+      Math.hypot((i % size) - size / 2, Math.floor(i / size) - size / 2) < size / 2 ? 0 : MISSING,
+    );
+    const found = largestKnown({ width: size, height: size, log });
+    expect(Math.abs((found?.width ?? 0) - size / Math.SQRT2)).toBeLessThan(30);
+    expect(Math.abs((found?.height ?? 0) - size / Math.SQRT2)).toBeLessThan(30);
+  });
+});
+
+function isWhole(
+  log: Float32Array,
+  across: number,
+  { left, top, width, height }: { left: number; top: number; width: number; height: number },
+): boolean {
+  for (let y = top; y < top + height; y++)
+    for (let x = left; x < left + width; x++) if (log[y * across + x] === MISSING) return false;
+  return true;
+}

@@ -8,6 +8,7 @@ export { type HangKind, type HangPlace, hangLayout } from "./hang.ts";
 export { densityHistogram, type Histogram, histogramOf } from "./histogram.ts";
 export type { Point, Quad } from "./homography.ts";
 export { type JudgeAnswer, judgeScan } from "./judgeScan.ts";
+export { largestKnown } from "./largestKnown.ts";
 export { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
 export { type AnaglyphWay, anaglyph, CARD_APART, type EyePicture, parallaxPixels } from "./pair.ts";
 export { type PictureFrame, pictureFrame } from "./pictureFrame.ts";

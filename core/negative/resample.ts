@@ -21,7 +21,7 @@ const MOST_SAMPLES = 64;
  * @param out, to what is written to, and from where on
  * @param count how many
  * @source PHYSICS section 11, “Unbending”; bicubic: R. G. Keys, IEEE Trans. ASSP 29 (1981) 1153, a = −1/2, from memory
- * @example drawRun({ width: 9, height: 9, log: new Float32Array(81) }, [4, 4], [1, 0], [0, 1], new Float32Array(1), 0, 1) // out[0] is 0 …
+ * @example ((out) => (drawRun({ width: 9, height: 9, log: new Float32Array(81).fill(7) }, [4, 4], [1, 0], [0, 1], out, 0, 1), out[0]))(new Float32Array(1)) // 7
  */
 export function drawRun(
   raster: Raster,

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import type { Finish, ProofSettings, TintId } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -6,7 +7,8 @@ import { Fold } from "../../../ui/Fold.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
-import { type CropSide, croppedTo, WHOLE } from "./croppedTo.ts";
+import type { DrawReport } from "../../../workers/proof.ts";
+import { type CropSide, croppedFull, croppedTo, WHOLE } from "./croppedTo.ts";
 import type { Tool } from "./tool.ts";
 
 const TINTS: readonly { readonly id: TintId; readonly name: string }[] = [
@@ -24,12 +26,14 @@ const SIDES: readonly { readonly id: CropSide; readonly name: string }[] = [
 /** The last touches: dust, tone of the paper, crop and turn, border; of a trail its colours. */
 export function FinishPanel({
   negative,
+  drawn,
   tool,
   onTool,
   onFinish,
   onSet,
 }: {
   readonly negative: Negative;
+  readonly drawn: DrawReport | null;
   readonly tool: Tool;
   readonly onTool: (tool: Tool) => void;
   readonly onFinish: (change: Partial<Finish>, stroke?: string) => void;
@@ -38,6 +42,7 @@ export function FinishPanel({
   const { finish = {}, settings } = negative;
   const spots = finish.spots ?? [];
   const crop = finish.crop ?? WHOLE;
+  const full = useMemo(() => (drawn === null ? null : croppedFull(drawn)), [drawn]);
   return (
     <Panel title="Finish">
       <div className="flex flex-wrap items-center gap-2">
@@ -93,6 +98,9 @@ export function FinishPanel({
         <Button aria-pressed={tool === "crop"} onClick={() => onTool(tool === "crop" ? "look" : "crop")}>
           {tool === "crop" ? "Let the edges go" : "Take hold of the edges"}
         </Button>
+        {full !== null && !finish.turn && (
+          <Button onClick={() => onFinish({ crop: full })}>Cut to the largest full rectangle</Button>
+        )}
         <Slide
           label="Turn, degrees"
           low="anticlockwise"

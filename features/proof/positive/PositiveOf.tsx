@@ -107,7 +107,7 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
           <TonePanel drawn={drawn} tone={first} onTone={setTone} onFound={() => set({ tone: {} })} />
         )}
         <ShapePanel negative={negative} grid={grid} onGrid={setGrid} loupe={loupe} onLoupe={setLoupe} onSet={set} />
-        <FinishPanel negative={negative} tool={tool} onTool={setTool} onFinish={setFinish} onSet={set} />
+        <FinishPanel negative={negative} drawn={drawn} tool={tool} onTool={setTool} onFinish={setFinish} onSet={set} />
         <ExportPanel negative={negative} proof={proof} />
         <ContactPanel negative={negative} drawn={drawn} />
         <CopyPanel negative={negative} proof={proof} />

@@ -1,4 +1,5 @@
-import type { Crop } from "../../../core/negative/index.ts";
+import { type Crop, largestKnown, MISSING } from "../../../core/negative/index.ts";
+import type { DrawReport } from "../../../workers/proof.ts";
 
 export type CropSide = keyof Crop;
 
@@ -12,4 +13,18 @@ const OPPOSITE: Readonly<Record<CropSide, CropSide>> = { left: "right", right: "
 export function croppedTo(crop: Crop, side: CropSide, share: number): Crop {
   const most = 1 - LEAST_LEFT - crop[OPPOSITE[side]];
   return { ...crop, [side]: Math.max(0, Math.min(most, share)) };
+}
+
+/** The crop to the largest rectangle in which a picture has no gap; `null` where it has none anyway, or is nothing but gaps. */
+export function croppedFull({ width, height, planes: [log] }: DrawReport): Crop | null {
+  if (log?.includes(MISSING) !== true) return null;
+  const full = largestKnown({ width, height, log });
+  if (full === null) return null;
+  const shares = {
+    left: full.left / width,
+    top: full.top / height,
+    right: 1 - (full.left + full.width) / width,
+    bottom: 1 - (full.top + full.height) / height,
+  };
+  return Object.values(shares).every((share) => share <= 1 - LEAST_LEFT) ? shares : null;
 }
