@@ -153,6 +153,8 @@ async function photographs(browser, address) {
   await page.evaluate(() => {
     [...document.querySelectorAll("[role=radio]")].find((way) => way.textContent === "Photograph").click();
   });
+  // Places for files wait for a sign of somebody.
+  await page.keyboard.press("Shift");
   const entry = await page.waitForSelector('input[type="file"][aria-label="Photograph to meter by"]');
   const times = [];
   for (let i = 0; i < 6; i++) {

@@ -18,6 +18,7 @@ export async function proofInBrowser(browser, address) {
       .toBuffer(),
   );
   const { context, page } = await visitor(browser, address, "/proof");
+  await page.keyboard.press("Shift");
   const entry = await page.waitForSelector('input[type=file][aria-label="Scans: PNG, JPEG or TIFF"]');
   await entry.uploadFile(file);
   await page.waitForSelector("[data-corner]", { timeout: 120_000 });

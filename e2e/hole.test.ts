@@ -125,6 +125,7 @@ describe("The hole", () => {
 
   test("a file dropped on the page is measured; one that is no picture is refused by what it is", async () => {
     const maker = await holePage("thistle-cocoa-tin");
+    await maker.isThere();
     await maker.page.waitForSelector('[aria-label="Picture of the hole"][data-drop="ready"]');
     const drop = (name: string, bytes: Buffer) =>
       maker.page.$eval(

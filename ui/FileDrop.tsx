@@ -1,9 +1,31 @@
-import { lazy, type ReactNode, Suspense, useCallback, useRef, useState } from "react";
+import { lazy, type ReactNode, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import { cx } from "./cx.ts";
 import type { Dropzone } from "./Dropzone.tsx";
 
-/** Fetched after the place is drawn: nobody drops anything in the first moment. */
+/** Fetched when somebody is there: the first screen does without. */
 const DropzoneLater = lazy(() => import("./Dropzone.tsx").then((module) => ({ default: module.DropzoneEntry })));
+
+/** What is heard of somebody who is there; files that are dragged in from elsewhere too. */
+const SIGNS = ["pointermove", "pointerdown", "keydown", "dragenter"] as const;
+
+/** Whether there was any sign of somebody since the app was opened. */
+let heard = false;
+
+function useSomebodyThere(): boolean {
+  const [there, setThere] = useState(heard);
+  useEffect(() => {
+    if (there) return;
+    const hear = (): void => {
+      heard = true;
+      setThere(true);
+    };
+    for (const sign of SIGNS) window.addEventListener(sign, hear);
+    return () => {
+      for (const sign of SIGNS) window.removeEventListener(sign, hear);
+    };
+  }, [there]);
+  return there;
+}
 
 /** A place to drop files on, and the way to pick them: `children` get a function that opens the browser's own picker. */
 export function FileDrop({
@@ -28,6 +50,7 @@ export function FileDrop({
   readonly onFiles: (files: readonly File[]) => void;
   readonly children: (pick: () => void) => ReactNode;
 }) {
+  const there = useSomebodyThere();
   const [zone, setZone] = useState<Dropzone | null>(null);
   /** Pressed before the entry was there. */
   const wanted = useRef(false);
@@ -48,9 +71,11 @@ export function FileDrop({
       className={cx(className, zone?.over && "bg-kraft-pale")}
     >
       {children(pick)}
-      <Suspense fallback={null}>
-        <DropzoneLater named={named} accept={accept} multiple={multiple} onFiles={onFiles} onZone={take} />
-      </Suspense>
+      {there && (
+        <Suspense fallback={null}>
+          <DropzoneLater named={named} accept={accept} multiple={multiple} onFiles={onFiles} onZone={take} />
+        </Suspense>
+      )}
     </Place>
   );
 }

@@ -269,8 +269,15 @@ export class Maker {
     return this;
   }
 
+  /** Gives a sign that somebody is there: places for files wait for one. */
+  async isThere(): Promise<this> {
+    await this.page.keyboard.press("Shift");
+    return this;
+  }
+
   /** Hands files to the hidden file entry of this label. */
   async give(label: string, ...paths: string[]): Promise<this> {
+    await this.isThere();
     const entry = (await this.page.waitForSelector(
       `input[type=file][aria-label="${label}"]`,
     )) as ElementHandle<HTMLInputElement>;
