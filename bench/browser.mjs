@@ -91,7 +91,9 @@ async function holes(browser, address) {
   );
   const folder = mkdtempSync(join(tmpdir(), "still-box-bench-"));
   const { context, page } = await visitor(browser, address, "/cameras/thistle-cocoa-tin/make/hole");
-  const entry = await page.$('input[type="file"][aria-label="Picture of a hole"]');
+  // Places for files wait for a sign of somebody.
+  await page.keyboard.press("Shift");
+  const entry = await page.waitForSelector('input[type="file"][aria-label="Picture of a hole"]');
   for (const bits of [8, 16]) {
     const settings = { ...CLEAN, bits, noise: 0.02, width: 4000, height: 4000, at: { x: 2500.3, y: 1300.8 } };
     const picture = scanPlate({ ...ROUND, diameter: 0.3 }, settings, chance(7));
@@ -153,8 +155,6 @@ async function photographs(browser, address) {
   await page.evaluate(() => {
     [...document.querySelectorAll("[role=radio]")].find((way) => way.textContent === "Photograph").click();
   });
-  // Places for files wait for a sign of somebody.
-  await page.keyboard.press("Shift");
   const entry = await page.waitForSelector('input[type="file"][aria-label="Photograph to meter by"]');
   const times = [];
   for (let i = 0; i < 6; i++) {
