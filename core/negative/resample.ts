@@ -47,7 +47,7 @@ export function drawRun(
 }
 
 function samplesFor(pixels: number): number {
-  return Math.min(MOST_SAMPLES, Math.max(1, Math.ceil(pixels)));
+  return pixels > AS_IT_IS ? Math.min(MOST_SAMPLES, Math.ceil(pixels)) : 1;
 }
 
 /** Whether all of a run keeps so far from the raster's edges: from the first, and from the last pixel. */
