@@ -1,3 +1,4 @@
+import { bearing } from "../basis/units/index.ts";
 import { type SheetPlace, sheetToScene } from "../light/rays/index.ts";
 import { aimed } from "./aim.ts";
 import { sheetSky } from "./dayTrack.ts";
@@ -46,5 +47,5 @@ export function aimLaying(request: SunRequest, from: SheetPlace, to: SheetPlace)
     now = [now[0] + turn, Math.min(90, Math.max(-90, now[1] + lean))];
     if (size(missing(now)) < size(missing(best))) best = now;
   }
-  return { azimuth: ((best[0] % 360) + 360) % 360, elevation: best[1], roll };
+  return { azimuth: bearing(best[0]), elevation: best[1], roll };
 }

@@ -1,4 +1,5 @@
 import { cholesky } from "../basis/numeric/index.ts";
+import { bearing } from "../basis/units/index.ts";
 import { rayTo, sheetToScene } from "../light/rays/index.ts";
 import { sheetSky } from "./dayTrack.ts";
 import { dailyEphemeris } from "./ephemeris.ts";
@@ -76,7 +77,7 @@ export function fitAim(request: SunRequest, points: readonly FitPoint[], tools: 
   const [a = 0, e = 0, r = 0, y = 0] = spread;
   const found = errors(at);
   return {
-    aim: { azimuth: ((azimuth % 360) + 360) % 360, elevation, roll },
+    aim: { azimuth: bearing(azimuth), elevation, roll },
     holeY,
     sd: { azimuth: a, elevation: e, roll: r, holeY: y },
     rms: Math.sqrt(found.reduce((sum, error) => sum + error * error, 0) / found.length),

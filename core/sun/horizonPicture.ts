@@ -1,5 +1,5 @@
 import { findRoot } from "../basis/numeric/index.ts";
-import { failure, type Result, success } from "../basis/units/index.ts";
+import { bearing, failure, type Result, success } from "../basis/units/index.ts";
 import { angleBetween, dot, length, multiplied, type Vector } from "../light/rays/index.ts";
 import { vectorTo } from "./aim.ts";
 import type { HorizonPoint } from "./request.ts";
@@ -52,14 +52,14 @@ function strip([one, other]: readonly [KnownPlace, KnownPlace]): ReturnType<type
   const [left, right] = one.x <= other.x ? [one, other] : [other, one];
   const [dx, dy] = [right.x - left.x, left.y - right.y];
   // To the right is clockwise, by less than a whole turn.
-  const [across, up] = [beside(right.azimuth - left.azimuth), right.altitude - left.altitude];
+  const [across, up] = [bearing(right.azimuth - left.azimuth), right.altitude - left.altitude];
   const square = dx * dx + dy * dy;
   const [scale, turn] = [(across * dx + up * dy) / square, (up * dx - across * dy) / square];
   if (!(scale > 0) || Math.abs(turn) > scale * Math.tan(ASKEW * RADIANS)) return failure(MIXED);
   return success((x, y) => {
     const [ex, ey] = [x - left.x, left.y - y];
     return {
-      azimuth: beside(left.azimuth + scale * ex - turn * ey),
+      azimuth: bearing(left.azimuth + scale * ex - turn * ey),
       altitude: left.altitude + scale * ey + turn * ex,
     };
   });
@@ -99,7 +99,7 @@ function throughLens(
   return success((x, y) => {
     const to = turned(rayAt(focal, x, y));
     return {
-      azimuth: beside(Math.atan2(to.x, to.y) * DEGREES),
+      azimuth: bearing(Math.atan2(to.x, to.y) * DEGREES),
       altitude: Math.atan2(to.z, Math.hypot(to.x, to.y)) * DEGREES,
     };
   });
@@ -124,11 +124,6 @@ function axesOf(one: Vector, other: Vector): readonly [Vector, Vector, Vector] {
   return [one, across, cross(one, across)];
 }
 
-/** An azimuth, 0 ≤ … < 360. */
-function beside(degrees: number): number {
-  return ((degrees % 360) + 360) % 360;
-}
-
 /**
  * A horizon with a part of it traced anew: the least arc that holds all traced points is theirs alone.
  *
@@ -140,17 +135,17 @@ export function withTraced(horizon: readonly HorizonPoint[], traced: readonly Ho
   const tenth = (value: number): number => Math.round(10 * value) / 10;
   const highest = new Map<number, number>();
   for (const [azimuth, altitude] of traced) {
-    const at = tenth(beside(azimuth)) % 360;
+    const at = bearing(tenth(azimuth));
     highest.set(at, Math.max(tenth(Math.min(90, Math.max(0, altitude))), highest.get(at) ?? 0));
   }
   const own = [...highest].sort(([a], [b]) => a - b);
   const [first] = own;
   if (first === undefined) return horizon;
   // The widest gap between neighbours is what was not traced.
-  const gaps = own.map(([azimuth], i) => beside((own[i + 1] ?? first)[0] - azimuth) || 360);
+  const gaps = own.map(([azimuth], i) => bearing((own[i + 1] ?? first)[0] - azimuth) || 360);
   const widest = gaps.indexOf(Math.max(...gaps));
   const begin = (own[(widest + 1) % own.length] as HorizonPoint)[0];
-  const long = beside((own[widest] as HorizonPoint)[0] - begin);
-  const rest = horizon.filter(([azimuth]) => beside(azimuth - begin) > long);
+  const long = bearing((own[widest] as HorizonPoint)[0] - begin);
+  const rest = horizon.filter(([azimuth]) => bearing(azimuth - begin) > long);
   return [...rest, ...own].sort(([a], [b]) => a - b);
 }

@@ -1,3 +1,4 @@
+import { bearing, turnBetween } from "../basis/units/index.ts";
 import {
   dot,
   illumination,
@@ -107,7 +108,7 @@ export function* findMishap(
   const shut = bestGap(seen, stood, LEAST_SHUT);
   const moved = bestSplit(seen, suns, stood, stoodAs({ ...request, aim: aimOf(to) }, suns, seen), LEAST_DAYS);
   const [gainMoved, gainShut] = [1 - moved.left / none, 1 - shut.left / none];
-  const isElsewhere = turnBetween(request.aim, aimOf(to)) > LEAST_TURN;
+  const isElsewhere = greatestTurn(request.aim, aimOf(to)) > LEAST_TURN;
   if (isElsewhere && gainMoved > LEAST_MOVED && gainMoved > gainShut)
     return { kind: "moved", date: dates[moved.day] as string, aim: aimOf(to) };
   if (gainShut < LEAST_GAP) return null;
@@ -115,8 +116,8 @@ export function* findMishap(
 }
 
 /** The greatest turn of an axis from one aim to another: more of it than of the horizon alone. */
-function turnBetween(one: SunAim, other: SunAim): number {
-  const aside = ((((other.azimuth - one.azimuth) % 360) + 540) % 360) - 180;
+function greatestTurn(one: SunAim, other: SunAim): number {
+  const aside = turnBetween(one.azimuth, other.azimuth);
   const up = (other.elevation ?? 0) - (one.elevation ?? 0);
   const twist = (other.roll ?? 0) - (one.roll ?? 0);
   return Math.max(Math.abs(aside), Math.abs(up), Math.abs(twist));
@@ -126,7 +127,7 @@ type Aim = readonly [azimuth: number, elevation: number, roll: number];
 
 function aimOf([azimuth, elevation, roll]: Aim): WholeAim {
   const tenth = (degrees: number): number => Math.round(degrees * 10) / 10;
-  return { azimuth: tenth(((azimuth % 360) + 360) % 360), elevation: tenth(elevation), roll: tenth(roll) };
+  return { azimuth: bearing(tenth(azimuth)), elevation: tenth(elevation), roll: tenth(roll) };
 }
 
 function thinned({ azimuths, altitudes }: DaySun, every: number): DaySun {

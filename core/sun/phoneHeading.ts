@@ -1,4 +1,4 @@
-import { failure, type Result, success } from "../basis/units/index.ts";
+import { bearing, failure, type Result, success, turnBetween } from "../basis/units/index.ts";
 
 /** How a phone lies, degrees, as the W3C's DeviceOrientation events tell it; `heading` where the phone tells that itself. */
 export interface PhoneLie {
@@ -35,8 +35,8 @@ export function phoneHeading(lies: readonly PhoneLie[]): Result<number, string> 
     [0, 0],
   );
   const mean = Math.atan2(east, north) / RADIANS;
-  const off = told.map(({ towards }) => Math.abs(((towards - mean + 540) % 360) - 180));
+  const off = told.map(({ towards }) => Math.abs(turnBetween(mean, towards)));
   if (Math.max(...off) > STEADY)
     return failure("It can’t make up its mind: move it in a figure of eight, away from steel, and press again.");
-  return success(((mean % 360) + 360) % 360);
+  return success(bearing(mean));
 }

@@ -82,6 +82,8 @@ describe("A hand on the sheet", () => {
   test("turns over north and leans no further than straight up, by tenths of a degree", () => {
     expect(turnedAim({ azimuth: 359.5, roll: 2 }, 1, 0)).toEqual({ azimuth: 0.5, elevation: 0, roll: 2 });
     expect(turnedAim({ azimuth: 10, elevation: 89 }, -20, 5)).toEqual({ azimuth: 350, elevation: 90 });
+    // What rounds to a whole turn is north: 360 is no azimuth.
+    expect(turnedAim({ azimuth: 359.9 }, 0.07, 0).azimuth).toBe(0);
   });
 
   test("pulls the sky along: the place follows to the twentieth of a degree that is rounded", () => {

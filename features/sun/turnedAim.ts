@@ -1,3 +1,4 @@
+import { bearing } from "../../core/basis/units/index.ts";
 import type { SheetPlace } from "../../core/light/rays/index.ts";
 import { aimLaying, type SunAim, type SunRequest } from "../../core/sun/index.ts";
 
@@ -5,7 +6,7 @@ import { aimLaying, type SunAim, type SunRequest } from "../../core/sun/index.ts
 export function turnedAim(aim: SunAim, across: number, up: number): SunAim {
   return {
     ...aim,
-    azimuth: tenth((((aim.azimuth + across) % 360) + 360) % 360),
+    azimuth: bearing(tenth(aim.azimuth + across)),
     elevation: tenth(Math.max(-90, Math.min(90, (aim.elevation ?? 0) + up))),
   };
 }
@@ -13,7 +14,7 @@ export function turnedAim(aim: SunAim, across: number, up: number): SunAim {
 /** A camera that was pulled by its sheet's sky, from one place to another (mm). */
 export function pulledAim(request: SunRequest, from: SheetPlace, to: SheetPlace): SunAim {
   const { azimuth, elevation, roll } = aimLaying(request, from, to);
-  return { azimuth: tenth(azimuth) % 360, elevation: tenth(elevation), roll };
+  return { azimuth: bearing(tenth(azimuth)), elevation: tenth(elevation), roll };
 }
 
 /** A tenth of a degree is as fine as a can is tied. */

@@ -1,3 +1,4 @@
+export { bearing, turnBetween } from "./bearing.ts";
 export { formatFNumber } from "./formatFNumber.ts";
 export {
   formatDistance,

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
+import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { SunAim, SunSite } from "../../../core/sun/index.ts";
 import { Fold } from "../../../ui/Fold.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -59,16 +59,16 @@ export function AimPanel({
           <QuantityField
             label="The needle says"
             name="needle"
-            value={round((aim.azimuth - declination + 360) % 360)}
+            value={bearing(round(aim.azimuth - declination))}
             show={show}
             read={(text) => readDegrees(text, 0, 360)}
             take={(value) => {
-              onAim({ ...aim, azimuth: round(((value ?? 0) + declination + 720) % 360) });
+              onAim({ ...aim, azimuth: bearing(round((value ?? 0) + declination)) });
               return null;
             }}
           />
         </div>
-        <PhoneCompass onNeedle={(needle) => onAim({ ...aim, azimuth: round((needle + declination + 720) % 360) })} />
+        <PhoneCompass onNeedle={(needle) => onAim({ ...aim, azimuth: bearing(round(needle + declination)) })} />
         {declination === 0 && (
           <p className="text-[0.83rem] text-quiet">Declination 0: taken as if the needle pointed to true north.</p>
         )}
@@ -93,5 +93,5 @@ function readDegrees(text: string, least: number, most: number): Result<number> 
 const WINDS = ["north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"] as const;
 
 function towards(azimuth: number): string {
-  return `about ${WINDS[Math.round((((azimuth % 360) + 360) % 360) / 45) % 8]}`;
+  return `about ${WINDS[Math.round(bearing(azimuth) / 45) % 8]}`;
 }

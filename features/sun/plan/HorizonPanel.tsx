@@ -1,5 +1,5 @@
 import { memo, useState } from "react";
-import { failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
+import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -107,9 +107,8 @@ function readThing(
 function withThing(horizon: readonly HorizonPoint[], { from, to, altitude }: Thing): readonly HorizonPoint[] {
   const isBehind = (azimuth: number): boolean =>
     from <= to ? azimuth >= from && azimuth <= to : azimuth >= from || azimuth <= to;
-  const beside = (azimuth: number): number => ((azimuth % 360) + 360) % 360;
   const rest = horizon.filter(([azimuth, high]) => !isBehind(azimuth) || high > altitude);
-  const ground = horizon.length === 0 ? [[beside(from - 0.5), 0] as const, [beside(to + 0.5), 0] as const] : [];
+  const ground = horizon.length === 0 ? [[bearing(from - 0.5), 0] as const, [bearing(to + 0.5), 0] as const] : [];
   const points = new Map<number, number>(rest.map(([azimuth, high]) => [azimuth, high]));
   for (const [azimuth, high] of [...ground, [from, altitude] as const, [to, altitude] as const])
     points.set(azimuth, Math.max(high, points.get(azimuth) ?? 0));

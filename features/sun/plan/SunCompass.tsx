@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { bearing } from "../../../core/basis/units/index.ts";
 import type { SunSite } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
@@ -23,7 +24,7 @@ export function SunCompass({
     const done = await sunClient.run({ kind: "at", site, date, clock });
     if (!done.ok || done.value.kind !== "at") return;
     const { azimuth, altitude } = done.value.place;
-    setFound({ shadow: (azimuth * DEGREES + 180) % 360, altitude: altitude * DEGREES });
+    setFound({ shadow: bearing(azimuth * DEGREES + 180), altitude: altitude * DEGREES });
   };
   return (
     <div className="grid gap-2">
@@ -48,7 +49,7 @@ export function SunCompass({
             </p>
             <div className="flex flex-wrap gap-2">
               <Button onClick={() => onAzimuth(found.shadow)}>It looks along the shadow</Button>
-              <Button onClick={() => onAzimuth((found.shadow + 180) % 360)}>It looks to the sun’s side</Button>
+              <Button onClick={() => onAzimuth(bearing(found.shadow + 180))}>It looks to the sun’s side</Button>
             </div>
           </div>
         ))}

@@ -1,3 +1,4 @@
+import { turnBetween } from "../../../core/basis/units/index.ts";
 import type { FitPoint, FittedAim, SunAim } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -62,7 +63,7 @@ function said(degrees: number, sd: number | undefined): string {
 }
 
 function moved(plan: SunAim, stood: SunAim): string {
-  const aside = ((stood.azimuth - plan.azimuth + 540) % 360) - 180;
+  const aside = turnBetween(plan.azimuth, stood.azimuth);
   const up = (stood.elevation ?? 0) - (plan.elevation ?? 0);
   return `${Math.abs(aside).toFixed(1)}° to the ${aside < 0 ? "left" : "right"}, ${Math.abs(up).toFixed(1)}° ${up < 0 ? "lower" : "higher"}`;
 }

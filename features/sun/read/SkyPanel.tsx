@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { bearing } from "../../../core/basis/units/index.ts";
 import type { Quad } from "../../../core/negative/index.ts";
 import type { SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -50,7 +51,7 @@ export function SkyPanel({
           <figcaption className="relative h-6 text-[0.83rem] text-quiet">
             {marksBetween(laid.sky.azimuths).map(({ at, share }) => (
               <span key={at} className="absolute -translate-x-1/2" style={{ left: `${100 * share}%` }}>
-                {((at % 360) + 360) % 360}°
+                {bearing(at)}°
               </span>
             ))}
           </figcaption>
