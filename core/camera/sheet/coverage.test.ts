@@ -42,6 +42,32 @@ describe("sheetFit", () => {
     expect(sheetFit(format(36, 24, "frame"), { width: 35, height: 30 }).fit).toBe("no");
     expect(sheetFit(format(36, 24, "frame"), { width: 24, height: 36 }).fit).toBe("whole");
   });
+
+  test("the way round that keeps more is taken, also where the other keeps half", () => {
+    expect(sheetFit(format(200, 100), { width: 100, height: 190 })).toEqual({
+      fit: "trimmed",
+      width: 100,
+      height: 190,
+      used: 0.95,
+    });
+  });
+
+  test("a round back: what fits across its middle goes in, a larger sheet is cut down in proportion to full millimetres", () => {
+    const round = (diagonal: number) => ({ width: diagonal, height: diagonal, diagonal });
+    // 3, 4, 5: corners exactly on the rim.
+    expect(sheetFit(format(120, 90), round(150))).toMatchObject({ fit: "whole", width: 120, height: 90 });
+    expect(sheetFit(format(120, 90), round(149.9)).fit).toBe("trimmed");
+    const cut = sheetFit(format(127, 101.6), round(130));
+    expect(cut).toMatchObject({ fit: "trimmed", width: 101, height: 81 });
+    expect(cut.used).toBeCloseTo((101 * 81) / (127 * 101.6), 12);
+    expect(sheetFit(format(127, 101.6), round(100))).toMatchObject({ fit: "no", width: 127, height: 101.6, used: 0 });
+  });
+
+  test("a hair is no reason to cut: sizes in inches are not exact in millimetres", () => {
+    expect(sheetFit(FIVE_BY_SEVEN, { width: 177.8 - 5e-7, height: 127 }).fit).toBe("whole");
+    expect(sheetFit(FIVE_BY_SEVEN, { width: 177.8 - 5e-7, height: 110 })).toMatchObject({ width: 177.8, height: 110 });
+    expect(sheetFit(format(120, 90), { width: 150, height: 150, diagonal: 150 - 5e-7 }).fit).toBe("whole");
+  });
 });
 
 test("an 8×10 sheet in a box 9 1/2 × 7 1/4 in loses half an inch and three quarters (common practice)", () => {
