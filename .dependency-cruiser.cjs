@@ -42,7 +42,7 @@ module.exports = {
     ...Object.entries(below).map(([folder, above]) => ({
       name: `${folder}-imports-down-only`,
       severity: "error",
-      from: { path: `^${folder}/`, pathNot: "\\.test\\.tsx?$" },
+      from: { path: `^${folder}/`, pathNot: "(\\.test\\.tsx?|^[a-z]+/testing\\.ts)$" },
       to: { path: `^(${above.join("|")})/` },
     })),
     {

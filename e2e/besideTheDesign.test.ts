@@ -8,17 +8,6 @@ import { temporaryFolder } from "./support/temporary.ts";
 const { at } = stage(true);
 const atTheBench = (id: string): Promise<Maker> => at(`/cameras/${id}`);
 
-/** Sets a slider-like handle's value by its arrow keys. */
-async function _nudge(
-  maker: Maker,
-  handle: string,
-  key: "ArrowLeft" | "ArrowRight" | "ArrowUp" | "ArrowDown",
-  times: number,
-): Promise<void> {
-  await maker.focus(handle);
-  for (let press = 0; press < times; press++) await maker.keys(key);
-}
-
 describe("what the Bench works out beside the design", () => {
   test("the finder ranks what a tin could be; one press makes it so, another takes it back", async () => {
     const maker = await atTheBench("thistle-cocoa-tin");

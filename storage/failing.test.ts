@@ -1,35 +1,22 @@
 import "fake-indexeddb/auto";
-import { thistleRow } from "../catalogue/demo/thistleRow.ts";
-import { type Camera, fieldValue, withField } from "../core/camera/container/index.ts";
+import { fieldValue, withField } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
 import { addCamera, cameraNames, editCamera, getCamera, historyState, removeCamera, restoreCamera } from "./cameras.ts";
 import { connectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
-import { addDemo } from "./demo.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { readSettings, writeSetting } from "./settings.ts";
+import { demoDb, depth, fakeLocalStorage, NOW, stored, TIN } from "./testing.ts";
 import { hasUnsaved, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 
-const NOW = "2026-05-01T10:00:00+01:00";
-const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
 let db: StillBoxDb;
-let count = 0;
 
 beforeEach(async () => {
-  db = openDb(`failing-${++count}`);
-  await addDemo(thistleRow, db);
+  db = await demoDb();
 });
 afterEach(() => db.delete());
-
-async function stored(id = TIN.id): Promise<Camera> {
-  const found = await getCamera(id, db);
-  if (!found.ok) throw new Error(found.error.message);
-  return found.value;
-}
-
-const depth = (mm: number) => changesBetween(TIN, withField(TIN, "container.depth", mm));
 
 describe("when things fail", () => {
   test.each([
@@ -50,7 +37,7 @@ describe("when things fail", () => {
     const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     put.mockRestore();
     expect(!done.ok && done.error.reason).toBe("full");
-    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(70);
     expect((await historyState(TIN.id, db)).undo).toBeNull();
   });
 
@@ -59,7 +46,7 @@ describe("when things fail", () => {
     const done = await removeCamera(TIN.id, db);
     put.mockRestore();
     expect(!done.ok && done.error.reason).toBe("full");
-    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(70);
     expect((await countExposures(db)).get(TIN.id)).toBeGreaterThan(0);
   });
 
@@ -121,7 +108,7 @@ describe("notes of what is not stored yet", () => {
     await db.notes.put({ ...note("astray", 1), cameraId: "gone" });
     await db.notes.put({ id: "deep", cameraId: TIN.id, label: "x", at: NOW, changes: [{ path: "no list" }] } as never);
     expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 2 });
-    expect(fieldValue(await stored(), "container.depth")).toBe(77);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(77);
     expect(await db.notes.count()).toBe(0);
   });
 
@@ -134,7 +121,7 @@ describe("notes of what is not stored yet", () => {
     expect(await db.notes.count()).toBe(1);
     put.mockRestore();
     await recoverUnsaved(NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(88);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(88);
     expect(await db.notes.count()).toBe(0);
   });
 
@@ -143,8 +130,8 @@ describe("notes of what is not stored yet", () => {
     await noteUnsaved({ ...note("n", 73), changes }, db);
     await editCamera(TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
     const { older } = await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(95);
-    expect(fieldValue(await stored(), "container.wall")).toBe(2);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(95);
+    expect(fieldValue(await stored(db), "container.wall")).toBe(2);
     // The older is told, so that it can be taken all the same.
     expect(older.map(({ changes }) => changes)).toMatchObject([
       [
@@ -159,13 +146,7 @@ describe("notes of what is not stored yet", () => {
     let local: Record<string, string>;
 
     beforeEach(() => {
-      local = {};
-      Object.defineProperties(local, {
-        getItem: { value: (key: string) => local[key] ?? null },
-        setItem: { value: (key: string, text: string) => Object.assign(local, { [key]: text }) },
-        removeItem: { value: (key: string) => Reflect.deleteProperty(local, key) },
-      });
-      Object.defineProperty(globalThis, "localStorage", { value: local, configurable: true });
+      local = fakeLocalStorage();
     });
 
     afterEach(() => void Reflect.deleteProperty(globalThis, "localStorage"));
@@ -175,7 +156,7 @@ describe("notes of what is not stored yet", () => {
       noteAtOnce(note("n", 83));
       expect(await hasUnsaved(db)).toBe(true);
       expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
-      expect(fieldValue(await stored(), "container.depth")).toBe(83);
+      expect(fieldValue(await stored(db), "container.depth")).toBe(83);
       expect([Object.keys(local), await db.notes.count(), await hasUnsaved(db)]).toEqual([[], 0, false]);
     });
 
@@ -207,7 +188,7 @@ describe("notes of what is not stored yet", () => {
     if (!removed.ok) throw new Error("not removed");
     await restoreCamera(removed.value, db);
     await recoverUnsaved(NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(91);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(91);
     expect((await readSettings(db)).removed).toBeNull();
   });
 });

@@ -3,6 +3,7 @@ import type { Negative } from "../core/document/index.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { noteHeld, recoverHeld, saveHeld } from "./heldRecords.ts";
 import { saveNegatives } from "./negatives.ts";
+import { fakeLocalStorage } from "./testing.ts";
 import { hasUnsaved } from "./unsaved.ts";
 
 const NEGATIVE: Negative = {
@@ -18,13 +19,7 @@ let count = 0;
 let local: Record<string, string>;
 
 beforeEach(async () => {
-  local = {};
-  Object.defineProperties(local, {
-    getItem: { value: (key: string) => local[key] ?? null },
-    setItem: { value: (key: string, text: string) => Object.assign(local, { [key]: text }) },
-    removeItem: { value: (key: string) => Reflect.deleteProperty(local, key) },
-  });
-  Object.defineProperty(globalThis, "localStorage", { value: local, configurable: true });
+  local = fakeLocalStorage();
   db = openDb(`held-${++count}`);
   await saveNegatives([NEGATIVE], db);
 });

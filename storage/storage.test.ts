@@ -1,6 +1,5 @@
 import "fake-indexeddb/auto";
 import { Dexie } from "dexie";
-import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, fieldValue, withField } from "../core/camera/container/index.ts";
 import { changesBetween, type Exposure } from "../core/document/index.ts";
 import {
@@ -18,29 +17,17 @@ import {
 } from "./cameras.ts";
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { addDemo } from "./demo.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
+import { demoDb, depth, NOW, stored, TIN } from "./testing.ts";
 
-const NOW = "2026-05-01T10:00:00+01:00";
-const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
 let db: StillBoxDb;
-let count = 0;
 
 beforeEach(async () => {
-  db = openDb(`test-${++count}`);
-  await addDemo(thistleRow, db);
+  db = await demoDb();
 });
 afterEach(() => db.delete());
-
-async function stored(id = TIN.id): Promise<Camera> {
-  const found = await getCamera(id, db);
-  if (!found.ok) throw new Error(found.error.message);
-  return found.value;
-}
-
-const depth = (mm: number) => changesBetween(TIN, withField(TIN, "container.depth", mm));
 
 describe("cameras", () => {
   test("the demonstration cameras are there, in order, with their shots counted", async () => {
@@ -65,17 +52,17 @@ describe("cameras", () => {
     );
     expect(await historyState(TIN.id, db)).toEqual({ undo: "wall", redo: null });
     await stepHistory(TIN.id, "undo", NOW, db);
-    expect([fieldValue(await stored(), "container.wall"), fieldValue(await stored(), "container.depth")]).toEqual([
+    expect([fieldValue(await stored(db), "container.wall"), fieldValue(await stored(db), "container.depth")]).toEqual([
       0.3, 80,
     ]);
     await stepHistory(TIN.id, "undo", NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(70);
     await stepHistory(TIN.id, "redo", NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(80);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(80);
     await editCamera(TIN.id, { label: "depth", changes: depth(95) }, NOW, db);
     expect((await historyState(TIN.id, db)).redo).toBeNull();
     await stepHistory(TIN.id, "redo", NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(95);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(95);
   });
 
   test("edits from two tabs at once are both kept", async () => {
@@ -89,7 +76,7 @@ describe("cameras", () => {
         other,
       ),
     ]);
-    expect([fieldValue(await stored(), "container.depth"), fieldValue(await stored(), "container.wall")]).toEqual([
+    expect([fieldValue(await stored(db), "container.depth"), fieldValue(await stored(db), "container.wall")]).toEqual([
       90, 1.5,
     ]);
     other.close();
@@ -103,7 +90,7 @@ describe("cameras", () => {
       db,
     );
     expect(!done.ok && done.error).toMatchObject({ reason: "invalid", faults: [{ path: "/container/depth" }] });
-    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(70);
     expect((await historyState(TIN.id, db)).undo).toBeNull();
   });
 
@@ -192,18 +179,18 @@ describe("log and settings", () => {
 describe("edits in order", () => {
   test("those of one stroke are one step of undo, which leaves out what was only passed through", async () => {
     for (const mm of [71, 74, 79]) {
-      const changes = changesBetween(await stored(), withField(await stored(), "container.depth", mm));
+      const changes = changesBetween(await stored(db), withField(await stored(db), "container.depth", mm));
       await editCamera(TIN.id, { label: "depth", changes, stroke: "a" }, NOW, db);
     }
-    const wall = changesBetween(await stored(), withField(await stored(), "container.wall", 2));
+    const wall = changesBetween(await stored(db), withField(await stored(db), "container.wall", 2));
     await editCamera(TIN.id, { label: "wall", changes: wall, stroke: "b" }, NOW, db);
     expect(await db.edits.where({ cameraId: TIN.id }).count()).toBe(2);
     await stepHistory(TIN.id, "undo", NOW, db);
     await stepHistory(TIN.id, "undo", NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(70);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(70);
     expect(await historyState(TIN.id, db)).toEqual({ undo: null, redo: "depth" });
     await stepHistory(TIN.id, "redo", NOW, db);
-    expect(fieldValue(await stored(), "container.depth")).toBe(79);
+    expect(fieldValue(await stored(db), "container.depth")).toBe(79);
   });
 
   test("every change is later than the one before it, also when the clock stands or goes back", async () => {

@@ -1,0 +1,43 @@
+import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { type Camera, withField } from "../core/camera/container/index.ts";
+import { type CameraChange, changesBetween } from "../core/document/index.ts";
+import { getCamera } from "./cameras.ts";
+import { openDb, type StillBoxDb } from "./db.ts";
+import { addDemo } from "./demo.ts";
+
+/** When tests edit. */
+export const NOW = "2026-05-01T10:00:00+01:00";
+/** The allotment's biscuit tin: 70 mm deep. */
+export const [TIN] = thistleRow.cameras as readonly [Camera, ...Camera[]];
+
+let count = 0;
+
+/** A database of a test's own, with the demonstration in it. */
+export async function demoDb(): Promise<StillBoxDb> {
+  const db = openDb(`test-${++count}`);
+  await addDemo(thistleRow, db);
+  return db;
+}
+
+/** A camera as it is stored. */
+export async function stored(db: StillBoxDb, id = TIN.id): Promise<Camera> {
+  const found = await getCamera(id, db);
+  if (!found.ok) throw new Error(found.error.message);
+  return found.value;
+}
+
+/** The changes that make the tin so deep, mm. */
+export const depth = (mm: number): readonly CameraChange[] =>
+  changesBetween(TIN, withField(TIN, "container.depth", mm));
+
+/** A small store as browsers have it, in place of the one that is not there in tests; `Reflect.deleteProperty(globalThis, "localStorage")` takes it away. */
+export function fakeLocalStorage(): Record<string, string> {
+  const local: Record<string, string> = {};
+  Object.defineProperties(local, {
+    getItem: { value: (key: string) => local[key] ?? null },
+    setItem: { value: (key: string, text: string) => Object.assign(local, { [key]: text }) },
+    removeItem: { value: (key: string) => Reflect.deleteProperty(local, key) },
+  });
+  Object.defineProperty(globalThis, "localStorage", { value: local, configurable: true });
+  return local;
+}
