@@ -4,6 +4,7 @@ import type { ExposureMap } from "./exposureMap.ts";
 import { grainOf } from "./grain.ts";
 import { insideOf, type SheetInScan } from "./sheetInScan.ts";
 import { TILE, type Transform, tileTransform } from "./tileTransform.ts";
+import { FADE, GUARD, STRIDE, TILE_WEIGHTS } from "./tileWeights.ts";
 import { filterMaker, finestOf, shortestOf, type Tile } from "./wiener.ts";
 
 /** What sharpening needs to know. */
@@ -21,10 +22,6 @@ export interface Sharpening {
 /** A cleaner sheet than this is taken for one so clean: more would ring at edges. */
 const MOST_SNR = 100;
 const LEAST_SNR = 1;
-/** Of a tile this much at each side is thrown away, px, and this much more fades over. */
-const GUARD = 32;
-const FADE = 32;
-const STRIDE = TILE - 2 * GUARD - FADE;
 /** Frequencies that a hole passes are drawn with so much to spare. */
 const SPARE = 2;
 /**
@@ -129,13 +126,6 @@ function tilesOf(width: number, height: number): Tile[] {
   return starts(height).flatMap((top) => starts(width).map((left) => ({ left, top })));
 }
 
-/** Weights of a tile's pixels along one side: all tiles' weights of a place add to 1. */
-const WINDOW: Float64Array = Float64Array.from({ length: TILE }, (_, i) => {
-  const near = Math.min(i - GUARD + 0.5, TILE - GUARD - i - 0.5);
-  if (near <= 0) return 0;
-  return near >= FADE ? 1 : 0.5 - 0.5 * Math.cos((Math.PI * near) / FADE);
-});
-
 function fill(
   data: Float64Array,
   part: number,
@@ -169,12 +159,12 @@ function gather(
 ): void {
   const [first, end] = [Math.max(GUARD, -left), Math.min(TILE - GUARD, width - left)];
   for (let y = Math.max(GUARD, -top); y < Math.min(TILE - GUARD, height - top); y++) {
-    const down = WINDOW[y] as number;
+    const down = TILE_WEIGHTS[y] as number;
     const start = (top + y) * width + left;
     for (let x = first; x < end; x++) {
       const at = start + x;
       const found = data[2 * (y * TILE + x) + part] as number;
-      change[at] = (change[at] as number) + down * (WINDOW[x] as number) * (found - (exposure[at] as number));
+      change[at] = (change[at] as number) + down * (TILE_WEIGHTS[x] as number) * (found - (exposure[at] as number));
     }
   }
 }
