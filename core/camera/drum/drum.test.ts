@@ -19,6 +19,19 @@ describe("light that creeps round a vane", () => {
     expect(crossLight(DRUM, { ...APERTURE, plateThickness: 0.25 }, 100).share).toBe(0);
   });
 
+  test("without a gap there is no way at all; where nothing passes, the way beside the vane is told", () => {
+    expect(crossLight({ ...DRUM, gap: 0 }, APERTURE, 100)).toEqual({ from: 0, to: 0, share: 0 });
+    const shut = crossLight(DRUM, { ...APERTURE, plateThickness: 0.25 }, 100);
+    const slope = (r: number): number => (r * Math.SQRT1_2) / (160 - r * Math.SQRT1_2);
+    expect(shut.from).toBeCloseTo(Math.min(slope(158), slope(160)), 10);
+    expect(shut.to).toBeCloseTo(Math.max(slope(158), slope(160)), 10);
+  });
+
+  test("a strip must have room between the sheet’s rays and the stray ones: a fiftieth", () => {
+    expect(baffleFor(1, 1.01, 10)).toBeNull();
+    expect(baffleFor(1, 1.03, 10)?.height).toBeCloseTo(10 / Math.sqrt(1.03), 10);
+  });
+
   test("a strip midway between the sheet’s rays and the stray ones stops it and spares the sheet (seeded)", () => {
     fc.assert(
       fc.property(

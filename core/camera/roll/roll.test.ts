@@ -75,6 +75,29 @@ describe("the plan of a roll", () => {
     }
   });
 
+  test("a square frame on perforated film takes the next whole perforation, and not a perforation for nothing", () => {
+    // 24 + 2 mm: 5.47 perforations. 36 + 2 is 8 of them exactly.
+    expect(rollPlan({ ...USUAL, frame: 24 })).toMatchObject({ perforations: 6, pitch: 28.5 });
+    expect(rollPlan({ ...USUAL, frame: 36, gap: 2.1 })).toMatchObject({ perforations: 9, pitch: 42.75 });
+  });
+
+  test("a roll that holds its frames exactly holds all of them, whatever the last binary digit says", () => {
+    const exact = rollPlan({
+      ...USUAL,
+      film: "120",
+      frame: 56.1,
+      gap: 4.7,
+      length: 60.8 * 12 + 100,
+      leader: 60,
+      tail: 40,
+    });
+    expect(exact.frames).toHaveLength(12);
+    expect(
+      rollPlan({ ...USUAL, film: "120", frame: 0.07, gap: 0.03, length: 0.3 + 2, leader: 1, tail: 1 }).frames,
+    ).toHaveLength(3);
+    expect(rollPlan({ ...USUAL, film: "120", frame: 0.07, gap: 0.03, length: 0.3, leader: 0, tail: 0 }).lost).toBe(0);
+  });
+
   test("film without perforations goes by its own measure; no room gives no frames", () => {
     const paper = { ...USUAL, film: "120", frame: 56, gap: 5, thickness: 0.27 } as const;
     expect(rollPlan(paper)).toMatchObject({ perforations: null, pitch: 61 });

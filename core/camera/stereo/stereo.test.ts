@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { lightFrom, opticalModel } from "../../light/solve/index.ts";
 import { PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { solveRequest } from "../container/index.ts";
-import { parallax, stereo } from "./index.ts";
+import { cameraStereo, parallax, stereo } from "./index.ts";
 
 const camera = testCamera("stereo-box", { plateThickness: 0, wall: 0 });
 const models = [0, 1].map((hole) => opticalModel(solveRequest(camera, PAPER_LIGHT, hole)));
@@ -36,6 +36,42 @@ describe("two holes before one sheet", () => {
       overlap: 0,
       divider: 0,
     });
+  });
+
+  test("a limit that the light reaches only just past the middle wants a low wall; one that stops short of it, none", () => {
+    // Holes 40 aside at 90 mm: light to 40 + 10 past the middle.
+    const past = stereo({ holes: [-40, 40], distance: 90, sheetWidth: 254, steepest: 50 / 90 });
+    expect(past).toMatchObject({ base: 80, nearest: 2400 });
+    expect(past.overlap).toBeCloseTo(20, 10);
+    expect(past.divider).toBeCloseTo((90 * 10) / (10 + 40), 10);
+    const short = stereo({ holes: [-40, 40], distance: 90, sheetWidth: 254, steepest: 30 / 90 });
+    expect(short).toMatchObject({ overlap: 0, divider: 0 });
+    // Light that ends on the middle itself: nothing to part, also where a hole stands there.
+    expect(stereo({ holes: [-40, 0], distance: 90, sheetWidth: 254, steepest: 15 / 90 }).divider).toBe(0);
+  });
+
+  test("a camera’s two holes: their places are counted from its sheet’s middle; other numbers of holes make no pair", () => {
+    const pair = cameraStereo(camera, PAPER_LIGHT);
+    expect(pair?.base).toBeCloseTo(base, 10);
+    expect(pair?.overlap).toBeCloseTo(even.overlap, 10);
+    expect(pair?.divider).toBeCloseTo(even.divider ?? Number.NaN, 10);
+    const [chamber] = camera.chambers;
+    const withHoles = (all: typeof holes, x = 0) => ({
+      ...camera,
+      chambers: [{ ...chamber, holes: all, film: { ...film, x } }] as typeof camera.chambers,
+    });
+    const [first, second] = holes;
+    if (second === undefined) throw new Error("no second hole");
+    // The sheet slid to the right: the left hole is the further one.
+    const slid = cameraStereo(withHoles(holes, 20), PAPER_LIGHT);
+    expect(slid?.divider).toBeCloseTo(
+      stereo({ holes: [-base / 2 - 20, base / 2 - 20], distance: 90, sheetWidth: film.width, steepest: far }).divider ??
+        0,
+      10,
+    );
+    expect(cameraStereo(withHoles([first]), PAPER_LIGHT)).toBeNull();
+    expect(cameraStereo(withHoles([first, second, { ...second, x: 7 }]), PAPER_LIGHT)).toBeNull();
+    expect(cameraStereo(withHoles([first, { ...second, x: first.x ?? 0 }]), PAPER_LIGHT)).toBeNull();
   });
 
   test("holes at −30 and 80 before a 10 in sheet at 90 mm: the nearer one wants 72.8, half the base would say 62.8", () => {
