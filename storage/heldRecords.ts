@@ -75,7 +75,7 @@ export async function recoverHeld(db: StillBoxDb = theDb()): Promise<HeldRecover
   const count = { stored: 0, overtaken: 0, later: 0, damaged: 0 };
   for (const [rest, text] of textsUnder(HELD_KEY)) {
     const note = heldNote(text);
-    const came = note === null ? "damaged" : await recovered(note.name, note, db);
+    const came = note === null ? "damaged" : await recovered(note.name, note, db).catch(() => "damaged" as const);
     count[came]++;
     if (came !== "later") inLocalStorage((local) => local.removeItem(HELD_KEY + rest));
   }

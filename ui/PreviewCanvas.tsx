@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import type { Developed } from "../core/bench/preview/index.ts";
+import type { DevelopedPreview } from "../core/bench/preview/index.ts";
 
 /** A developed sheet on the screen. */
 export function PreviewCanvas({
@@ -7,7 +7,7 @@ export function PreviewCanvas({
   side,
   label,
 }: {
-  readonly picture: Developed;
+  readonly picture: DevelopedPreview;
   readonly side: "negative" | "positive";
   readonly label: string;
 }) {

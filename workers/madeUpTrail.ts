@@ -5,9 +5,9 @@ import { PRINTED_MOST, printedColour } from "../core/light/exposure/index.ts";
 import { scanSheet } from "../core/make/flatbed/index.ts";
 import type { GreyPicture } from "../core/make/holeScan/index.ts";
 import {
+  type CanStand,
   type Mishap,
   madeUpSky,
-  type Stand,
   type SunAim,
   type SunFan,
   type SunRequest,
@@ -78,7 +78,7 @@ export function madeUpTrail(
           roll: stood.roll + off(ASTRAY),
         }
       : stood;
-  const part = (as: SunAim, from: number, to: number): Stand => {
+  const part = (as: SunAim, from: number, to: number): CanStand => {
     const request = { ...plan, aim: as };
     const fan = as === stood ? whole : sunFan(request, skyTools);
     return { request, fan: daysOf(fan, from, to), skies: skies.slice(from, to) };

@@ -1,19 +1,19 @@
 import { type Result, success } from "../core/basis/units/index.ts";
-import type { Developed, PreviewRequest } from "../core/bench/preview/index.ts";
+import type { DevelopedPreview, PreviewRequest } from "../core/bench/preview/index.ts";
 import { type JobClient, type JobFailure, jobClient, type RunOptions } from "./jobClient.ts";
 import type { PreviewPart } from "./preview.ts";
 
 const open = () => new Worker(new URL("./preview.worker.ts", import.meta.url), { type: "module", name: "preview" });
 
 /** One worker for the upper half of the picture and one for the lower. */
-const halves: readonly JobClient<PreviewPart, Developed>[] = [jobClient(open), jobClient(open)];
+const halves: readonly JobClient<PreviewPart, DevelopedPreview>[] = [jobClient(open), jobClient(open)];
 
 /** Draws a preview in two workers at once and joins what they hand back. */
 export async function runPreview(
   request: PreviewRequest,
   size: { readonly width: number; readonly height: number },
   { signal, onProgress }: RunOptions = {},
-): Promise<Result<Developed, JobFailure>> {
+): Promise<Result<DevelopedPreview, JobFailure>> {
   const middle = Math.round(size.height / 2);
   const rows = [
     { from: 0, to: middle },
@@ -34,14 +34,14 @@ export async function runPreview(
       ),
     ),
   );
-  const [upper, lower] = parts as [Result<Developed, JobFailure>, Result<Developed, JobFailure>];
+  const [upper, lower] = parts as [Result<DevelopedPreview, JobFailure>, Result<DevelopedPreview, JobFailure>];
   if (!upper.ok) return upper;
   if (!lower.ok) return lower;
   return success(joined(upper.value, lower.value, size.height));
 }
 
 /** The positive is upright where the negative is upside down: its halves change places. */
-function joined(upper: Developed, lower: Developed, height: number): Developed {
+function joined(upper: DevelopedPreview, lower: DevelopedPreview, height: number): DevelopedPreview {
   const both = (first: Uint8ClampedArray, second: Uint8ClampedArray): Uint8ClampedArray<ArrayBuffer> => {
     const whole = new Uint8ClampedArray(first.length + second.length);
     whole.set(first);

@@ -1,5 +1,5 @@
 import {
-  type Developed,
+  type DevelopedPreview,
   develop,
   drawnPixels,
   orderOf,
@@ -23,7 +23,7 @@ export interface PreviewPart {
 const BREATH = 30;
 
 /** Draws some rows of a preview; between two steps it lets messages in, so that it can be cancelled. */
-export const preview: Job<PreviewPart, Developed> = async ({ request, width, height, rows }, control) => {
+export const preview: Job<PreviewPart, DevelopedPreview> = async ({ request, width, height, rows }, control) => {
   const order = orderOf(request);
   const drawn = drawnPixels(order);
   const steps = renderExposure(order, rowsFor(drawn.height, height, rows));
@@ -43,7 +43,7 @@ export const preview: Job<PreviewPart, Developed> = async ({ request, width, hei
   }
 };
 
-function handedOver(output: Developed): JobOutput<Developed> {
+function handedOver(output: DevelopedPreview): JobOutput<DevelopedPreview> {
   return { output, transfer: [output.negative.buffer, output.positive.buffer] };
 }
 

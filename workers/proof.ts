@@ -3,6 +3,7 @@ import type { BandLine } from "../core/light/hole/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 import {
   densityHistogram,
+  type FilledSpot,
   type FoundFault,
   type Histogram,
   histogramOf,
@@ -15,7 +16,6 @@ import {
   placeSheet,
   proofExposure,
   type ScanView,
-  type Spot,
   scanView,
   stripDensities,
   type Tone,
@@ -35,10 +35,10 @@ export type ProofOrder = OfScan & { readonly settings: ProofSettings } & (
     | { readonly kind: "part"; readonly x: number; readonly y: number; readonly side: number }
     | { readonly kind: "judge" }
     | { readonly kind: "strip"; readonly count: number; readonly along: "across" | "down" }
-    | { readonly kind: "draw"; readonly spots: readonly Spot[]; readonly lines: readonly BandLine[] | null }
+    | { readonly kind: "draw"; readonly spots: readonly FilledSpot[]; readonly lines: readonly BandLine[] | null }
     | ({
         readonly kind: "save";
-        readonly spots: readonly Spot[];
+        readonly spots: readonly FilledSpot[];
         readonly lines: readonly BandLine[] | null;
       } & FileOrder)
   );

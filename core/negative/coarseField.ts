@@ -18,7 +18,7 @@ export interface FieldRun {
 }
 
 /** Writes the numbers of a place (column and row of a pixel) and says which part of the field it is of; 0: it is not smooth there. */
-export type Field = (x: number, y: number, out: Float64Array) => number;
+export type PlaceField = (x: number, y: number, out: Float64Array) => number;
 
 /**
  * A field over a raster, worked out at every few pixels and drawn between by straight lines where it is smooth, pixel by
@@ -32,7 +32,7 @@ export function coarseRuns(
   width: number,
   height: number,
   count: number,
-  field: Field,
+  field: PlaceField,
 ): (y: number, each: (run: FieldRun) => void) => void {
   const step = Math.max(1, Math.min(WIDEST, Math.floor(width / STEPS_ACROSS)));
   const places = Math.ceil(width / step) + 1;
@@ -120,7 +120,7 @@ function isSmooth(upper: Int8Array, lower: Int8Array, i: number): boolean {
  * @returns a function that writes the numbers of a row's pixels into `row`; quickest for rows in order
  * @example coarseField(100, 100, (x, y, out) => (out.fill(x + y), 1)) // (y, row) => void …
  */
-export function coarseField(width: number, height: number, field: Field): (y: number, row: Float64Array) => void {
+export function coarseField(width: number, height: number, field: PlaceField): (y: number, row: Float64Array) => void {
   const runs = coarseRuns(width, height, 1, field);
   return (y, row) =>
     runs(y, ({ first, end, values, across }) => {

@@ -1,6 +1,6 @@
 import { fittedSide } from "./fittedSide.ts";
 import { fourCorners, hullOf } from "./fourCorners.ts";
-import type { Line, Point, Quad } from "./homography.ts";
+import type { Line, PlanePoint, Quad } from "./homography.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "./scan.ts";
 
 /** A picture made small: mean light of square blocks. */
@@ -60,7 +60,7 @@ export function findSheet(scan: NegativeScan, encoding: Encoding): Quad | null {
 }
 
 /** The corners of a region that is four-sided, and (where its pixels are counted) filled. */
-function fourSided(outline: readonly Point[], count: number | null): Quad | null {
+function fourSided(outline: readonly PlanePoint[], count: number | null): Quad | null {
   const hull = hullOf(outline);
   const quad = fourCorners(hull);
   if (quad === null) return null;
@@ -142,7 +142,7 @@ interface Region {
   /** Pixels, each row filled from its first to its last. */
   readonly count: number;
   /** Corners of its pixels that may be corners of its hull. */
-  readonly outline: readonly Point[];
+  readonly outline: readonly PlanePoint[];
 }
 
 /** Pieces of what is no lid, the largest first, without specks; each row of a piece is filled. */
@@ -178,7 +178,7 @@ function regionsOf({ width, height, light }: SmallPicture, lid: Lid): readonly R
 }
 
 function outlined(label: Int32Array, name: number, width: number, height: number): Region {
-  const outline: Point[] = [];
+  const outline: PlanePoint[] = [];
   let count = 0;
   for (let y = 0; y < height; y++) {
     let [first, last] = [-1, -1];
@@ -194,9 +194,9 @@ function outlined(label: Int32Array, name: number, width: number, height: number
   return { count, outline };
 }
 
-function areaOf(corners: readonly Point[]): number {
+function areaOf(corners: readonly PlanePoint[]): number {
   return corners.reduce((sum, { x, y }, i) => {
-    const next = corners[(i + 1) % corners.length] as Point;
+    const next = corners[(i + 1) % corners.length] as PlanePoint;
     return sum + (x * next.y - next.x * y) / 2;
   }, 0);
 }
@@ -207,7 +207,7 @@ function fillsAll(quad: Quad, { width, height }: SmallPicture): boolean {
 
 /** The same corners between pixels; a side that can't be followed stays where it was. */
 function refined(scan: NegativeScan, encoding: Encoding, rough: Quad, lid: Lid, step: number): Quad {
-  const lines = rough.map((from, i) => fittedSide(scan, encoding, from, rough[(i + 1) % 4] as Point, lid, step));
+  const lines = rough.map((from, i) => fittedSide(scan, encoding, from, rough[(i + 1) % 4] as PlanePoint, lid, step));
   const corners = rough.map((corner, i) => {
     const met = crossing(lines[(i + 3) % 4] as Line, lines[i] as Line);
     const far = met === null || Math.hypot(met.x - corner.x, met.y - corner.y) > 12 * step + 4;
@@ -216,7 +216,7 @@ function refined(scan: NegativeScan, encoding: Encoding, rough: Quad, lid: Lid, 
   return corners as unknown as Quad;
 }
 
-function crossing(a: Line, b: Line): Point | null {
+function crossing(a: Line, b: Line): PlanePoint | null {
   const det = a.nx * b.ny - a.ny * b.nx;
   if (Math.abs(det) < 1e-3) return null;
   return { x: (a.c * b.ny - b.c * a.ny) / det, y: (a.nx * b.c - b.nx * a.c) / det };

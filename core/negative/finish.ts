@@ -1,7 +1,7 @@
 import type { SheetPlace } from "../light/rays/index.ts";
 
 /** A round place of a sheet that is filled from around it: mm. */
-export interface Spot extends SheetPlace {
+export interface FilledSpot extends SheetPlace {
   readonly radius: number;
 }
 
@@ -22,7 +22,7 @@ export interface Finish {
   readonly crop?: Crop | undefined;
   /** Whether a border with the camera's name goes round it. */
   readonly border?: boolean | undefined;
-  readonly spots?: readonly Spot[] | undefined;
+  readonly spots?: readonly FilledSpot[] | undefined;
   /** Stops added to red, green and blue of a trail. */
   readonly balance?: readonly [red: number, green: number, blue: number] | undefined;
 }

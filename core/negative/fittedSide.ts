@@ -1,4 +1,4 @@
-import type { Line, Point } from "./homography.ts";
+import type { Line, PlanePoint } from "./homography.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "./scan.ts";
 
 /** Lines across a side, and the share of it at each end that is left out: corners are bent and torn. */
@@ -23,8 +23,8 @@ const TOO_FAR = 2.5;
 export function fittedSide(
   scan: NegativeScan,
   encoding: Encoding,
-  from: Point,
-  to: Point,
+  from: PlanePoint,
+  to: PlanePoint,
   lid: { readonly light: number; readonly pixel: number },
   step: number,
 ): Line {
@@ -34,7 +34,7 @@ export function fittedSide(
   const inward = { x: -along.y, y: along.x };
   const light = lightAtPoint(scan, encoding);
   const reach = 3 * step + 4;
-  const edges: Point[] = [];
+  const edges: PlanePoint[] = [];
   for (let i = 0; i < ACROSS; i++) {
     const share = ENDS + ((1 - 2 * ENDS) * (i + 0.5)) / ACROSS;
     const foot = { x: from.x + share * length * along.x, y: from.y + share * length * along.y };
@@ -73,7 +73,7 @@ function edgeAlong(
 }
 
 /** Straight line by least squares of distances, leaving out what lies too far off. */
-function throughMost(points: readonly Point[], rough: Line): Line {
+function throughMost(points: readonly PlanePoint[], rough: Line): Line {
   let kept = points;
   // Most places lie on the edge: their median distance is a first line without those that don't.
   const first = median(points.map(({ x, y }) => x * rough.nx + y * rough.ny));
@@ -90,7 +90,7 @@ function throughMost(points: readonly Point[], rough: Line): Line {
   return line;
 }
 
-function fitted(points: readonly Point[], { nx, ny }: Line): Line {
+function fitted(points: readonly PlanePoint[], { nx, ny }: Line): Line {
   const n = points.length;
   const mx = points.reduce((sum, { x }) => sum + x, 0) / n;
   const my = points.reduce((sum, { y }) => sum + y, 0) / n;

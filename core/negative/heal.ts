@@ -1,5 +1,5 @@
 import type { ExposureMap } from "./exposureMap.ts";
-import type { Spot } from "./finish.ts";
+import type { FilledSpot } from "./finish.ts";
 import type { SheetInScan } from "./sheetInScan.ts";
 
 /** Rounds of smoothing by which a spot's middle hears of its rim. */
@@ -14,7 +14,7 @@ const WIDEST = 400;
  * @source Laplace's equation with the rim as its border, by successive over-relaxation; Numerical Recipes, section 20.5, from memory
  * @example heal(map, sheet, [{ s: 10, t: 0, radius: 0.5 }]) // map.log is changed …
  */
-export function heal(map: ExposureMap, sheet: SheetInScan, spots: readonly Spot[]): void {
+export function heal(map: ExposureMap, sheet: SheetInScan, spots: readonly FilledSpot[]): void {
   for (const spot of spots) {
     const { x, y } = sheet.toScan(spot.s, spot.t);
     const radius = Math.min(WIDEST / 2, Math.max(1, spot.radius * sheet.pixelsPerMm));

@@ -1,5 +1,5 @@
 /** A point, in whatever unit its plane has. */
-export interface Point {
+export interface PlanePoint {
   readonly x: number;
   readonly y: number;
 }
@@ -12,7 +12,7 @@ export interface Line {
 }
 
 /** Four corners in the order of going round. */
-export type Quad = readonly [Point, Point, Point, Point];
+export type Quad = readonly [PlanePoint, PlanePoint, PlanePoint, PlanePoint];
 
 /** A projective map of the plane: x′ = (a x + b y + c)/(g x + h y + i), y′ = (d x + e y + f)/(g x + h y + i). */
 export type Homography = readonly [
@@ -79,7 +79,7 @@ export function inverseOf([a, b, c, d, e, f, g, h, i]: Homography): Homography {
  *
  * @example mappedBy([1, 0, 5, 0, 1, 0, 0, 0, 1], 2, 3).x // 7
  */
-export function mappedBy([a, b, c, d, e, f, g, h, i]: Homography, x: number, y: number): Point {
+export function mappedBy([a, b, c, d, e, f, g, h, i]: Homography, x: number, y: number): PlanePoint {
   const w = g * x + h * y + i;
   return { x: (a * x + b * y + c) / w, y: (d * x + e * y + f) / w };
 }

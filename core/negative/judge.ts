@@ -1,8 +1,8 @@
 import { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
-import { quantile, type Spread, shareOf } from "./spread.ts";
+import { quantile, type Spread, shareWhere } from "./spread.ts";
 
 /** What a negative says of its exposure: stops from mid-grey. */
-export interface Judgement {
+export interface SheetJudgement {
   readonly p05: number;
   readonly p50: number;
   readonly p95: number;
@@ -28,9 +28,9 @@ const LOG2_10 = Math.log2(10);
  * @param white of the unexposed sheet, linear, > 0
  * @returns stops and shares; a proposal only: the maker's own verdict counts
  * @source PHYSICS section 11, “Judging”: −(p05 + p95)/2 kept to ±3
- * @example judge({ values: Float64Array.of(0.85 * 10 ** -0.6), counts: Float64Array.of(9), total: 9 }, 0.85, { least: 0.05, most: 2.05, range: 110, iso: 6 }).p50 // 0
+ * @example judgeLight({ values: Float64Array.of(0.85 * 10 ** -0.6), counts: Float64Array.of(9), total: 9 }, 0.85, { least: 0.05, most: 2.05, range: 110, iso: 6 }).p50 // 0
  */
-export function judge(light: Spread, white: number, medium: NegativeMedium): Judgement {
+export function judgeLight(light: Spread, white: number, medium: NegativeMedium): SheetJudgement {
   const curve = negativeCurve(medium, white);
   // The darker a place, the more light it had: the order turns round.
   const stops: Spread = {
@@ -39,8 +39,8 @@ export function judge(light: Spread, white: number, medium: NegativeMedium): Jud
     total: light.total,
   };
   const [p05, p50, p95] = [0.05, 0.5, 0.95].map((share) => quantile(stops, share)) as [number, number, number];
-  const blank = shareOf(light, curve.isBlank);
-  const burnt = shareOf(light, curve.isBurnt);
+  const blank = shareWhere(light, curve.isBlank);
+  const burnt = shareWhere(light, curve.isBurnt);
   return {
     p05,
     p50,

@@ -1,11 +1,11 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
-import { BOUND, type Judgement, judge } from "./judge.ts";
+import { BOUND, judgeLight, type SheetJudgement } from "./judge.ts";
 import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
 
 /** The answer of `POST /api/judge` (FORMAT). */
-export interface JudgeAnswer extends Judgement {
+export interface JudgeAnswer extends SheetJudgement {
   readonly white: number;
   readonly corners: readonly (readonly [x: number, y: number])[];
   readonly warnings: readonly { readonly code: JudgeWarning; readonly message: string }[];
@@ -38,7 +38,7 @@ export function judgeScan(
   const { white, light, sheet } = placed;
   const dark = noPicture(placed);
   if (dark !== null) return failure(dark);
-  const judged = judge(light, white, settings.medium);
+  const judged = judgeLight(light, white, settings.medium);
   const codes: readonly (JudgeWarning | false)[] = [
     placed.corners === "whole" && "no-lid",
     typeof settings.white !== "number" && "white-guessed",

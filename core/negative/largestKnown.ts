@@ -1,7 +1,7 @@
 import { MISSING, type Raster } from "./resample.ts";
 
 /** An upright rectangle of a raster, px. */
-export interface Rectangle {
+export interface KnownPart {
   readonly left: number;
   readonly top: number;
   readonly width: number;
@@ -19,7 +19,7 @@ const MOST_ACROSS = 400;
  * @source largest rectangle under a histogram by a stack, row by row; folklore, from memory
  * @example largestKnown({ width: 2, height: 1, log: Float32Array.of(0, -99) }) // { left: 0, top: 0, width: 1, height: 1 }
  */
-export function largestKnown({ width, height, log }: Raster): Rectangle | null {
+export function largestKnown({ width, height, log }: Raster): KnownPart | null {
   const step = Math.ceil(width / MOST_ACROSS);
   const [columns, rows] = [Math.floor(width / step), Math.floor(height / step)];
   /** How many known blocks stand above one another, from this row up; the last is an end. */

@@ -2,7 +2,7 @@ import { normalNumbers } from "../basis/numeric/index.ts";
 import { experience, type JudgedShot, withoutSurpassed } from "../learning/index.ts";
 import { densityCurve, midExposure } from "../light/exposure/index.ts";
 import { chance } from "../testing/chance.ts";
-import { judge } from "./judge.ts";
+import { judgeLight } from "./judge.ts";
 import type { Spread } from "./spread.ts";
 
 const MEDIUM = { least: 0.05, most: 2.05, range: 110, iso: 6 };
@@ -34,7 +34,7 @@ describe("the loop: expose, develop, scan, judge, and the next time", () => {
         const next = experience(withoutSurpassed(shots)).about({ camera: "c", medium: "m", light: "l" }).stops;
         if (Math.abs(next - hidden) <= 1 / 3) break;
         const over = next - hidden;
-        const { correction, atLeast } = judge(scanned(over, normal), WHITE, MEDIUM);
+        const { correction, atLeast } = judgeLight(scanned(over, normal), WHITE, MEDIUM);
         shots.push({
           camera: "c",
           medium: "m",
@@ -55,7 +55,7 @@ describe("the loop: expose, develop, scan, judge, and the next time", () => {
   test("a sheet wrong by 1½ stops is judged wrong by 1½, within 0.45 (past the paper’s ends it tells less), and by ½ within 0.15", () => {
     const normal = normalNumbers(chance(1));
     for (const over of [-1.5, -0.5, 0, 0.5, 1.5]) {
-      expect(Math.abs(judge(scanned(over, normal), WHITE, MEDIUM).correction + over)).toBeLessThan(
+      expect(Math.abs(judgeLight(scanned(over, normal), WHITE, MEDIUM).correction + over)).toBeLessThan(
         Math.abs(over) > 1 ? 0.45 : 0.15,
       );
     }

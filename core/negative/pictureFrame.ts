@@ -1,6 +1,6 @@
 import { type SceneDirection, type SheetPlace, sceneToSheet, sheetToScene } from "../light/rays/index.ts";
 import type { OpticalModel } from "../light/solve/index.ts";
-import type { Point } from "./homography.ts";
+import type { PlanePoint } from "./homography.ts";
 import { PROJECTIONS, type Projection, type ProjectionId } from "./projection.ts";
 import type { SheetInScan } from "./sheetInScan.ts";
 
@@ -13,7 +13,7 @@ export interface PictureFrame {
   /** Sheet place of a place of the raster (px, from its upper left corner), or `null` where none lands. */
   readonly toSheet: (x: number, y: number) => SheetPlace | null;
   /** Place of the raster of a sheet place, or `null`. */
-  readonly toPicture: (place: SheetPlace) => Point | null;
+  readonly toPicture: (place: SheetPlace) => PlanePoint | null;
 }
 
 /** How a sheet is to be laid flat. */
@@ -45,7 +45,7 @@ export function pictureFrame(sheet: SheetInScan, model: OpticalModel | null, how
 
 interface Ways {
   readonly sheetOf: (x: number, y: number) => SheetPlace | null;
-  readonly pictureOf: (place: SheetPlace) => Point | null;
+  readonly pictureOf: (place: SheetPlace) => PlanePoint | null;
 }
 
 function layFrame(sheet: SheetInScan, asked: number | null): PictureFrame {
@@ -63,7 +63,7 @@ function layFrame(sheet: SheetInScan, asked: number | null): PictureFrame {
   };
 }
 
-function framed({ x, y, sheetOf, pictureOf }: Point & Ways, width: number): PictureFrame {
+function framed({ x, y, sheetOf, pictureOf }: PlanePoint & Ways, width: number): PictureFrame {
   const scale = width / (2 * x);
   const height = Math.max(1, Math.round(2 * y * scale));
   return {
@@ -98,14 +98,18 @@ const ALONG = 1000;
 const HALVINGS = 40;
 
 /** How far from its middle a picture reaches to the side and up, so that it just holds the sheet. */
-function extent({ width, height }: SheetInScan, { reach }: Projection, { sheetOf, pictureOf }: Ways): Point | null {
+function extent(
+  { width, height }: SheetInScan,
+  { reach }: Projection,
+  { sheetOf, pictureOf }: Ways,
+): PlanePoint | null {
   let [x, y] = [0, 0];
-  const take = (to: Point | null): void => {
+  const take = (to: PlanePoint | null): void => {
     if (to === null) return;
     x = Math.max(x, Math.abs(to.x));
     y = Math.max(y, Math.abs(to.y));
   };
-  const seen = (place: SheetPlace): Point | null => {
+  const seen = (place: SheetPlace): PlanePoint | null => {
     const to = pictureOf(place);
     return to === null || Math.abs(to.x) > reach || Math.abs(to.y) > reach ? null : to;
   };
@@ -138,9 +142,9 @@ function edgesOf(x: number, y: number): readonly ((share: number) => SheetPlace)
 }
 
 function lastSeen(
-  seen: (place: SheetPlace) => Point | null,
+  seen: (place: SheetPlace) => PlanePoint | null,
   [inside, outside]: readonly [SheetPlace, SheetPlace],
-): Point | null {
+): PlanePoint | null {
   let [a, b] = [inside, outside];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = { s: (a.s + b.s) / 2, t: (a.t + b.t) / 2 };
@@ -155,7 +159,7 @@ const STEP = 1e-4;
 
 /** Pixels of the scan for one unit of X and Y, in the middle of the picture, or in the sheet's where that sees nothing. */
 function scanScale(sheet: SheetInScan, { sheetOf, pictureOf }: Ways): number {
-  const scan = (x: number, y: number): Point | null => {
+  const scan = (x: number, y: number): PlanePoint | null => {
     const place = sheetOf(x, y);
     return place === null ? null : sheet.toScan(place.s, place.t);
   };

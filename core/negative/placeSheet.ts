@@ -1,5 +1,5 @@
 import { findSheet } from "./findSheet.ts";
-import type { Point, Quad } from "./homography.ts";
+import type { PlanePoint, Quad } from "./homography.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
 import { type SheetInScan, sheetInScan } from "./sheetInScan.ts";
@@ -43,7 +43,7 @@ export function placeSheet(scan: NegativeScan, { sheet, encoding = "file", white
 }
 
 function quadOf(corners: readonly (readonly [number, number])[]): Quad {
-  return corners.map(([x, y]): Point => ({ x, y })) as unknown as Quad;
+  return corners.map(([x, y]): PlanePoint => ({ x, y })) as unknown as Quad;
 }
 
 function wholeOf({ width, height }: NegativeScan): Quad {

@@ -1,12 +1,12 @@
 import type { SceneDirection } from "../light/rays/index.ts";
-import type { Point } from "./homography.ts";
+import type { PlanePoint } from "./homography.ts";
 
 /** How a sheet's picture is laid flat; all but `lay` need the camera. */
 export type ProjectionId = "lay" | "straight" | "round" | "even";
 
 /** One way from scene directions to an upright picture: X to the right, Y up, the chosen direction in the middle. */
 export interface Projection {
-  readonly toPicture: (direction: SceneDirection) => Point | null;
+  readonly toPicture: (direction: SceneDirection) => PlanePoint | null;
   readonly toScene: (x: number, y: number) => SceneDirection | null;
   /** Greatest |X| and |Y| there are. */
   readonly reach: number;

@@ -3,7 +3,7 @@ import type { BandLine } from "../light/hole/index.ts";
 import { type OpticalModel, opticalModel, SOLVE_DEFAULTS } from "../light/solve/index.ts";
 import { evenLight, LEAST_LIGHT, lightField } from "./evenLight.ts";
 import { type ExposureMap, exposureMap } from "./exposureMap.ts";
-import type { Spot } from "./finish.ts";
+import type { FilledSpot } from "./finish.ts";
 import { heal } from "./heal.ts";
 import { negativeCurve } from "./negativeCurve.ts";
 import { type PictureFrame, pictureFrame } from "./pictureFrame.ts";
@@ -29,7 +29,7 @@ export interface ProofTools {
   /** The sheet in its scan, where that is known already. */
   readonly placed?: PlacedSheet;
   /** Places that are filled from around them. */
-  readonly spots?: readonly Spot[];
+  readonly spots?: readonly FilledSpot[];
 }
 
 /** Exposures of an upright picture, plane by plane. */

@@ -5,7 +5,7 @@ import { grainOf } from "./grain.ts";
 import { insideOf, type SheetInScan } from "./sheetInScan.ts";
 import { TILE, type Transform, tileTransform } from "./tileTransform.ts";
 import { FADE, GUARD, STRIDE, TILE_WEIGHTS } from "./tileWeights.ts";
-import { filterMaker, finestOf, shortestOf, type Tile } from "./wiener.ts";
+import { filterMaker, finestOf, shortestOf, type TileStart } from "./wiener.ts";
 
 /** What sharpening needs to know. */
 export interface Sharpening {
@@ -51,7 +51,7 @@ export function* sharpened(
   const tiles = tilesOf(small.width, small.height);
   const data = new Float64Array(2 * TILE * TILE);
   for (let i = 0; i < tiles.length; i += 2) {
-    const pair = tiles.slice(i, i + 2) as Tile[];
+    const pair = tiles.slice(i, i + 2) as TileStart[];
     // Two real tiles are the two parts of one complex one.
     data.fill(0);
     for (const [part, tile] of pair.entries()) fill(data, part, tile, exposure, small);
@@ -120,7 +120,7 @@ interface Size {
   readonly height: number;
 }
 
-function tilesOf(width: number, height: number): Tile[] {
+function tilesOf(width: number, height: number): TileStart[] {
   const starts = (length: number): number[] =>
     Array.from({ length: Math.max(1, Math.ceil((length + FADE) / STRIDE)) }, (_, i) => i * STRIDE - GUARD - FADE);
   return starts(height).flatMap((top) => starts(width).map((left) => ({ left, top })));
@@ -129,7 +129,7 @@ function tilesOf(width: number, height: number): Tile[] {
 function fill(
   data: Float64Array,
   part: number,
-  { left, top }: Tile,
+  { left, top }: TileStart,
   exposure: Float32Array,
   { width, height }: Size,
 ): void {
@@ -153,7 +153,7 @@ function gather(
   change: Float32Array,
   data: Float64Array,
   part: number,
-  { left, top }: Tile,
+  { left, top }: TileStart,
   exposure: Float32Array,
   { width, height }: Size,
 ): void {

@@ -4,7 +4,7 @@ import {
   type Homography,
   inverseOf,
   mappedBy,
-  type Point,
+  type PlanePoint,
   type Quad,
   rectangleTo,
 } from "./homography.ts";
@@ -25,7 +25,7 @@ export interface SheetInScan extends SheetLie {
   /** Sheet place of a point of the scan, mm from the sheet's middle. */
   readonly toSheet: (x: number, y: number) => SheetPlace;
   /** Point of the scan of a sheet place, px. */
-  readonly toScan: (s: number, t: number) => Point;
+  readonly toScan: (s: number, t: number) => PlanePoint;
   /** Pixels of the scan for one millimetre, at the sheet's middle. */
   readonly pixelsPerMm: number;
   /** ∂s/∂x, ∂s/∂y, ∂t/∂x, ∂t/∂y at a point of the scan, mm for a pixel. */
@@ -86,7 +86,7 @@ export function insideOf(
     const y = row + 0.5;
     let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
     for (let i = 0; i < 4; i++) {
-      const [p, q] = [quad[i] as Point, quad[(i + 1) % 4] as Point];
+      const [p, q] = [quad[i] as PlanePoint, quad[(i + 1) % 4] as PlanePoint];
       if (p.y === q.y || (p.y - y) * (q.y - y) > 0) continue;
       const x = p.x + ((q.x - p.x) * (y - p.y)) / (q.y - p.y);
       least = Math.min(least, x);

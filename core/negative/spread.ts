@@ -6,7 +6,7 @@ export interface Spread {
 }
 
 /** Numbers while they are gathered. */
-export interface Gathering {
+export interface SpreadGathering {
   readonly add: (value: number) => void;
   readonly addRow: (values: ArrayLike<number>, from: number, to: number) => void;
   readonly read: () => Spread;
@@ -22,7 +22,7 @@ const STEPS = 65_536;
  * @returns `add`, `addRow` (some of a list's numbers) and `read`
  * @example gathered(0, 1).read().total // 0
  */
-export function gathered(least: number, most: number): Gathering {
+export function gathered(least: number, most: number): SpreadGathering {
   const counts = new Float64Array(STEPS + 1);
   const sums = new Float64Array(STEPS + 1);
   const scale = STEPS / (most - least);
@@ -80,9 +80,9 @@ export function quantile({ values, counts, total }: Spread, share: number): numb
  * The share of numbers that satisfy something.
  *
  * @returns 0 to 1; 0 where there are none
- * @example shareOf({ values: Float64Array.of(1, 3), counts: Float64Array.of(3, 1), total: 4 }, (value) => value > 2) // 0.25
+ * @example shareWhere({ values: Float64Array.of(1, 3), counts: Float64Array.of(3, 1), total: 4 }, (value) => value > 2) // 0.25
  */
-export function shareOf({ values, counts, total }: Spread, test: (value: number) => boolean): number {
+export function shareWhere({ values, counts, total }: Spread, test: (value: number) => boolean): number {
   if (total === 0) return 0;
   return values.reduce((sum, value, i) => (test(value) ? sum + (counts[i] as number) : sum), 0) / total;
 }

@@ -2,12 +2,12 @@ import PerspectiveTransform from "perspective-transform";
 import { fromSrgb } from "../basis/pictureValues/index.ts";
 import { chance } from "../testing/chance.ts";
 import { eyeSettings } from "./eyeSettings.ts";
-import { derivativeAt, inverseOf, mappedBy, type Point, type Quad, rectangleTo } from "./homography.ts";
-import { judge } from "./judge.ts";
+import { derivativeAt, inverseOf, mappedBy, type PlanePoint, type Quad, rectangleTo } from "./homography.ts";
+import { judgeLight } from "./judge.ts";
 import { negativeCurve } from "./negativeCurve.ts";
 import { PROJECTIONS } from "./projection.ts";
 import { sheetInScan } from "./sheetInScan.ts";
-import { gathered, quantile, shareOf } from "./spread.ts";
+import { gathered, quantile, shareWhere } from "./spread.ts";
 import { srgbOfLightness, toneFor, toneOfLog, toneTable } from "./tone.ts";
 
 describe("tones", () => {
@@ -85,7 +85,7 @@ describe("spreads", () => {
     for (const share of [0, 0.005, 0.25, 0.5, 0.95, 0.998, 1]) {
       expect(quantile(read(), share)).toBeCloseTo(sorted[Math.round(share * 4000)] as number, 9);
     }
-    expect(shareOf(read(), (value) => value > 0.5)).toBeCloseTo(
+    expect(shareWhere(read(), (value) => value > 0.5)).toBeCloseTo(
       numbers.filter((value) => value > 0.5).length / 4001,
       9,
     );
@@ -97,7 +97,7 @@ describe("projective maps", () => {
   test("are those of another library (perspective-transform), there and back", () => {
     const random = chance(8);
     for (let round = 0; round < 50; round++) {
-      const near = (x: number, y: number): Point => ({ x: x + 40 * random(), y: y + 40 * random() });
+      const near = (x: number, y: number): PlanePoint => ({ x: x + 40 * random(), y: y + 40 * random() });
       const quad: Quad = [near(0, 0), near(300, 0), near(300, 200), near(0, 200)];
       const [w, h] = [127, 101.6];
       const there = PerspectiveTransform(
@@ -150,9 +150,9 @@ describe("a judgement as a bound", () => {
       counts: Float64Array.of(burnt, 100 - blank - burnt, blank),
       total: 100,
     });
-    expect(judge(sheet(29, 29), 0.85, medium).atLeast).toBe(false);
-    expect(judge(sheet(31, 0), 0.85, medium)).toMatchObject({ atLeast: true, blank: 0.31 });
-    expect(judge(sheet(0, 31), 0.85, medium)).toMatchObject({ atLeast: true, burnt: 0.31 });
+    expect(judgeLight(sheet(29, 29), 0.85, medium).atLeast).toBe(false);
+    expect(judgeLight(sheet(31, 0), 0.85, medium)).toMatchObject({ atLeast: true, blank: 0.31 });
+    expect(judgeLight(sheet(0, 31), 0.85, medium)).toMatchObject({ atLeast: true, burnt: 0.31 });
   });
 });
 

@@ -1,5 +1,5 @@
 import type { OpticalModel } from "../light/solve/index.ts";
-import { coarseRuns, type Field, type FieldRun } from "./coarseField.ts";
+import { coarseRuns, type FieldRun, type PlaceField } from "./coarseField.ts";
 import { LEAST_LIGHT, lightAt, lightPart } from "./evenLight.ts";
 import type { ExposureMap } from "./exposureMap.ts";
 import type { PictureFrame } from "./pictureFrame.ts";
@@ -75,7 +75,7 @@ function placesOf(
   frame: PictureFrame,
   even: OpticalModel | null,
   from: number,
-): Field {
+): PlaceField {
   const [s, t] = [sheet.width / 2 + 1e-6, sheet.height / 2 + 1e-6];
   return (column, row, place) => {
     const at = frame.toSheet(column + 0.5, row + from + 0.5);

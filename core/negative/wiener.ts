@@ -6,7 +6,7 @@ import type { SheetInScan } from "./sheetInScan.ts";
 import { TILE } from "./tileTransform.ts";
 
 /** Where a tile begins, px of what is worked with. */
-export interface Tile {
+export interface TileStart {
   readonly left: number;
   readonly top: number;
 }
@@ -39,7 +39,7 @@ export function filterMaker(
   sheet: SheetInScan,
   snr: number,
   step: number,
-): (map: ExposureMap, tile: Tile) => Float32Array {
+): (map: ExposureMap, tile: TileStart) => Float32Array {
   const radius = model.aperture.diameter / 2;
   return (map, { left, top }) => {
     const middle = (start: number, length: number): number =>

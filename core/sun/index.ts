@@ -24,7 +24,7 @@ export { type Reminder, reminders, SOLSTICES } from "./reminders.ts";
 export { type HorizonPoint, MOST_DAYS, SUN_DEFAULTS, type SunAim, type SunRequest, type SunSite } from "./request.ts";
 export { type SkyPicture, skyPicture } from "./skyPicture.ts";
 export { trackWidth } from "./trackWidth.ts";
-export { type Stand, type TrailPicture, trailPicture } from "./trailPicture.ts";
+export { type CanStand, type TrailPicture, trailPicture } from "./trailPicture.ts";
 export { type SunFix, type SunVerdict, sunVerdicts } from "./verdicts.ts";
 export { madeUpSky } from "./weather.ts";
 export { whenAt } from "./whenAt.ts";

@@ -7,9 +7,9 @@ import { hoursOfDiary, PARTED, readDiary, SHONE } from "./diary.ts";
 import { fitAim } from "./fitAim.ts";
 import { directionOf, hourPlaceOf } from "./hourPlace.ts";
 import {
+  type CanStand,
   findMishap,
   madeUpSky,
-  type Stand,
   type SunRequest,
   sheetSky,
   sunFan,
@@ -199,12 +199,12 @@ describe("What befell a can on its way", () => {
   /** The months of a can whose days lie in parts, each with its aim. */
   const findIn = (parts: readonly Partial<SunRequest>[], seed: number) => {
     const sky = madeUpSky(chance(seed), 5);
-    const stands = parts.map((part): Stand => {
+    const stands = parts.map((part): CanStand => {
       const request = { ...plan, ...part };
       const fan = sunFan(request, skyTools);
       return { request, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
     });
-    const picture = trailPicture(stands as [Stand, ...Stand[]], 762);
+    const picture = trailPicture(stands as [CanStand, ...CanStand[]], 762);
     return ended(findMishap(plan, exposuresOf(plan, picture, chance(seed + 1)), skyTools));
   };
   const daysBeside = (date: string, other: string): number => Math.abs(Date.parse(date) - Date.parse(other)) / 864e5;

@@ -23,7 +23,7 @@ const GROUND = 2.5e-5;
 const CLOUDED = 0.6;
 
 /** How a camera stood for a while: its aim with its days, and its weather. */
-export interface Stand {
+export interface CanStand {
   readonly request: SunRequest;
   readonly fan: SunFan;
   /** For each day, moment by moment, 1 where the sun shines; `null`: always. */
@@ -40,7 +40,7 @@ export interface Stand {
  * @source PHYSICS section 14, “Strength of a track”: D = Dmax(1 − e^(−H/H₀)), a clear hour at noon gives half of Dmax
  * @example trailPicture([{ request, fan, skies: null }], 600).height // 429 for a sheet of 7 × 5 in
  */
-export function trailPicture(stands: readonly [Stand, ...Stand[]], width: number): TrailPicture {
+export function trailPicture(stands: readonly [CanStand, ...CanStand[]], width: number): TrailPicture {
   const { film } = stands[0].request;
   const scale = width / film.width;
   const height = Math.max(1, Math.round(film.height * scale));
@@ -55,7 +55,7 @@ export function trailPicture(stands: readonly [Stand, ...Stand[]], width: number
   return { width, height, density: light.map((exposure) => printedOut(exposure / half)) };
 }
 
-function addStand(light: Float32Array, { request, fan, skies }: Stand, raster: Raster): void {
+function addStand(light: Float32Array, { request, fan, skies }: CanStand, raster: Raster): void {
   const { film } = request;
   const days = fan.days.length > 1 ? everyDays(fan) : 1;
   let open = 0;

@@ -5,7 +5,7 @@ import type { Rows } from "./grid.ts";
 import type { Exposed } from "./render.ts";
 
 /** How the sheet is developed and shown. */
-export interface Development {
+export interface DevelopingSettings {
   readonly density: DensityRange;
   readonly iso: number;
   /** Even exposure before the picture's own, lx·s. */
@@ -18,7 +18,7 @@ export interface Development {
 }
 
 /** Two pictures as grey bytes (sRGB), rows from the top: the sheet as it lies after the developer, and its scan inverted. */
-export interface Developed {
+export interface DevelopedPreview {
   readonly width: number;
   readonly rows: Rows;
   readonly negative: Uint8ClampedArray<ArrayBuffer>;
@@ -41,7 +41,10 @@ const LOWEST = -20;
  * @source density curve: PHYSICS section 9; reflectance 10^−D; sRGB: IEC 61966-2-1
  * @example develop(exposed, { density, iso: 6, flash: 0, … }).negative.length // width × rows, bytes
  */
-export function develop(exposed: Exposed, { density, iso, flash, width, height, rows }: Development): Developed {
+export function develop(
+  exposed: Exposed,
+  { density, iso, flash, width, height, rows }: DevelopingSettings,
+): DevelopedPreview {
   const tones = tonesOf(density, iso, flash);
   const count = rows.to - rows.from;
   const negative = new Uint8ClampedArray(width * count);

@@ -29,4 +29,4 @@ export { PRINTED_MOST, printedColour, printedExposure, printedOut } from "./prin
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
 export { sheetTime } from "./sheetTime.ts";
 export { type Signal, signals } from "./signals.ts";
-export { type Tone, toneOf } from "./toneOf.ts";
+export { type PaperTone, toneOf } from "./toneOf.ts";

@@ -1,7 +1,7 @@
 import { type DensityRange, densityCurve, midExposure } from "./densityCurve.ts";
 
 /** How a place of the scene comes out on the negative. */
-export interface Tone {
+export interface PaperTone {
   readonly density: number;
   /** Share of all densities there are, 0 to 1. */
   readonly share: number;
@@ -24,7 +24,7 @@ const [GREY, DARK] = [0.15, 0.6];
  * @source density curve: PHYSICS section 9; blank and burnt: section 11
  * @example toneOf(0, { least: 0.05, most: 2.05, range: 110 }, 6).word // "grey"
  */
-export function toneOf(stops: number, curve: DensityRange, iso: number, flash = 0): Tone {
+export function toneOf(stops: number, curve: DensityRange, iso: number, flash = 0): PaperTone {
   const density = densityCurve(curve, iso)(midExposure(iso) * 2 ** stops + flash);
   const share = (density - curve.least) / (curve.most - curve.least);
   const word =

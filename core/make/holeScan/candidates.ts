@@ -1,7 +1,7 @@
 import type { LevelMap } from "./levelMap.ts";
 import { followingLevel, halfLevel, type Levels, levelsOf } from "./levels.ts";
 import type { GreyPicture, PixelPoint } from "./picture.ts";
-import type { Spot } from "./spot.ts";
+import type { Patch } from "./spot.ts";
 import { spotsOf } from "./spots.ts";
 
 /** A patch that may be a hole. */
@@ -104,17 +104,21 @@ function candidatesAt(
 }
 
 /** Pixels of all patches that lie in each patch, however deep. */
-function insides(spots: readonly Spot[]): Float64Array {
+function insides(spots: readonly Patch[]): Float64Array {
   const inside = new Float64Array(spots.length);
   // A patch is met after the one around it, so the innermost are added first.
   for (let i = spots.length - 1; i >= 0; i--) {
-    const { around, area } = spots[i] as Spot;
+    const { around, area } = spots[i] as Patch;
     if (around >= 0) inside[around] = (inside[around] as number) + area + (inside[i] as number);
   }
   return inside;
 }
 
-function shapeOf(spot: Spot, inside: number, levels: Levels): { readonly candidate: Candidate; readonly fill: number } {
+function shapeOf(
+  spot: Patch,
+  inside: number,
+  levels: Levels,
+): { readonly candidate: Candidate; readonly fill: number } {
   const area = spot.area + inside;
   const mean = (spot.xx + spot.yy) / 2;
   const apart = Math.hypot((spot.xx - spot.yy) / 2, spot.xy);
@@ -160,9 +164,9 @@ function insideAny(bright: readonly Candidate[], all: readonly Candidate[]): boo
 }
 
 /** The level of the largest bright patch that reaches the edge, where it is as bright as the brightest. */
-function clearLevel(picture: GreyPicture, spots: readonly Spot[], { low, high }: Levels): number | null {
+function clearLevel(picture: GreyPicture, spots: readonly Patch[], { low, high }: Levels): number | null {
   const open = spots.filter(({ bright, atEdge, area }) => bright && atEdge && area > 400);
-  const largest = open.reduce<Spot | null>(
+  const largest = open.reduce<Patch | null>(
     (best, spot) => (best === null || spot.area > best.area ? spot : best),
     null,
   );
@@ -183,7 +187,7 @@ function clearLevel(picture: GreyPicture, spots: readonly Spot[], { low, high }:
 }
 
 /** A patch that would be round, had the picture's edge not cut it: small, at one edge, and deep for its chord. */
-function cutOff(spots: readonly Spot[], { width, height }: GreyPicture): CutPatch | null {
+function cutOff(spots: readonly Patch[], { width, height }: GreyPicture): CutPatch | null {
   const cut = spots
     .filter(({ atEdge, area }) => atEdge && area >= LEAST_AREA && area < 0.25 * width * height)
     .filter(({ left, right, top, bottom }) => {

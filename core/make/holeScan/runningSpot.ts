@@ -1,4 +1,4 @@
-import type { Spot } from "./spot.ts";
+import type { Patch } from "./spot.ts";
 
 /** A patch while it is still growing: its pixels, and the sums of their places and squares, px. */
 export type Running = {
@@ -71,7 +71,7 @@ export function merge(into: Running, from: Running): void {
 }
 
 /** A patch that is whole: its middle and second moments from its sums, px and px². */
-export function finished(spot: Running, around: number): Spot {
+export function finished(spot: Running, around: number): Patch {
   const { area, bright, left, right, top, bottom, atEdge } = spot;
   const x = spot.sx / area;
   const y = spot.sy / area;

@@ -1,5 +1,5 @@
 /** A connected patch of pixels that are all above, or all not above, a level. */
-export interface Spot {
+export interface Patch {
   readonly bright: boolean;
   /** Pixels in it. */
   readonly area: number;

@@ -1,7 +1,7 @@
 import type { LevelMap } from "./levelMap.ts";
 import type { GreyPicture } from "./picture.ts";
 import { addRun, finished, merge, newSpot, type Running } from "./runningSpot.ts";
-import type { Spot } from "./spot.ts";
+import type { Patch } from "./spot.ts";
 
 /** A picture that falls into more pieces than this is noise. */
 const MOST_RUNS = 6_000_000;
@@ -15,7 +15,7 @@ const MOST_RUNS = 6_000_000;
  * @returns patches, or `null` where there are too many to be anything but noise
  * @source H. Samet, M. Tamminen, IEEE Trans. PAMI 10 (1988) 579: connected components by runs
  */
-export function spotsOf({ width, height, samples }: GreyPicture, level: LevelMap): readonly Spot[] | null {
+export function spotsOf({ width, height, samples }: GreyPicture, level: LevelMap): readonly Patch[] | null {
   let room = 1 << 16;
   let ends = new Int32Array(room);
   let labels = new Int32Array(room);
@@ -98,7 +98,7 @@ export function spotsOf({ width, height, samples }: GreyPicture, level: LevelMap
     }
   }
 
-  function gathered(): readonly Spot[] {
+  function gathered(): readonly Patch[] {
     for (let label = parents.length - 1; label >= 0; label--) {
       const into = root(label);
       if (into !== label) merge(spots[into] as Running, spots[label] as Running);

@@ -1,10 +1,10 @@
-import type { Developed, PreviewScene } from "../../../core/bench/preview/index.ts";
+import type { DevelopedPreview, PreviewScene } from "../../../core/bench/preview/index.ts";
 import { onSheet } from "../../../core/camera/framing/index.ts";
 import { imageSpeed, movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
 import type { Words } from "../readings/readingRow.ts";
 
 /** What to conclude from a developed sheet. */
-export function previewWords({ burnt, blank }: Pick<Developed, "burnt" | "blank">): string {
+export function previewWords({ burnt, blank }: Pick<DevelopedPreview, "burnt" | "blank">): string {
   const share = (part: number): string => `${Math.round(100 * part)} %`;
   if (burnt > 0.3) return `${share(burnt)} of the sheet went black: give it half the time.`;
   if (blank > 0.6) return `${share(blank)} of the sheet stayed white: give it twice the time.`;

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { Developed, PreviewRequest } from "../../../core/bench/preview/index.ts";
+import type { DevelopedPreview, PreviewRequest } from "../../../core/bench/preview/index.ts";
 import { runPreview } from "../../../workers/preview.client.ts";
 
 const COARSE = 320;
@@ -10,7 +10,7 @@ const FINE = 1600;
 
 /** A preview under way: the best picture so far, and how far the finer one is. */
 export interface PreviewState {
-  readonly picture: Developed | null;
+  readonly picture: DevelopedPreview | null;
   readonly progress: number | null;
   readonly failed: string | null;
 }

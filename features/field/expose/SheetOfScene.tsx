@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import type { Developed } from "../../../core/bench/preview/index.ts";
+import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { type Medium, photographEv } from "../../../core/light/exposure/index.ts";
 import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
@@ -25,7 +25,7 @@ export function SheetOfScene({
   readonly offset: number;
   readonly seconds: number;
 }) {
-  const [picture, setPicture] = useState<Developed | null>(null);
+  const [picture, setPicture] = useState<DevelopedPreview | null>(null);
   useEffect(() => {
     const stop = new AbortController();
     const { width, height, luminance, taken } = photograph;

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { type Developed, scenes } from "../../../core/bench/preview/index.ts";
+import { type DevelopedPreview, scenes } from "../../../core/bench/preview/index.ts";
 import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
 import { sheetTime } from "../../../core/light/exposure/index.ts";
@@ -120,8 +120,8 @@ export function JudgePanel({
 }
 
 /** The five sheets for a shot’s camera and medium, as they are drawn; `none`: its camera is gone. */
-function useSheets(shot: Exposure): readonly (Developed | null)[] | null | "none" {
-  const [sheets, setSheets] = useState<readonly (Developed | null)[] | null | "none">(null);
+function useSheets(shot: Exposure): readonly (DevelopedPreview | null)[] | null | "none" {
+  const [sheets, setSheets] = useState<readonly (DevelopedPreview | null)[] | null | "none">(null);
   const { cameraId, medium, iso } = shot;
   useEffect(() => {
     const stop = new AbortController();
@@ -132,7 +132,7 @@ function useSheets(shot: Exposure): readonly (Developed | null)[] | null | "none
         setSheets("none");
         return;
       }
-      const drawn: (Developed | null)[] = SHEETS.map(() => null);
+      const drawn: (DevelopedPreview | null)[] = SHEETS.map(() => null);
       for (const [index, { over }] of SHEETS.entries()) {
         const picture = await sheetOver(camera.value, medium ?? null, iso, over, stop.signal);
         if (stop.signal.aborted) return;
@@ -152,7 +152,7 @@ async function sheetOver(
   iso: number | undefined,
   over: number,
   signal: AbortSignal,
-): Promise<Developed | null> {
+): Promise<DevelopedPreview | null> {
   const known = mediumById(mediumId);
   const medium = { ...known, iso: iso ?? known.iso, longTime: { kind: "none" } as const };
   const { film } = camera.chambers[0];

@@ -1,7 +1,7 @@
 import { useDrag } from "@use-gesture/react";
 import { type PointerEvent, useMemo, useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
-import { type Crop, MISSING, type PictureFrame, type Spot, type Tone } from "../../../core/negative/index.ts";
+import { type Crop, type FilledSpot, MISSING, type PictureFrame, type Tone } from "../../../core/negative/index.ts";
 import type { DrawReport } from "../../../workers/proof.ts";
 import { plainTones } from "../plainTones.ts";
 import { ToneCanvas } from "../ToneCanvas.tsx";
@@ -44,7 +44,7 @@ export function PositivePicture({
   readonly grid: boolean;
   readonly loupe: boolean;
   readonly onTowards: (towards: Towards, stroke: string) => void;
-  readonly onSpot: (spot: Spot) => void;
+  readonly onSpot: (spot: FilledSpot) => void;
   readonly onBalance: (balance: readonly [number, number, number]) => void;
   readonly onCrop: (crop: Crop, stroke: string) => void;
 }) {
