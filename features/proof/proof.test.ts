@@ -2,7 +2,7 @@ import type { Exposure, Load } from "../../core/document/index.ts";
 import { MISSING } from "../../core/negative/index.ts";
 import { proposal } from "./judge/judgeWords.ts";
 import { plainTones } from "./plainTones.ts";
-import { croppedTo, WHOLE } from "./positive/croppedTo.ts";
+import { croppedFull, croppedTo, WHOLE } from "./positive/croppedTo.ts";
 import { apart, nameBy } from "./positive/fileNames.ts";
 import { movedTone } from "./positive/movedTone.ts";
 import { named, turned } from "./quarters.ts";
@@ -120,6 +120,29 @@ test("a proposal in words says next, how much, and why", () => {
 });
 
 describe("a crop", () => {
+  const picture = (width: number, height: number, log: Float32Array<ArrayBuffer>) => ({
+    width,
+    height,
+    scale: 1,
+    planes: [log],
+    tones: [],
+    histograms: [],
+  });
+
+  test("to the largest full rectangle, as shares of the picture; none where there is no gap, or nothing", () => {
+    const [width, height] = [10, 8];
+    const gap = (x: number, y: number): boolean => x < 2 || y >= 6;
+    const log = Float32Array.from({ length: width * height }, (_, i) =>
+      gap(i % width, Math.floor(i / width)) ? MISSING : 0,
+    );
+    const crop = croppedFull(picture(width, height, log));
+    expect(crop?.left).toBeCloseTo(0.2, 12);
+    expect(crop?.right).toBeCloseTo(0, 12);
+    expect([crop?.top, crop?.bottom]).toEqual([0, 0.25]);
+    expect(croppedFull(picture(width, height, new Float32Array(width * height)))).toBeNull();
+    expect(croppedFull(picture(width, height, new Float32Array(width * height).fill(MISSING)))).toBeNull();
+  });
+
   test("no less than nothing is cut off, and a tenth of the picture is left", () => {
     expect(croppedTo(WHOLE, "left", 0.2)).toEqual({ ...WHOLE, left: 0.2 });
     expect(croppedTo(WHOLE, "top", -0.2)).toEqual(WHOLE);
