@@ -27,7 +27,16 @@ const carrying = (...files: File[]) => ({
 });
 
 describe("a place to drop files on", () => {
-  // First of all: later tests have been heard.
+  test("takes also what is dropped before its entry is there, and the browser stays on the page", () => {
+    const taken: string[] = [];
+    place((files) => taken.push(...files.map(({ name }) => name)));
+    const main = screen.getByRole("main");
+    expect(fireEvent.dragOver(main, carrying(BEANS))).toBe(false);
+    expect(fireEvent.drop(main, carrying(BEANS))).toBe(false);
+    expect(taken).toEqual(["beans.json"]);
+  });
+
+  // Before others: later tests have been heard.
   test("fetches nothing before there is a sign of somebody; a press before its entry is there opens it then", async () => {
     const opened = jest.spyOn(HTMLInputElement.prototype, "click").mockImplementation(() => {});
     place(() => {});

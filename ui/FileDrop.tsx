@@ -1,4 +1,4 @@
-import { lazy, type ReactNode, Suspense, useCallback, useEffect, useRef, useState } from "react";
+import { type DragEvent, lazy, type ReactNode, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import { cx } from "./cx.ts";
 import type { Dropzone } from "./Dropzone.tsx";
 
@@ -63,9 +63,17 @@ export function FileDrop({
     wanted.current = zone === null;
     zone?.open();
   };
+  // Dropped before the entry is there: the browser would leave the page for the file.
+  const early = {
+    onDragOver: (event: DragEvent) => event.preventDefault(),
+    onDrop: (event: DragEvent) => {
+      event.preventDefault();
+      onFiles([...event.dataTransfer.files]);
+    },
+  };
   return (
     <Place
-      {...zone?.place}
+      {...(zone?.place ?? early)}
       data-drop={zone && "ready"}
       aria-label={label}
       className={cx(className, zone?.over && "bg-kraft-pale")}
