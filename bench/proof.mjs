@@ -48,7 +48,7 @@ export async function proofFigures() {
   const whole = madeUp(0);
   const settings = { medium: MEDIUM, sheet: { ...SHEET, corners: cornersOf(0) }, white: 0.85 };
   const [ours, theirs] = [[], []];
-  for (let i = 0; i < 5; i++) {
+  for (let i = 0; i < 9; i++) {
     ours.push(await cpu(async () => pointwise(whole, settings, placeSheet(whole, settings))));
     theirs.push(
       await cpu(() =>
