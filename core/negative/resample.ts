@@ -165,6 +165,7 @@ function average(
   const { width, log } = raster;
   const reach = (Math.max(Math.abs(xx), Math.abs(yx)) + Math.max(Math.abs(xy), Math.abs(yy))) / 2;
   const inside = isWithin(raster, x, y, xx, yx, count, reach, reach + 1);
+  const [stepX, stepY, downX, downY] = [xx / n, yx / n, xy / m, yy / m];
   for (let k = 0; k < count; k++) {
     const px = x + k * xx;
     const py = y + k * yx;
@@ -173,12 +174,13 @@ function average(
       continue;
     }
     let sum = 0;
-    for (let j = 0; j < m; j++) {
-      const v = (j + 0.5) / m - 0.5;
-      for (let i = 0; i < n; i++) {
-        const u = (i + 0.5) / n - 0.5;
-        const sx = px + u * xx + v * xy;
-        const sy = py + u * yx + v * yy;
+    // From the pixel's corner, half a sample in.
+    let rowX = px + (stepX - xx + downX - xy) / 2;
+    let rowY = py + (stepY - yx + downY - yy) / 2;
+    for (let j = 0; j < m; j++, rowX += downX, rowY += downY) {
+      let sx = rowX;
+      let sy = rowY;
+      for (let i = 0; i < n; i++, sx += stepX, sy += stepY) {
         if (!inside) {
           sum += bilinearAtRim(raster, sx, sy);
           continue;
@@ -187,8 +189,10 @@ function average(
         const top = sy | 0;
         const at = top * width + left;
         const share = sx - left;
-        const upper = (log[at] as number) * (1 - share) + (log[at + 1] as number) * share;
-        const lower = (log[at + width] as number) * (1 - share) + (log[at + width + 1] as number) * share;
+        const first = log[at] as number;
+        const below = log[at + width] as number;
+        const upper = first + ((log[at + 1] as number) - first) * share;
+        const lower = below + ((log[at + width + 1] as number) - below) * share;
         sum += upper + (lower - upper) * (sy - top);
       }
     }
