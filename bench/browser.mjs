@@ -124,6 +124,10 @@ async function holes(browser, address) {
               document.addEventListener("change", chosen, true);
             }),
         );
+        // As the picker does: the same file is chosen anew.
+        await entry.evaluate((element) => {
+          element.value = "";
+        });
         await entry.uploadFile(file);
         times.push(await done);
       }

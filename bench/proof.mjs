@@ -1,8 +1,10 @@
-// Figures of Proof: from a scan of 24 Mpx to a positive, in Node, beside sharp on the same machine. CPU time, not wall time.
+// Figures of Proof: from a scan of 24 Mpx to a positive, in Node, beside sharp on the same machine. CPU time, not wall time:
+// in a process of its own (`node bench/proof.mjs`), for what others left in memory is looked through again and again.
 import { execFileSync } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { fileURLToPath } from "node:url";
 import sharp from "sharp";
 import { bundled } from "./core.mjs";
 import { quantile, row } from "./report.mjs";
@@ -38,7 +40,7 @@ async function cpu(work) {
 }
 
 /** Inversion, edges, unbending, sharpening, a scan of 100 Mpx. */
-export async function proofFigures() {
+async function proofFigures() {
   const { findSheet, placeSheet, pointwise, proofExposure, transformOf, judgeScan } = await bundled(
     "proof",
     `export { placeSheet, pointwise, proofExposure, judgeScan } from "./core/negative/index.ts";
@@ -103,3 +105,5 @@ function cornersOf(border) {
     [border, HEIGHT - border],
   ];
 }
+
+if (process.argv[1] === fileURLToPath(import.meta.url)) await proofFigures();

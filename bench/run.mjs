@@ -1,16 +1,16 @@
 // Prints the figures of DESIGN's bars. Needs a build (`npm run build`) and Chromium; `--no-browser`: the core's alone.
+import { execFileSync } from "node:child_process";
 import { onStage } from "../scripts/stage.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
-import { proofFigures } from "./proof.mjs";
 import { proofInBrowser } from "./proofBrowser.mjs";
 import { serverFigures } from "./server.mjs";
 import { sunFigures } from "./sun.mjs";
 import { sunInBrowser } from "./sunBrowser.mjs";
 
 await coreFigures();
-await proofFigures();
+execFileSync(process.execPath, ["bench/proof.mjs"], { stdio: "inherit" });
 await sunFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);

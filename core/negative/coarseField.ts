@@ -1,6 +1,14 @@
-/** Pixels between the places where a field is worked out: at most, and such that a small picture is as exact. */
-const WIDEST = 8;
+/**
+ * Pixels between the places where a field is worked out. In a raster twice as wide a field bends half as much from pixel to
+ * pixel, and lines may be √2 as long to be as exact, in pixels: at most so long in one so wide. A small one is as exact.
+ */
+const WIDEST = { pixels: 8, across: 1600 } as const;
 const STEPS_ACROSS = 200;
+
+function stepFor(width: number): number {
+  const widest = Math.round(WIDEST.pixels * Math.sqrt(Math.max(1, width / WIDEST.across)));
+  return Math.max(1, Math.min(widest, Math.floor(width / STEPS_ACROSS)));
+}
 
 /** A piece of a row on which a field is drawn by straight lines; where it is not smooth, one pixel by itself. */
 export interface FieldRun {
@@ -34,7 +42,7 @@ export function coarseRuns(
   count: number,
   field: PlaceField,
 ): (y: number, each: (run: FieldRun) => void) => void {
-  const step = Math.max(1, Math.min(WIDEST, Math.floor(width / STEPS_ACROSS)));
+  const step = stepFor(width);
   const places = Math.ceil(width / step) + 1;
   const run: FieldRun = {
     first: 0,

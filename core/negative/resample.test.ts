@@ -74,7 +74,7 @@ describe("a field drawn by straight lines between few places", () => {
   const second = (x: number, y: number): number => 0.01 * x * x - 0.02 * x * y;
 
   test("numbers and slopes are those of the field, but for its bend over a piece", () => {
-    const [width, height] = [2000, 41];
+    const [width, height] = [1600, 41];
     const runs = coarseRuns(width, height, 2, (x, y, out) => {
       out[0] = first(x, y);
       out[1] = second(x, y);
