@@ -1,3 +1,4 @@
+const { availableParallelism } = require("node:os");
 const base = require("./jest.config.cjs");
 const { slowness } = require("./scripts/machine-speed.cjs");
 
@@ -10,6 +11,6 @@ module.exports = {
   testTimeout: 180_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },
-  // Every file has a server and a browser of its own, and waits part of its time: two at a time, also on one core; more only get in each other’s way.
-  maxWorkers: 2,
+  // Every file has a server and a browser of its own, and waits part of its time: two at a time, also on one core; more than there are cores only get in each other’s way.
+  maxWorkers: Math.max(2, availableParallelism()),
 };
