@@ -54,7 +54,8 @@ function Pair({ views }: { readonly views: TwoViews }) {
   const [way, setWay] = useState<PairWay>("anaglyph");
   const [near, setNear] = useState<number | null>(null);
   const ready = eyes !== null && typeof eyes !== "string" ? eyes : null;
-  const metres = near ?? Math.max(0.5, (30 * (ready?.base ?? 65)) / 1000);
+  const usual = Math.max(0.5, (30 * (ready?.base ?? 65)) / 1000);
+  const metres = near ?? usual;
   const pair = useMemo(
     () => (ready === null ? null : windowed(ready, parallaxPixels(ready.base, 1000 * metres, ready.scale))),
     [ready, metres],
@@ -81,7 +82,7 @@ function Pair({ views }: { readonly views: TwoViews }) {
         low="near things stand before the window"
         high={`${metres.toFixed(1)} m lies on it`}
         least={0.3}
-        most={20}
+        most={Math.max(20, Math.ceil(2 * usual))}
         step={0.1}
         value={metres}
         say={(value) => `${value.toFixed(1)} metres`}
@@ -89,8 +90,8 @@ function Pair({ views }: { readonly views: TwoViews }) {
       />
       <p className="text-[0.87rem] text-quiet">
         Taken {Math.round(ready.base)} mm apart: from {((30 * ready.base) / 1000).toFixed(1)} m on both pictures join
-        with ease (common practice: thirty times the distance of the holes). Parted and laid on one another by the
-        camera’s measures; nothing is searched in the picture.
+        with ease (common practice: thirty times as far). Parted and laid on one another by the camera’s measures;
+        nothing is searched in the picture.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="action" onClick={() => void (way === "moving" ? gif() : png())}>
