@@ -40,6 +40,12 @@ describe("records that pages held when they were closed", () => {
     expect(await hasUnsaved(db)).toBe(false);
   });
 
+  test("a note is as small as its record, whatever was stored before", () => {
+    const large = { ...NEGATIVE, thumb: `data:image/png;base64,${"A".repeat(50_000)}` };
+    noteHeld("negatives", named("small"), [JSON.stringify(large), JSON.stringify(large)]);
+    expect(local[KEY]?.length).toBeLessThan(JSON.stringify(named("small")).length + 120);
+  });
+
   test("a stroke noted while the one before it was on its way into the database counts too", async () => {
     await saveHeld("negatives", named("first"), db);
     noteHeld("negatives", named("second"), [JSON.stringify(NEGATIVE), JSON.stringify(named("first"))]);
@@ -82,7 +88,7 @@ describe("records that pages held when they were closed", () => {
   test.each([
     ["no JSON", "[nu"],
     ["of no collection", JSON.stringify({ name: "cameras", was: [], record: { id: "n" } })],
-    ["no negative", JSON.stringify({ name: "negatives", was: [JSON.stringify(NEGATIVE)], record: { id: "n" } })],
+    ["no negative", JSON.stringify({ name: "negatives", was: [1], record: { id: "n" } })],
   ])("a note that can’t be read is put away and told: %s", async (_, text) => {
     local[KEY] = text;
     expect(await recoverHeld(db)).toEqual({ ...NOTHING, damaged: 1 });

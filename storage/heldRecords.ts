@@ -15,8 +15,8 @@ export type HeldName = keyof Held;
 
 interface HeldNote {
   readonly name: HeldName;
-  /** Texts of the record as the page knew it to be stored; where it is another by now, somebody else changed it. */
-  readonly was: readonly string[];
+  /** Sums of the record's text as the page knew it to be stored; where it is another by now, somebody else changed it. */
+  readonly was: readonly number[];
   readonly record: { readonly id: string };
 }
 
@@ -40,7 +40,7 @@ const STORES: { readonly [N in HeldName]: Store<Held[N]> } = {
  * @param was texts of the record as it was stored when it was changed
  */
 export function noteHeld<N extends HeldName>(name: N, record: Held[N], was: readonly string[]): void {
-  const note: HeldNote = { name, was, record };
+  const note: HeldNote = { name, was: was.map(sumOf), record };
   inLocalStorage((local) => local.setItem(keyOf(name, record.id), JSON.stringify(note)));
 }
 
@@ -96,7 +96,7 @@ async function recovered<N extends HeldName>(
   const there = parse(row.value);
   const text = there.ok ? JSON.stringify(there.value) : "";
   if (text === JSON.stringify(record.value)) return "stored";
-  if (!note.was.includes(text)) return "overtaken";
+  if (!note.was.includes(sumOf(text))) return "overtaken";
   return (await saveHeld(name, record.value, db)).ok ? "stored" : "later";
 }
 
@@ -111,3 +111,10 @@ function heldNote(text: string | null): HeldNote | null {
 }
 
 const keyOf = (name: HeldName, id: string): string => `${HELD_KEY}${name}:${id}`;
+
+/** A text's length and 32 bits of its letters (FNV-1a): it is noted at every move of a hand, the texts are too long for that. */
+function sumOf(text: string): number {
+  let sum = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) sum = Math.imul(sum ^ text.charCodeAt(i), 0x01000193);
+  return (sum >>> 0) + 2 ** 32 * (text.length % 2 ** 20);
+}
