@@ -1,4 +1,5 @@
-const esmPackages = "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer|temporal-[^/]*";
+const esmPackages =
+  "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer|temporal-[^/]*|@zip\\.js";
 
 module.exports = {
   testEnvironment: "node",
@@ -22,5 +23,7 @@ module.exports = {
       },
     ],
   },
+  // The package names these files for `import` alone; Jest asks as `require`.
+  moduleNameMapper: { "^@zip\\.js/zip\\.js/(lib/.*)$": "<rootDir>/node_modules/@zip.js/zip.js/$1" },
   transformIgnorePatterns: [`/node_modules/(?!(${esmPackages})/)`],
 };

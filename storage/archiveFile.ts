@@ -1,4 +1,3 @@
-import { strFromU8, strToU8, zip } from "fflate";
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 import {
   ARCHIVE_FORMAT,
@@ -15,7 +14,6 @@ import type { Fault } from "../core/light/solve/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
-import { unzipped } from "./unzipped.ts";
 
 /** An archive as read and checked, with its pictures' bytes. */
 export interface ReadArchive {
@@ -26,13 +24,32 @@ export interface ReadArchive {
 /** Settings that belong to a moment in this browser, not to the maker's data. */
 const PASSING_SETTINGS = new Set(["demoSeen", "removed"]);
 
+/** A file of an archive, to be packed into its zip. */
+export interface ArchiveFile {
+  readonly name: string;
+  readonly content: Blob;
+  /** Whether it is packed already, as PNG and JPEG are. */
+  readonly packed: boolean;
+}
+
+const PACKED = new Set(["image/png", "image/jpeg"]);
+
 /**
- * Everything in the database as one zip: `archive.json` and the pictures as they were imported.
+ * Everything in the database as the files of one zip: `archive.json` and the pictures as they were imported, which are
+ * taken out one by one: the browser may keep them on its disk.
  *
  * @param now ISO 8601, written into the archive
  */
-export async function exportArchive(now: string, db: StillBoxDb = theDb()): Promise<Uint8Array<ArrayBuffer>> {
-  const pictures = await db.pictures.toArray();
+export async function exportArchive(now: string, db: StillBoxDb = theDb()): Promise<readonly ArchiveFile[]> {
+  const entries: ArchivePicture[] = [];
+  const pictures: ArchiveFile[] = [];
+  for (const sum of await db.pictures.toCollection().primaryKeys()) {
+    const picture = await db.pictures.get(sum);
+    if (picture === undefined) continue;
+    const entry = pictureEntry(picture);
+    entries.push(entry);
+    pictures.push({ name: entry.file, content: new Blob([picture.bytes]), packed: PACKED.has(picture.type) });
+  }
   const settings = (await db.settings.toArray()).filter(({ key }) => !PASSING_SETTINGS.has(key));
   const kept = await Promise.all(KEPT_COLLECTIONS.map(async (name) => [name, await db.table(name).toArray()] as const));
   const archive = {
@@ -43,10 +60,10 @@ export async function exportArchive(now: string, db: StillBoxDb = theDb()): Prom
     exposures: (await db.exposures.toArray()).map(exposureOf),
     ...Object.fromEntries(kept),
     settings: Object.fromEntries(settings.map(({ key, value }) => [key, value])),
-    pictures: pictures.map(pictureEntry),
+    pictures: entries,
   };
-  const files = Object.fromEntries(pictures.map((picture) => [pictureEntry(picture).file, picture.bytes] as const));
-  return zipped({ "archive.json": strToU8(JSON.stringify(archive, null, 2)), ...files }, now);
+  const json = new Blob([JSON.stringify(archive, null, 2)], { type: "application/json" });
+  return [{ name: "archive.json", content: json, packed: false }, ...pictures];
 }
 
 function pictureEntry({ sha256: sum, name, type }: PictureRow): ArchivePicture {
@@ -54,16 +71,15 @@ function pictureEntry({ sha256: sum, name, type }: PictureRow): ArchivePicture {
 }
 
 /**
- * Reads an archive zip and checks all of it: the zip, every record against its schema, every picture against its sum.
- * Nothing is written.
+ * Reads the files of an archive's zip and checks all of it: every record against its schema, every picture against its
+ * sum. Nothing is written.
  */
-export async function readArchive(bytes: Uint8Array): Promise<Result<ReadArchive, readonly Fault[]>> {
-  const unpacked = await unzipped(bytes);
-  if (!unpacked.ok) return refuse("", unpacked.error);
-  const files = unpacked.value;
+export async function readArchive(
+  files: Readonly<Record<string, Uint8Array<ArrayBuffer>>>,
+): Promise<Result<ReadArchive, readonly Fault[]>> {
   const json = files["archive.json"];
   if (json === undefined) return refuse("/archive.json", "is missing in the zip");
-  const data = readJson(strFromU8(json));
+  const data = readJson(new TextDecoder().decode(json));
   if (!data.ok) return failure(data.error.map(({ path, message }) => ({ path: `/archive.json${path}`, message })));
   const parsed = parseArchive(data.value);
   if (!parsed.ok) return parsed;
@@ -73,12 +89,7 @@ export async function readArchive(bytes: Uint8Array): Promise<Result<ReadArchive
     const found = files[entry.file];
     if (found === undefined) return refuse(path, `${entry.file} is missing in the zip`);
     if ((await sha256(found)) !== entry.sha256) return refuse(path, `${entry.file} is damaged: its SHA-256 differs`);
-    pictures.push({
-      sha256: entry.sha256,
-      name: entry.name ?? "",
-      type: entry.type ?? "",
-      bytes: new Uint8Array(found),
-    });
+    pictures.push({ sha256: entry.sha256, name: entry.name ?? "", type: entry.type ?? "", bytes: found });
   }
   return success({ archive: parsed.value, pictures });
 }
@@ -145,12 +156,4 @@ async function arrivals(
       return here !== undefined && changesBetween(here, record).length > 0;
     }),
   };
-}
-
-function zipped(files: Record<string, Uint8Array>, now: string): Promise<Uint8Array<ArrayBuffer>> {
-  return new Promise((resolve, reject) => {
-    zip(files, { level: 6, mtime: now.slice(0, 19) }, (error, data) =>
-      error ? reject(error) : resolve(new Uint8Array(data)),
-    );
-  });
 }

@@ -1,4 +1,11 @@
-export { archiveConflicts, exportArchive, importArchive, type ReadArchive, readArchive } from "./archiveFile.ts";
+export {
+  type ArchiveFile,
+  archiveConflicts,
+  exportArchive,
+  importArchive,
+  type ReadArchive,
+  readArchive,
+} from "./archiveFile.ts";
 export {
   addCamera,
   type CameraEdit,

@@ -17,6 +17,7 @@ import { listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts"
 import { savePicture } from "./pictures.ts";
 import { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";
 import { readSettings } from "./settings.ts";
+import { filesOf } from "./testing.ts";
 
 const AT = "2026-05-01T10:00:00+01:00";
 const LATER = "2026-05-02T10:00:00+01:00";
@@ -128,7 +129,7 @@ test("two phones' logs merge by file, without doubles; what a table brings keeps
   await saveExposure(shot("both"), db);
   await saveExposure(shot("mine", { place: "8" }), db);
   for (const each of [shot("both"), shot("theirs", { loadId: null, place: null })]) await saveExposure(each, other);
-  const read = await readArchive(await exportArchive(AT, other));
+  const read = await readArchive(await filesOf(await exportArchive(AT, other)));
   if (!read.ok) throw new Error("unreadable");
   for (let twice = 0; twice < 2; twice++) await importArchive(read.value, "keep", db);
   expect((await listExposures(null, db)).map(({ id }) => id).sort()).toEqual(["both", "mine", "theirs"]);
@@ -148,7 +149,7 @@ test("a photograph is kept once, byte for byte, and travels in the archive", asy
   const file = new File([Uint8Array.of(1, 2, 3)], "plot.jpg", { type: "image/jpeg" });
   const [one, two] = [await savePicture(file, db), await savePicture(file, db)];
   expect(one).toEqual(two);
-  const read = await readArchive(await exportArchive(AT, db));
+  const read = await readArchive(await filesOf(await exportArchive(AT, db)));
   expect(read.ok && [...(read.value.pictures[0]?.bytes ?? [])]).toEqual([1, 2, 3]);
 });
 

@@ -1,6 +1,7 @@
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, withField } from "../core/camera/container/index.ts";
 import { type CameraChange, changesBetween } from "../core/document/index.ts";
+import type { ArchiveFile } from "./archiveFile.ts";
 import { getCamera } from "./cameras.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
@@ -40,4 +41,10 @@ export function fakeLocalStorage(): Record<string, string> {
   });
   Object.defineProperty(globalThis, "localStorage", { value: local, configurable: true });
   return local;
+}
+
+/** The files of an archive by their names, as they come out of its zip. */
+export async function filesOf(files: readonly ArchiveFile[]): Promise<Record<string, Uint8Array<ArrayBuffer>>> {
+  const read = async ({ name, content }: ArchiveFile) => [name, new Uint8Array(await content.arrayBuffer())] as const;
+  return Object.fromEntries(await Promise.all(files.map(read)));
 }

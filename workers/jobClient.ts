@@ -40,6 +40,8 @@ export function jobClient<I, O>(open: () => JobPort): JobClient<I, O> {
 
   const listen = (opened: JobPort): JobPort => {
     opened.addEventListener("error", died);
+    // An answer that can't be read settles nothing by itself.
+    opened.addEventListener("messageerror", died);
     opened.addEventListener("message", ({ data }) => {
       const reply = data as JobReply;
       const waiter = waiting.get(reply.id);
@@ -61,7 +63,13 @@ export function jobClient<I, O>(open: () => JobPort): JobClient<I, O> {
       return new Promise((resolve) => {
         waiting.set(id, { settle: resolve as Waiting["settle"], onProgress });
         port ??= listen(open());
-        port.postMessage({ type: "run", id, input }, []);
+        try {
+          port.postMessage({ type: "run", id, input }, []);
+        } catch (error) {
+          waiting.delete(id);
+          resolve(failure({ reason: "failed", message: String(error) }));
+          return;
+        }
         const cancel = (): void => {
           const waiter = waiting.get(id);
           if (waiter === undefined) return;

@@ -2,7 +2,7 @@
 export interface JobPort {
   postMessage(message: unknown, transfer: Transferable[]): void;
   addEventListener(type: "message", listener: (event: { readonly data: unknown }) => void): void;
-  addEventListener(type: "error", listener: (event: unknown) => void): void;
+  addEventListener(type: "error" | "messageerror", listener: (event: unknown) => void): void;
 }
 
 export type JobRequest =

@@ -34,6 +34,13 @@ export class Maker {
     page.on("console", (message) => {
       if (message.type() === "error") complaints.push(message.text());
     });
+    // What a worker is forbidden stands in its own log alone.
+    page.on("workercreated", ({ client }) => {
+      client.on("Log.entryAdded", ({ entry }) => {
+        if (entry.level === "error") complaints.push(entry.text);
+      });
+      client.send("Log.enable").catch(() => {});
+    });
     return new Maker(page, context, address, await catchDownloads(page), complaints);
   }
 

@@ -1,14 +1,14 @@
 import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
-import type { ImportReport } from "./fileExchange.ts";
+import type { FileReport } from "./fileExchange.ts";
 
 /** What came of a file that was opened, what is wrong in it, and what is to be decided before it is taken in. */
 export default function Report({
   report,
   onReport,
 }: {
-  readonly report: ImportReport;
-  readonly onReport: (report: ImportReport | null) => void;
+  readonly report: FileReport;
+  readonly onReport: (report: FileReport | null) => void;
 }) {
   return (
     <div
@@ -18,10 +18,20 @@ export default function Report({
     >
       <p>
         {report.sentence}{" "}
-        <button type="button" className="ml-2 underline underline-offset-4" onClick={() => onReport(null)}>
-          Close
-        </button>
+        {report.going === undefined && (
+          <button type="button" className="ml-2 underline underline-offset-4" onClick={() => onReport(null)}>
+            Close
+          </button>
+        )}
       </p>
+      {report.going && (
+        <p className="mt-2 flex items-center gap-3">
+          <progress className="w-64" aria-label="How far it is" value={report.going.share} />
+          <Button look="quiet" onClick={report.going.stop}>
+            Stop
+          </Button>
+        </p>
+      )}
       {report.ask && (
         <p className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => void report.ask?.keep().then(onReport)}>Keep mine, take in what is new</Button>

@@ -10,7 +10,7 @@ import { LiveNotice } from "../../ui/LiveNotice.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { useConnectionTrouble } from "../../ui/useConnectionTrouble.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
-import type { ImportReport } from "./fileExchange.ts";
+import type { FileReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
 
 /** More cameras are drawn only where they are in sight. */
@@ -29,11 +29,11 @@ const WIDEST = 320;
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const live = useLive(loaded, readShelf);
   const { cameras, damaged, removed, out } = live.value;
-  const [report, setReport] = useState<ImportReport | null>(null);
+  const [report, setReport] = useState<FileReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
-    const { takeIn } = await import("./fileExchange.ts");
-    for (const file of files) setReport(await takeIn(file));
+    const { takeAll } = await import("./fileExchange.ts");
+    await takeAll(files, setReport);
   };
   const pixel = useMemo(() => pixelSize(cameras), [cameras]);
   return (
@@ -59,8 +59,8 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
               </Link>
               <Button onClick={pick}>Open a file</Button>
               <Button
-                onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything())}
-                disabled={cameras.length === 0}
+                onClick={() => void import("./fileExchange.ts").then(({ saveEverything }) => saveEverything(setReport))}
+                disabled={report?.going !== undefined}
               >
                 Save everything
               </Button>

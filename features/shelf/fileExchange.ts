@@ -11,28 +11,84 @@ import {
 } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { saveFile } from "../../ui/saveFile.ts";
+import type { JobClient } from "../../workers/jobClient.ts";
+import type { Unpacked, UnpackOrder } from "../../workers/zip/unpack.ts";
 
-/** What came of reading a file: a sentence, and what is wrong in it, place by place. */
-export interface ImportReport {
+/** What comes of a file that is read or written: a sentence, and what is wrong in it, place by place. */
+export interface FileReport {
   readonly ok: boolean;
   readonly sentence: string;
   readonly faults: readonly Fault[];
   /** What the maker has to decide before anything is written. */
-  readonly ask?: { readonly replace: () => Promise<ImportReport>; readonly keep: () => Promise<ImportReport> };
+  readonly ask?: { readonly replace: () => Promise<FileReport>; readonly keep: () => Promise<FileReport> };
+  /** While it goes on: how far it is, 0 to 1, and how it is given up. */
+  readonly going?: { readonly share: number; readonly stop: () => void };
 }
 
-/** Saves everything as a zip. */
-export async function saveEverything(): Promise<void> {
+/** Hears how a file fares: while it goes on, and at last what came of it. */
+type Hear = (report: FileReport) => void;
+
+/** Saves everything as a zip, and tells how far it is and what came of it, whatever that is. */
+export async function saveEverything(hear: Hear): Promise<void> {
   const now = isoWithOffset(new Date());
-  saveFile(`still-box-${now.slice(0, 10)}.zip`, await exportArchive(now), "application/zip");
+  const name = `still-box-${now.slice(0, 10)}.zip`;
+  const failed = (why: string): void => hear({ ok: false, sentence: `Nothing is saved: ${why}.`, faults: [] });
+  const { going, signal } = goesOn(`Packing ${name}`, hear);
+  try {
+    const files = await exportArchive(now);
+    const { packClient } = await import("../../workers/zip/pack.client.ts");
+    const zip = await packClient.run({ files, at: now }, { onProgress: going, signal });
+    if (!zip.ok) return failed(zip.error.reason === "cancelled" ? "it was stopped" : zip.error.message);
+    saveFile(name, zip.value, "application/zip");
+    const size = (zip.value.size / 1e6).toFixed(zip.value.size < 1e7 ? 1 : 0);
+    const pictures = files.length - 1;
+    const what = pictures === 0 ? "your records" : `your records and ${count(pictures, "picture")}`;
+    hear({
+      ok: true,
+      sentence: `${name}, ${size} MB, with ${what}, is handed to the browser to save.`,
+      faults: [],
+    });
+  } catch (error) {
+    failed(error instanceof Error ? error.message : String(error));
+  }
+}
+
+/** Reads files one after the other, and tells of each how far it is and what came of it, whatever that is. */
+export async function takeAll(files: readonly File[], hear: Hear): Promise<void> {
+  for (const file of files) {
+    const { going, signal } = goesOn(`Reading ${file.name}`, hear);
+    const { unpackClient } = await import("../../workers/zip/unpack.client.ts");
+    const report = await takeIn(file, unpackClient, { onProgress: going, signal }).catch((error: unknown) =>
+      refused(file.name, [{ path: "", message: `can’t be read: ${error instanceof Error ? error.message : error}` }]),
+    );
+    hear(report);
+  }
+}
+
+/** Tells at once that something goes on, and how far it is whenever that is known. */
+function goesOn(
+  sentence: string,
+  hear: Hear,
+): { readonly going: (share: number) => void; readonly signal: AbortSignal } {
+  const mine = new AbortController();
+  const going = (share: number): void =>
+    hear({ ok: true, sentence: `${sentence} …`, faults: [], going: { share, stop: () => mine.abort() } });
+  going(0);
+  return { going, signal: mine.signal };
 }
 
 const MIB = 2 ** 20;
 /** Larger files are not ours, and would fill the memory, bytes. */
 const LARGEST = { camera: 4 * MIB, archive: 1024 * MIB } as const;
 
+/** What an archive may hold. */
+const ARCHIVE_LIMITS = { files: 20_000, bytes: 2 ** 30 } as const;
+
+type Unpacker = JobClient<UnpackOrder, Unpacked>;
+type How = Parameters<Unpacker["run"]>[1];
+
 /** Reads a camera file or an archive. All of it is checked before anything is written. */
-export async function takeIn(file: File): Promise<ImportReport> {
+export async function takeIn(file: File, unpacker: Unpacker, how: How = {}): Promise<FileReport> {
   const start = new Uint8Array(await file.slice(0, 2).arrayBuffer());
   const isZip = start[0] === 0x50 && start[1] === 0x4b;
   const most = isZip ? LARGEST.archive : LARGEST.camera;
@@ -40,12 +96,18 @@ export async function takeIn(file: File): Promise<ImportReport> {
     const message = `is ${Math.ceil(file.size / MIB)} MiB large; ${isZip ? "an archive" : "a camera file"} has at most ${most / MIB}`;
     return refused(file.name, [{ path: "", message }]);
   }
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  return isZip ? takeArchive(file.name, bytes) : takeCamera(file.name, bytes);
+  if (!isZip) return takeCamera(file.name, new Uint8Array(await file.arrayBuffer()));
+  const unpacked = await unpacker.run({ zip: file, most: ARCHIVE_LIMITS }, how);
+  if (!unpacked.ok) return refused(file.name, [{ path: "", message: unpacked.error.message }]);
+  if (!unpacked.value.ok) return refused(file.name, [{ path: "", message: unpacked.value.error }]);
+  return takeArchive(file.name, unpacked.value.value);
 }
 
-async function takeArchive(name: string, bytes: Uint8Array): Promise<ImportReport> {
-  const read = await readArchive(bytes);
+async function takeArchive(
+  name: string,
+  files: Readonly<Record<string, Uint8Array<ArrayBuffer>>>,
+): Promise<FileReport> {
+  const read = await readArchive(files);
   if (!read.ok) return refused(name, read.error);
   const conflicts = await archiveConflicts(read.value);
   if (conflicts === 0) return write(name, read.value, "keep");
@@ -60,7 +122,7 @@ async function takeArchive(name: string, bytes: Uint8Array): Promise<ImportRepor
   };
 }
 
-async function write(name: string, read: ReadArchive, conflicts: "replace" | "keep"): Promise<ImportReport> {
+async function write(name: string, read: ReadArchive, conflicts: "replace" | "keep"): Promise<FileReport> {
   const written = await importArchive(read, conflicts);
   if (!written.ok) return { ok: false, sentence: written.error.message, faults: [] };
   const { cameras = [], exposures = [] } = read.archive;
@@ -68,7 +130,7 @@ async function write(name: string, read: ReadArchive, conflicts: "replace" | "ke
   return { ok: true, sentence, faults: [] };
 }
 
-async function takeCamera(name: string, bytes: Uint8Array): Promise<ImportReport> {
+async function takeCamera(name: string, bytes: Uint8Array): Promise<FileReport> {
   const text = textOf(bytes);
   const data = text === null ? null : readJson(text);
   // A depth is a fault of a place; without one it is no JSON at all.
@@ -98,7 +160,7 @@ function textOf(bytes: Uint8Array): string | null {
   }
 }
 
-function refused(name: string, faults: readonly Fault[]): ImportReport {
+function refused(name: string, faults: readonly Fault[]): FileReport {
   return { ok: false, sentence: `${name} was not taken in; nothing was changed.`, faults };
 }
 

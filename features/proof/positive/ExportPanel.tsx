@@ -3,12 +3,13 @@ import type { Negative } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
+import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { saveFile } from "../../../ui/saveFile.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import type { PictureFormat } from "../../../workers/finishedFile.ts";
-import { zipFiles } from "../../../workers/zipFiles.ts";
+import { packClient } from "../../../workers/zip/pack.client.ts";
 import type { Proof } from "../useProof.ts";
 import { factsOf } from "./factsOf.ts";
 import { apart, FORMATS, nameBy, USUAL_PATTERN } from "./fileNames.ts";
@@ -48,13 +49,20 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
       if (made.ok) files.push({ name: nameBy(pattern, facts, index + 1), bytes: made.value });
       else notify(`${facts.subject}: ${made.error ?? "given up"}`, { urgent: true });
     }
-    setSaid(null);
-    if (mine.signal.aborted || files.length === 0) return;
     const names = apart(files.map(({ name }) => name));
-    const zipped = await zipFiles(
-      Object.fromEntries(files.map(({ bytes }, i) => [`${names[i]}${FORMATS[format].ending}`, bytes])),
-    );
-    saveFile("positives.zip", zipped, "application/zip");
+    const packed = format !== "tiff16";
+    const order = {
+      files: files.map(({ bytes }, i) => ({
+        name: `${names[i]}${FORMATS[format].ending}`,
+        content: new Blob([bytes]),
+        packed,
+      })),
+      at: isoWithOffset(new Date()),
+    };
+    const zipped = mine.signal.aborted || files.length === 0 ? null : await packClient.run(order, mine);
+    setSaid(null);
+    if (zipped?.ok) saveFile("positives.zip", zipped.value, "application/zip");
+    else if (zipped !== null && zipped.error.reason !== "cancelled") notify(zipped.error.message, { urgent: true });
   };
   return (
     <Panel title="Out of the darkroom">
