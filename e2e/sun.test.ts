@@ -103,12 +103,22 @@ describe("Sun · Plan", () => {
         },
         { alpha, beta, gamma: -2, absolute: true },
       );
+    // Whether a browser asks, and what it is answered, is its own: refused, it says so; else the compass is listened to.
+    const answer = (words: string): Promise<void> =>
+      maker.page.evaluate((given) => {
+        Object.assign(DeviceOrientationEvent, { requestPermission: async () => given });
+      }, words);
     await lies(135, 1);
+    await answer("denied");
     await maker.press("By a compass");
     await maker.type("Declination", "2");
     await maker.press("Read the phone’s compass");
+    await maker.sees("[data-phone-compass]", /was told not to ask the compass/);
+    await answer("prompt");
+    await maker.press("Read the phone’s compass");
     await maker.sees("[data-phone-compass]", /The phone says 225°/);
     await maker.reads("Towards, from true north", "227°");
+    await answer("granted");
     await lies(135, 80);
     await maker.press("Read the phone’s compass");
     await maker.sees("[data-phone-compass]", /Lay it flat/);

@@ -5,6 +5,9 @@ export type Persistence = "kept" | "may-be-cleared" | "unknown";
 export async function askToPersist(): Promise<Persistence> {
   const manager = globalThis.navigator?.storage;
   if (manager?.persist === undefined) return "unknown";
-  const kept = (await manager.persisted()) || (await manager.persist());
-  return kept ? "kept" : "may-be-cleared";
+  try {
+    return (await manager.persisted()) || (await manager.persist()) ? "kept" : "may-be-cleared";
+  } catch {
+    return "unknown";
+  }
 }

@@ -15,7 +15,7 @@ let shared: AudioContext | undefined;
 export function wakeSound(): void {
   if (!("AudioContext" in globalThis)) return;
   shared ??= new AudioContext();
-  if (shared.state === "suspended") void shared.resume();
+  if (shared.state === "suspended") shared.resume().catch(() => undefined);
 }
 
 /** Whether the page may sound: after a reload not before somebody has touched it. */

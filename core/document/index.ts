@@ -37,5 +37,6 @@ export {
   type ShotWords,
 } from "./records.ts";
 export { parseSettings } from "./settings.ts";
+export { runOf, sheetOut } from "./sheetOut.ts";
 export type { Trail } from "./trail.ts";
 export { type Migration, migrate, type VersionedFormat } from "./version.ts";

@@ -142,6 +142,8 @@ export interface Development {
   readonly order?: number;
   /** When it left each bath, ms since 1970. */
   readonly movesMs?: readonly number[];
+  /** When it was put back into the bath before, ms since 1970, rising. */
+  readonly backsMs?: readonly number[];
   readonly byClock?: boolean;
   /** `null` or missing: it is still on its way. */
   readonly finishedAt?: string | null;

@@ -24,6 +24,7 @@ export class Maker {
     const page = await context.newPage();
     page.setDefaultTimeout(PATIENCE);
     await page.setViewport({ width: 1280, height: 800 });
+    await page.evaluateOnNewDocument(answeredForTheBrowser);
     const complaints: string[] = [];
     page.on("pageerror", (error) => complaints.push(String(error)));
     page.on("request", (request) => {
@@ -336,6 +337,26 @@ async function emptied(context: BrowserContext, address: string): Promise<void> 
   const session = await blank.createCDPSession();
   await session.send("Storage.clearDataForOrigin", { origin: address, storageTypes: "all" });
   await blank.close();
+}
+
+/**
+ * What a browser of today or tomorrow decides by its own habit (whether it asks, whom it trusts, what it has) is decided
+ * here. Runs in the page before anything else.
+ */
+function answeredForTheBrowser(): void {
+  const answers: readonly (readonly [object | undefined, object])[] = [
+    [globalThis.DeviceOrientationEvent, { requestPermission: async () => "granted" }],
+    [navigator.storage, { persisted: async () => true, persist: async () => true }],
+    [navigator.geolocation, { getCurrentPosition: (_: unknown, refused: (why: object) => void) => refused({}) }],
+    [navigator.wakeLock, { request: async () => ({ release: async () => {} }) }],
+    [navigator, { vibrate: () => true }],
+    [globalThis.speechSynthesis, { speak: () => {}, cancel: () => {} }],
+  ];
+  for (const [owner, habits] of answers) {
+    for (const [name, value] of Object.entries(habits)) {
+      if (owner) Object.defineProperty(owner, name, { value, configurable: true, writable: true });
+    }
+  }
 }
 
 /** Server and browser for the tests of one file. */

@@ -1,7 +1,6 @@
 import type { Stay } from "../../basis/flowShop/index.ts";
 import { temperatureFactor } from "../temperature/index.ts";
-import type { BathName, Lamp, Recipe, RecipeStep } from "./recipe.ts";
-import { lampFor } from "./recipe.ts";
+import { type BathName, type Lamp, lampAfter, lampFor, type Recipe, type RecipeStep } from "./recipe.ts";
 
 /** A step as it is to be done today. */
 export interface PlannedStep extends RecipeStep {
@@ -9,7 +8,7 @@ export interface PlannedStep extends RecipeStep {
   readonly planned: number;
   /** Planned beginning after the sheet went in, s. */
   readonly from: number;
-  /** The light that may be on while it lasts. */
+  /** The light that the plan lets be on while it lasts: what really may be on `darkroom/lamp` says. */
   readonly lamp: Lamp;
 }
 
@@ -25,14 +24,38 @@ export interface PlannedStep extends RecipeStep {
 export function planOf(recipe: Recipe, celsius: number, q10: number): readonly PlannedStep[] {
   const factor = temperatureFactor(celsius, q10);
   let from = 0;
-  let lamp: Lamp = recipe.medium === "film" ? lampFor("film") : lampFor("paper");
+  let lamp = lampFor(recipe.medium);
   return recipe.steps.map((step) => {
     const planned = step.byTemperature ? step.seconds * factor : step.seconds;
     const now = { ...step, planned, from, lamp };
     from += planned;
-    lamp = step.lampAfter ?? lamp;
+    lamp = lampAfter(step) ?? lamp;
     return now;
   });
+}
+
+/**
+ * Seconds after which a bath has done what it is for, at the temperature of the day.
+ *
+ * @returns s, never more than what is planned
+ * @source TRADE section 6, common practice
+ * @example leastOf({ seconds: 120, planned: 120, least: 30, … }) // 30
+ */
+export function leastOf({ seconds, planned, least }: PlannedStep): number {
+  return planned * Math.min(1, (least ?? seconds) / seconds);
+}
+
+/** A bath is left long before its least time when not even this share of it is over. */
+const LONG_BEFORE = 0.5;
+
+/**
+ * Whether a bath would be left so early that it can hardly have been meant.
+ *
+ * @param elapsed seconds in it
+ * @example isTooSoon({ seconds: 120, planned: 120, least: 30, … }, 10) // true
+ */
+export function isTooSoon(step: PlannedStep, elapsed: number): boolean {
+  return elapsed < LONG_BEFORE * leastOf(step);
 }
 
 /**

@@ -23,12 +23,16 @@ export interface RecipeStep {
   readonly seconds: number;
   /** Up to when it may go on, s; left out: it is over at its time. */
   readonly most?: number | null;
+  /** From when on it has done what it is for at the least, s at 20 °C; left out: at its time. */
+  readonly least?: number | null;
+  /** Whether the sheet is in a shut tank meanwhile, or lies in an open tray; left out: a tray. */
+  readonly vessel?: "tray" | "tank";
   /** Whether the temperature changes its time. */
   readonly byTemperature?: boolean;
   /** Whether the eye ends it, not the clock. */
   readonly byEye?: boolean;
   readonly agitation?: Agitation | null;
-  /** What light may be on once it is over; left out: as before. */
+  /** What light a fixer lets be on once it has worked so long as it has to at the least; left out: white. */
   readonly lampAfter?: Lamp | null;
   /** What to do and to look for. */
   readonly look?: string;
@@ -52,12 +56,23 @@ export interface Recipe {
 }
 
 /**
+ * What light may be on when a bath has done its work. Only a fixer changes what a sheet bears.
+ *
+ * @returns `null`: the same as before it
+ * @source TRADE section 6, common practice
+ * @example lampAfter({ id: "s", name: "Stop", bath: "stop", seconds: 20 }) // null
+ */
+export function lampAfter({ bath, lampAfter: after }: RecipeStep): Lamp | null {
+  return bath === "fixer" ? (after ?? "white") : null;
+}
+
+/**
  * The lamp a medium bears while it is still sensitive: red for paper, none for film.
  *
  * @returns `red` or `none`; a maker's data sheet may say otherwise and counts
  * @source TRADE section 4, common practice
  * @example lampFor("film") // "none"
  */
-export function lampFor(kind: "paper" | "film"): Lamp {
-  return kind === "paper" ? "red" : "none";
+export function lampFor(kind: Recipe["medium"]): Lamp {
+  return kind === "film" ? "none" : "red";
 }

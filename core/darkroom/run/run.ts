@@ -8,6 +8,8 @@ export interface Run {
   readonly startedMs: number;
   /** When it was moved out of each bath so far, ms, rising. */
   readonly movesMs: readonly number[];
+  /** When it was put back into the bath before, ms, rising: how long it really lay in that is sure only from then on. */
+  readonly backsMs?: readonly number[];
   /** Whether the clock moves it on at its planned times, so that no hand has to tap. */
   readonly byClock: boolean;
 }
@@ -85,14 +87,34 @@ export function movedOn(run: Run, nowMs: number): Run {
 }
 
 /**
- * A run whose last move was none: the sheet never left its bath, and the time in it has gone on.
+ * A run whose last move was none: the sheet never left its bath, and the time in it has gone on. Since it may have been out
+ * of it all the same, the moment is kept.
  *
  * @returns the run, from here on moved by hand: a clock would move it again at once
  * @example movedBack({ plan, startedMs: 0, movesMs: [60_000], byClock: false }, 65_000).movesMs // []
  */
 export function movedBack(run: Run, nowMs: number): Run {
   const moves = movesTill(run, nowMs);
-  return moves.length === 0 ? run : { ...run, movesMs: moves.slice(0, -1), byClock: false };
+  if (moves.length === 0) return run;
+  return { ...run, movesMs: moves.slice(0, -1), backsMs: [...(run.backsMs ?? []), nowMs], byClock: false };
+}
+
+/**
+ * Seconds that a sheet is sure to have lain in each bath up to now, the present one last. Where it was put back, the time
+ * before may have passed in the next bath, or on the way: it does not count.
+ *
+ * @param nowMs by the run's clock
+ * @returns s ≥ 0, one for each bath that was begun
+ * @example sureSeconds({ plan, startedMs: 0, movesMs: [60_000], backsMs: [40_000], byClock: false }, 90_000) // [20, 30]
+ */
+export function sureSeconds(run: Run, nowMs: number): readonly number[] {
+  const { plan, startedMs, backsMs = [] } = run;
+  const moves = movesTill(run, nowMs);
+  return plan.slice(0, moves.length + 1).map((_, index) => {
+    const [from, to] = [moves[index - 1] ?? startedMs, moves[index] ?? nowMs];
+    const back = backsMs.findLast((at) => at >= from && at <= to) ?? from;
+    return Math.max(0, to - back) / 1000;
+  });
 }
 
 /**

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { earliestStart, type Shop } from "../../../core/basis/flowShop/index.ts";
 import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../core/darkroom/recipe/index.ts";
+import { allowedLamp, type LampAllowed, lampBorne } from "../../../core/darkroom/lamp/index.ts";
 import {
   comingVisits,
   movedBack,
@@ -11,7 +12,7 @@ import {
   realSeconds,
   runAt,
 } from "../../../core/darkroom/run/index.ts";
-import type { Development } from "../../../core/document/index.ts";
+import { type Development, runOf, sheetOut } from "../../../core/document/index.ts";
 import { finishDevelopment, removeRecord, saveRecord, takeBackFinish } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
@@ -29,6 +30,10 @@ export interface Runs {
   readonly going: readonly SheetNow[];
   /** Waiting for their turn, in their order. */
   readonly waiting: readonly Development[];
+  /** Through all baths, but no fixer worked on them for long enough: light still darkens them. */
+  readonly unfixed: readonly SheetNow[];
+  /** The lamp that may be on, by all of them. */
+  readonly lamp: LampAllowed;
   /** Seconds until the first that waits may go in, so that it never has to stay in a bath; `null`: none waits. */
   readonly nextIn: number | null;
   readonly now: number;
@@ -78,7 +83,9 @@ export function useRuns(stored: readonly Development[], room: Shop["room"]): Run
       const run = development && runOf(development);
       if (!development || !run) return;
       const next = how(run, clockNow());
-      if (next !== run) hold({ ...development, movesMs: next.movesMs, byClock: next.byClock });
+      if (next === run) return;
+      const { movesMs, backsMs = [], byClock } = next;
+      hold({ ...development, movesMs, backsMs, byClock });
     },
     [hold],
   );
@@ -104,7 +111,9 @@ export function useRuns(stored: readonly Development[], room: Shop["room"]): Run
         .sort((a, b) => patience(a) - patience(b) || a.at.left - b.at.left),
     [all, now],
   );
-  const through = going.find(({ at }) => at.now === null);
+  const unfixed = useMemo(() => going.filter((sheet) => sheet.at.now === null && !isFixed(sheet, now)), [going, now]);
+  const lamp = useMemo(() => allowedLamp(all.map(sheetOut), now), [all, now]);
+  const through = going.find((sheet) => sheet.at.now === null && isFixed(sheet, now));
   useEffect(() => {
     if (through) finish(through.development, through.run, clockNow());
   }, [through, finish]);
@@ -113,6 +122,8 @@ export function useRuns(stored: readonly Development[], room: Shop["room"]): Run
   return {
     going: going.filter(({ at }) => at.now !== null),
     waiting,
+    unfixed,
+    lamp,
     nextIn: first ? waitFor(first, going, room, now) : null,
     now,
     start: useCallback(
@@ -155,9 +166,9 @@ function merged(
   return all.filter((each) => each !== null);
 }
 
-/** A development as a run; `null` where the sheet has not gone in yet. */
-function runOf({ steps, startedMs, movesMs = [], byClock = false }: Development): Run | null {
-  return startedMs === undefined ? null : { plan: steps, startedMs, movesMs, byClock };
+/** Whether light may fall on a sheet by now. */
+function isFixed({ development }: SheetNow, now: number): boolean {
+  return lampBorne(sheetOut(development), now) === "white";
 }
 
 /** Seconds until a sheet may go in beside those on their way. */
@@ -197,7 +208,8 @@ async function finished(development: Development, run: Run, at: number): Promise
         run: () => {
           // The last move is taken back with it, or it would be through again at once.
           const before = written.value.before ?? development;
-          const again = { ...before, movesMs: moves.slice(0, -1), byClock: false, finishedAt: null };
+          const backsMs = [...(before.backsMs ?? []), clockNow()];
+          const again = { ...before, movesMs: moves.slice(0, -1), backsMs, byClock: false, finishedAt: null };
           void takeBackFinish({ ...written.value, before: again }).then(() => resolve(true));
         },
       },

@@ -3,6 +3,7 @@ import type { ShotWords } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { whereabouts } from "../../../ui/whereabouts.ts";
 
 const ENTRIES = [
   { name: "subject", label: "Subject", placeholder: "Scarecrow and bean rows" },
@@ -19,19 +20,12 @@ export function NoteRow({
   readonly onWords: (words: ShotWords) => void;
 }) {
   const [asking, setAsking] = useState(false);
-  const locate = (): void => {
+  const locate = async (): Promise<void> => {
     setAsking(true);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords: { latitude, longitude } }) => {
-        setAsking(false);
-        onWords({ ...words, position: { latitude, longitude } });
-      },
-      () => {
-        setAsking(false);
-        notify("The browser doesn’t say where this is. Type the place instead.");
-      },
-      { timeout: 20_000, maximumAge: 60_000 },
-    );
+    const found = await whereabouts();
+    setAsking(false);
+    if (found.ok) onWords({ ...words, position: found.value });
+    else notify(found.error);
   };
   const { position } = words;
   return (
@@ -58,7 +52,7 @@ export function NoteRow({
             </Button>
           </>
         ) : (
-          <Button look="quiet" className="px-0" disabled={asking} onClick={locate}>
+          <Button look="quiet" className="px-0" disabled={asking} onClick={() => void locate()}>
             {asking ? "Asking where this is …" : "Note where this is on the map"}
           </Button>
         )}

@@ -9,7 +9,18 @@ const EVENTS = ["deviceorientationabsolute", "deviceorientation"] as const;
 
 /** What some phones tell beside the standard, and some ask before they tell. */
 type PhoneEvent = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
-type Asking = typeof DeviceOrientationEvent & { readonly requestPermission?: () => Promise<"granted" | "denied"> };
+type Asking = typeof DeviceOrientationEvent & {
+  readonly requestPermission?: () => Promise<"granted" | "denied" | "prompt">;
+};
+
+/** Whether the browser was told not to tell. Where it has not asked yet, or can’t say, the compass itself shows it. */
+async function isRefused(): Promise<boolean> {
+  try {
+    return (await (DeviceOrientationEvent as Asking).requestPermission?.()) === "denied";
+  } catch {
+    return false;
+  }
+}
 
 /** The phone's own compass, where there is one: laid flat beside the camera, its top edge to where that looks. */
 export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number) => void }) {
@@ -21,8 +32,7 @@ export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number
   const listen = async (): Promise<void> => {
     setBusy(true);
     setSaid(null);
-    const allowed = await ((DeviceOrientationEvent as Asking).requestPermission?.().catch(() => "denied") ?? "granted");
-    if (allowed !== "granted") {
+    if (await isRefused()) {
       setSaid("The browser was told not to ask the compass. Type what a compass says.");
       setBusy(false);
       return;

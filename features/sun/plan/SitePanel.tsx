@@ -5,6 +5,7 @@ import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { whereabouts } from "../../../ui/whereabouts.ts";
 import { placesClient } from "../../../workers/places.client.ts";
 import type { Town } from "../../../workers/places.ts";
 
@@ -47,19 +48,13 @@ export const SitePanel = memo(function SitePanel({
     setZone(null);
     onSite({ ...site, timeZone: zone.trim() });
   };
-  const locate = (): void => {
+  const locate = async (): Promise<void> => {
     setAsking(true);
-    navigator.geolocation.getCurrentPosition(
-      ({ coords }) => {
-        setAsking(false);
-        void at(Math.round(coords.latitude * 1e4) / 1e4, Math.round(coords.longitude * 1e4) / 1e4);
-      },
-      () => {
-        setAsking(false);
-        notify("The browser doesn’t say where this is. Type the place instead.");
-      },
-      { timeout: 20_000, maximumAge: 60_000 },
-    );
+    const found = await whereabouts();
+    setAsking(false);
+    if (!found.ok) return void notify(found.error);
+    const { latitude, longitude } = found.value;
+    await at(Math.round(latitude * 1e4) / 1e4, Math.round(longitude * 1e4) / 1e4);
   };
   return (
     <Panel title="Place">
@@ -92,7 +87,7 @@ export const SitePanel = memo(function SitePanel({
           onBlur={() => void leaveZone()}
           onKeyDown={(event) => event.key === "Enter" && void leaveZone()}
         />
-        <Button look="quiet" className="-ml-3 justify-self-start" disabled={asking} onClick={locate}>
+        <Button look="quiet" className="-ml-3 justify-self-start" disabled={asking} onClick={() => void locate()}>
           {asking ? "Asking the browser" : "Where I am now"}
         </Button>
       </div>

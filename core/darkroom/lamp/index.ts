@@ -1,0 +1,1 @@
+export { allowedLamp, type LampAllowed, lampBorne, type SheetOut } from "./lamp.ts";
