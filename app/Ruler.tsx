@@ -24,7 +24,16 @@ function places(
 }
 
 /** The places, marked off on a rule along the top of the board; a red pointer stands at the present one. */
-export function Ruler({ current, children }: { readonly current: string | null; readonly children?: ReactNode }) {
+export function Ruler({
+  current,
+  lamp,
+  children,
+}: {
+  readonly current: string | null;
+  /** The lamp at the rule's end: in sight however narrow it is. */
+  readonly lamp?: ReactNode;
+  readonly children?: ReactNode;
+}) {
   const { pathname } = useLocation();
   return (
     <header className="relative bg-card">
@@ -68,6 +77,7 @@ export function Ruler({ current, children }: { readonly current: string | null; 
           );
         })}
         {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 xl:flex">{children}</div>}
+        {lamp && <div className="sticky right-0 ml-auto flex xl:ml-0">{lamp}</div>}
       </nav>
       <Ticks />
     </header>

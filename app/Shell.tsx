@@ -1,11 +1,11 @@
 import { lazy, type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
-import { useNavigation, useParams } from "react-router";
+import { useLocation, useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
 import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
 import { isTyping } from "../ui/isTyping.ts";
 import { currentNotices, onNotices } from "../ui/notify.ts";
-import { onRedLight, redLevel } from "../ui/redLight.ts";
+import { darkAnswer, isInDark, leaveDark, onRedLight, RED_LEVELS, redLevel, setRedLight } from "../ui/redLight.ts";
 import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
 import { keepOffline } from "./offline/keepOffline.ts";
 import { Pending } from "./Pending.tsx";
@@ -15,6 +15,7 @@ import { useReady } from "./useReady.ts";
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
 const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazy(() => import("./ConnectionNotice.tsx"));
+const LampQuestion = lazy(() => import("../ui/LampQuestion.tsx"));
 const RedLight = lazy(() => import("../ui/RedLight.tsx"));
 const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
 
@@ -38,6 +39,11 @@ export function Shell({
   if (told && !toasts) setToasts(true);
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
   const red = useSyncExternalStore(onRedLight, redLevel, () => null);
+  const asked = useSyncExternalStore(onRedLight, darkAnswer, () => null) === "asked";
+  const dark = isInDark(useLocation().pathname);
+  useEffect(() => {
+    if (!dark) leaveDark();
+  }, [dark]);
   const trouble = useConnectionTrouble();
   useReady();
   useEffect(() => {
@@ -61,7 +67,7 @@ export function Shell({
   }, []);
   return (
     <div className={cx("min-h-screen", busy && "cursor-progress")}>
-      <Ruler current={params.id ?? known}>
+      <Ruler current={params.id ?? known} lamp={red === null ? <Daylight /> : null}>
         <OverlayButton name="Commands" keys="Ctrl K" onPress={() => setOverlay("palette")} />
         <OverlayButton name="Keys" keys="?" onPress={() => setOverlay("shortcuts")} />
       </Ruler>
@@ -75,6 +81,7 @@ export function Shell({
       <Suspense>
         {toasts && <Toaster />}
         {red !== null && <RedLight />}
+        {asked && dark && <LampQuestion />}
         {overlay === "palette" && (
           <CommandPalette
             cameras={cameras}
@@ -86,6 +93,25 @@ export function Shell({
         {overlay === "shortcuts" && <ShortcutSheet onClose={() => setOverlay(null)} />}
       </Suspense>
     </div>
+  );
+}
+
+/** While it is daylight: that it is, and one press to the red light. */
+function Daylight() {
+  return (
+    <button
+      type="button"
+      aria-label="Daylight: press for the red light"
+      title="Daylight: press for the red light"
+      data-daylight
+      className="flex shrink-0 items-center gap-1.5 border-line border-l bg-card px-3 text-[0.87rem] text-quiet hover:text-ink"
+      onClick={() => setRedLight(RED_LEVELS[0])}
+    >
+      <span aria-hidden="true" className="size-3 rounded-full border-[1.5px] border-ink" />
+      <span>
+        Day<span className="hidden sm:inline">light</span>
+      </span>
+    </button>
   );
 }
 

@@ -1,9 +1,9 @@
-import { openInRed } from "../ui/openInRed.ts";
+import { enterDark } from "../ui/redLight.ts";
 import { safeLevel } from "../ui/safelight.ts";
 import { ready } from "./ready.ts";
 
-/** What every page of Dark does before it is shown: the light turns red, then the maker's data are read. */
+/** What every page of Dark does before it is shown: it is red, and asked whether this is the dark; then the maker's data are read. */
 export async function intoTheDark(): Promise<void> {
-  openInRed(safeLevel());
+  enterDark(safeLevel());
   await ready();
 }

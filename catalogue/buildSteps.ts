@@ -1,4 +1,5 @@
 import type { StepTexts } from "../core/make/steps/index.ts";
+import { CARTRIDGES_BY_DAYLIGHT } from "./loadingSteps.ts";
 
 const BLADE = "Blades: cut away from your hand, on a mat, with a fresh blade. With children, an adult cuts.";
 const RIM =
@@ -212,7 +213,7 @@ export const stepTexts: StepTexts = {
     title: "Join the two cartridges",
     minutes: 20,
     what: "Pull a hand’s breadth of film out of the full cartridge and lead it behind the window, emulsion to the hole. Tape its end squarely to the stub in the empty cartridge, on both sides. Set the cartridges at the two ends; a bit of drinking straw over the slot of each keeps them from turning back. Carve a key from a scrap of wood for the empty one’s spool, and mark it, so that turns can be counted. Close the back with black card and tape every edge twice.",
-    why: "From cartridge to cartridge the film can be loaded and taken out in daylight.",
+    why: CARTRIDGES_BY_DAYLIGHT,
     caution: BLADE,
     tools: ["a full and an empty cartridge", "tape", "scissors", "a straw", "a scrap of wood", "black card"],
   },

@@ -104,6 +104,14 @@ export const LAMP_WORDS: Readonly<Record<Lamp, string>> = {
   white: "white light may be on",
 };
 
+/** Why there may be no daylight now. */
+export function foggedWords(sheets: readonly { readonly name: string }[]): string {
+  const names = sheets.map(({ name }) => name);
+  const all = names.length < 2 ? names.join("") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+  const [are, them, they] = names.length === 1 ? ["is", "it", "it is"] : ["are", "them", "they are"];
+  return `${all} ${are} not fixed: light fogs ${them}, unless ${they} in a shut box or camera.`;
+}
+
 /** Baths as they stand on trays. */
 export const BATH_WORDS: Readonly<Record<BathName, string>> = {
   developer: "Developer",
@@ -113,6 +121,30 @@ export const BATH_WORDS: Readonly<Record<BathName, string>> = {
   fixer: "Fixer",
   wash: "Wash",
 };
+
+/** What the hand does with a sheet, in an open tray and in a shut tank. */
+export const VESSEL_WORDS = {
+  tray: {
+    first: "Lid off, sheet in the hand, emulsion up. Press as it goes under.",
+    rock: "Rock it.",
+    still: "Leave it still.",
+    into: (bath: string) => `Into the ${bath}`,
+  },
+  tank: {
+    first: "Sheet into the canister, emulsion inwards; developer in, lid on. Press as the lid goes on.",
+    rock: "Roll it, lid on.",
+    still: "Leave it lying, lid on.",
+    into: (bath: string) => `Pour out; ${bath} in, lid on`,
+  },
+} as const;
+/** From the tank into an open tray. */
+export const OUT_OF_THE_TANK = (bath: string): string => `Lid off, pour out; into the ${bath}`;
+
+/** A bath that is left long before it has done its work, s. */
+export function tooSoonWords(bath: string, elapsed: number, least: number): string {
+  const done = elapsed < 1 ? "less than a second" : `${Math.floor(elapsed)} s`;
+  return `It was in the ${bath.toLowerCase()} for ${done}; that wants ${Math.round(least)} s at the least.`;
+}
 
 /** What to write on a bottle’s label besides its figures. */
 export const BOTTLE_WORDS: Readonly<Record<Chemical, string>> = {

@@ -1,5 +1,9 @@
 import type { LoadingStep } from "../core/camera/lies/index.ts";
 
+/** Of film that goes from cartridge to cartridge: said alike where it is built, loaded and taken out. */
+export const CARTRIDGES_BY_DAYLIGHT =
+  "From cartridge to cartridge the film is loaded and taken out by daylight, out of the sun; only the leader that hangs out is lost.";
+
 /** What a step says. {sheet}, {format}, {gap}, {places}, {feel} and the like are filled in. Common practice (TRADE section 4). */
 export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   trim: "Cut it to {sheet}, along the tape mark on the cutter: one mark a side, felt with a finger. Mind the blade in the dark.",
@@ -15,8 +19,17 @@ export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   strips: "Its two edges go under the rubber strips, all the way.",
   chambers: "Chamber by chamber, in this order: {places}. Never mix them up: a negative is known by its place.",
   tray: "Highest number first, each back into its place in the tray, the right way up.",
-  roll: "The full cartridge on its side, the film’s tongue across the mask into the empty one, emulsion to the hole, taped on; wind till it is taut. Film is wound in full dark.",
+  roll: "The full cartridge on its side, the film’s tongue across the mask into the empty one, emulsion to the hole, taped on; wind till it is taut.",
   feel: "Feel inside, with a clean dry finger, for the scratchy rim of the plate: the sheet must not cover the hole.",
   lid: "Lid on, shutter shut.",
   collar: "A collar of tape all round the lid: it keeps the light out, and says that it is loaded.",
+};
+
+/** What comes out of a camera, and where it goes. */
+export const UNLOADED: Readonly<Record<"one" | "several" | "cartridges", string>> = {
+  one: "The sheet goes into a dark box, or straight to the trays.",
+  several:
+    "Each sheet comes out in the order of its places, its place on its back, into a dark box or straight to the trays.",
+  cartridges:
+    "Cut the films apart, by daylight: the exposed one goes in its cartridge to a laboratory, or in the dark into your own tank.",
 };

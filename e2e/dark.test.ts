@@ -4,6 +4,7 @@ import { PATIENCE } from "./support/patience.ts";
 import { redPixels } from "./support/redPixels.ts";
 
 const { arrive } = stage(true);
+const FILM = "film-pan-400";
 const PHONE = { width: 390, height: 844 };
 
 async function inTheDark(path: string, size = PHONE): Promise<Maker> {
@@ -97,8 +98,13 @@ describe("Dark · Load", () => {
     await maker.sees('[data-filled="1"]', /No\. 8 is loaded/);
     await maker.goTo("/field?camera=thistle-canister-one");
     await maker.sees("[data-left]", /1 of 1 left/);
+    // From cartridge to cartridge it is said as it was built: by daylight.
     await maker.goTo("/dark?camera=thistle-bean-carton");
-    await maker.sees("[data-lamp-words]", /Film: no light at all, and this red screen is light/);
+    await maker.sees("[data-lamp-words]", /loaded and taken out by daylight/);
+    expect(await maker.text("main")).not.toMatch(/full dark|Black screen/);
+    await maker.goTo("/dark?camera=thistle-feed-drum");
+    await maker.choose("Paper or film", FILM);
+    await maker.sees("[data-lamp-words]", /Film: no light at all, and a red screen is light too/);
     await maker.press("Black screen");
     await maker.page.waitForSelector("[data-blackout]");
     const { data } = await sharp(await maker.page.screenshot())
@@ -109,7 +115,7 @@ describe("Dark · Load", () => {
     await tapAt(maker, 200, 400);
     // What it noted is seen when the light is back.
     await maker.page.waitForFunction(
-      () => Number(document.querySelector("[data-filled]")?.getAttribute("data-filled")) > 10,
+      () => Number(document.querySelector("[data-filled]")?.getAttribute("data-filled")) === 1,
     );
   });
 
@@ -256,23 +262,27 @@ describe("Dark · Trays", () => {
     await tapAt(maker, 200, 400);
     await maker.page.waitForSelector("[data-blackout][aria-label*='Developer']");
     await maker.page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 750)));
-    for (let bath = 0; bath < 3; bath++) {
+    const black = async (): Promise<void> => {
       const picture = await sharp(await maker.page.screenshot())
         .removeAlpha()
         .raw()
         .toBuffer();
       expect(picture.every((value) => value === 0)).toBe(true);
+    };
+    for (const next of ["Stop", "Fixer"]) {
+      await black();
       await maker.later(400);
-      const before = await maker.page.$eval("[data-blackout]", (each) => each.getAttribute("aria-label"));
       await tapAt(maker, 200, 400);
-      await maker.page.waitForFunction(
-        (was) => document.querySelector("[data-blackout]")?.getAttribute("aria-label") !== was,
-        { timeout: PATIENCE },
-        before,
-      );
+      await maker.page.waitForSelector(`[data-blackout][aria-label*='${next}']`, { timeout: PATIENCE });
       await maker.page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 750)));
     }
-    await maker.sees("[data-focus]", /Wash[\s\S]*white light may be on|white light may be on[\s\S]*Wash/i);
+    await maker.later(280);
+    await black();
+    // All of the fixer's time is over: light is back by itself, and is said.
+    await maker.later(30);
+    await maker.sees("[data-lamp=white]", /white light may be on/i);
+    await maker.press("Into the wash");
+    await maker.sees("[data-focus]", /Wash/);
   });
 
   test("warmth changes the time and is doubted far out; a recipe of one’s own is copied, changed and refused with words", async () => {
@@ -429,4 +439,117 @@ test("nothing of Dark is smaller than 56 px, nor green or blue, on phone and tab
       expect({ path, ...(await redPixels(maker.page)) }).toMatchObject({ path, pixels: 0 });
     }
   }
+});
+
+describe("The lamp", () => {
+  const red = (maker: Maker) => maker.page.evaluate(() => document.documentElement.dataset.red ?? null);
+
+  test("entering Dark is red and asks once; by daylight one plans, and what could fog asks again and turns red", async () => {
+    const maker = await arrive();
+    await maker.page.setViewport(PHONE);
+    await maker.goTo("/");
+    await maker.page.waitForSelector("[data-daylight]");
+    await maker.press("DARK");
+    await maker.sees("[role=alertdialog]", /Is it dark where you are/);
+    await redOnly(maker);
+    // Escape is no answer.
+    await maker.keys("Escape");
+    await maker.press("By daylight, to plan");
+    await maker.sees("[data-by-daylight]", /no sheet is out of its box/);
+    expect(await red(maker)).toBeNull();
+    await maker.press("Trays");
+    await maker.press("One more");
+    expect(await red(maker)).toBeNull();
+    await maker.press("To the trays");
+    await maker.sees("[role=alertdialog]", /dark before the first sheet comes out of its box/);
+    await maker.press("Not yet");
+    expect(await red(maker)).toBeNull();
+    await maker.press("To the trays");
+    await maker.press("It is dark: go on");
+    await maker.page.waitForSelector("[data-run-screen]");
+    await redOnly(maker);
+    await maker.sees("[data-run-screen] [data-lamp=red]", /red lamp only/i);
+    // Anywhere in the app daylight is asked for now, with the sheet that forbids it.
+    await maker.goTo("/method");
+    expect(await red(maker)).toBe("70");
+    await maker.press("Daylight");
+    await maker.sees("[role=alertdialog]", /Sheet 1 is not fixed: light fogs it/);
+    await maker.press("Stay red");
+    expect(await red(maker)).toBe("70");
+    await maker.reload();
+    expect(await red(maker)).toBe("70");
+  });
+
+  test("two sheets: in the fixer the first does not let light in while the second waits; then one press brings daylight", async () => {
+    const maker = await inTheDark("/dark/trays");
+    await maker.press("One more");
+    await maker.press("One more");
+    await maker.press("To the trays");
+    await maker.press("Sheet 1 goes in now");
+    for (const [seconds, next] of [
+      [70, /Stop/],
+      [15, /Fixer/],
+    ] as const) {
+      await maker.later(seconds);
+      await maker.page.evaluate(() => document.querySelector<HTMLElement>("[data-move]")?.click());
+      await maker.sees("[data-focus]", next);
+    }
+    // Far too soon it asks.
+    await maker.page.evaluate(() => document.querySelector<HTMLElement>("[data-move]")?.click());
+    await maker.sees("[role=alertdialog]", /wants 30 s at the least/);
+    await maker.press("It stays in");
+    await maker.later(100);
+    await maker.sees("[data-run-screen] [data-lamp=red]", /red lamp only/i);
+    await maker.press("Sheet 2 goes in now");
+    await maker.page.waitForFunction(() => document.querySelector("[data-going='2']") !== null);
+    // The first is through to the wash; the second is pulled along.
+    for (let moves = 0; moves < 5; moves++) {
+      await maker.later(130);
+      const before = await maker.text("[data-run-screen]");
+      await maker.page.evaluate(() => document.querySelector<HTMLElement>("[data-move]")?.click());
+      await maker.page.waitForFunction(
+        (was) => document.querySelector<HTMLElement>("[data-run-screen]")?.innerText !== was,
+        { timeout: PATIENCE },
+        before,
+      );
+      if ((await maker.page.$("[data-run-screen] [data-lamp=white]")) !== null) break;
+    }
+    await maker.sees("[data-run-screen] [data-lamp=white]", /white light may be on/i);
+    await maker.press("Daylight");
+    await maker.page.waitForFunction(() => document.documentElement.dataset.red === undefined);
+  });
+
+  test("a canister is a tank: its words are of lid, pouring and rolling until the fixer is over", async () => {
+    const maker = await inTheDark("/dark/trays");
+    await maker.choose("Recipe", "canister-tank");
+    await maker.press("One more");
+    await maker.press("To the trays");
+    await maker.sees("[data-run-screen]", /Sheet into the canister, emulsion inwards; developer in, lid on/);
+    await maker.press("Sheet 1 goes in now");
+    await maker.sees("[data-focus]", /in the canister[\s\S]*Roll it, lid on/i);
+    await maker.sees("[data-move]", /Pour out; rinse in, lid on/);
+    await maker.later(130);
+    await maker.press("Pour out; rinse in");
+    await maker.sees("[data-move]", /Pour out; fixer in, lid on/);
+    await maker.later(35);
+    await maker.press("Pour out; fixer in");
+    await maker.sees("[data-move]", /Lid off, pour out; into the wash/);
+    await maker.later(290);
+    await maker.sees("[data-lamp=red]", /red lamp only/i);
+    await maker.later(15);
+    await maker.sees("[data-lamp=white]", /white light may be on/i);
+    expect(await maker.text("[data-run-screen]")).not.toMatch(/tray/i);
+  });
+
+  test("out of the dark by a link into the light: daylight is one press away, also on a phone", async () => {
+    const maker = await inTheDark("/dark?camera=thistle-biscuit-tin");
+    await maker.press("It is loaded");
+    await maker.press("Out into the light");
+    await maker.sees("h1, main", /./);
+    expect(await red(maker)).toBe("70");
+    await maker.press("Daylight");
+    await maker.page.waitForFunction(() => document.documentElement.dataset.red === undefined);
+    await maker.press("Daylight: press for the red light");
+    expect(await red(maker)).toBe("70");
+  });
 });

@@ -130,7 +130,7 @@ describe("a photograph as the light meter, on a phone, in red", () => {
     await maker.sees("[data-sheet-of-scene]", /What this camera’s sheet will hold of it: \d+ % stays white/);
     await maker.press("It is looking at grass in full sun");
     await maker.sees("[data-sum]", /this phone’s correction/);
-    await maker.press("Red light");
+    await maker.press("Daylight: press for the red light");
     await maker.page.waitForSelector("[data-red-light]");
     expect((await redPixels(maker.page)).pixels).toBe(0);
     await maker.press("Open the hole");
@@ -144,8 +144,7 @@ describe("a photograph as the light meter, on a phone, in red", () => {
     await maker.reload();
     await maker.sees("[data-counting]", /still to go/i);
     expect((await redPixels(maker.page)).pixels).toBe(0);
-    await maker.press("White light");
-    await maker.press("All is put away: white light");
+    await maker.press("Daylight");
     await maker.page.waitForFunction(() => document.documentElement.dataset.red === undefined);
     expect((await redPixels(maker.page)).pixels).toBeGreaterThan(1000);
   });

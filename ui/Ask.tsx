@@ -1,44 +1,7 @@
-import { AlertDialog } from "radix-ui";
 import type { ReactNode } from "react";
-import { buttonClass } from "./Button.tsx";
+import { type Asked, Question } from "./Question.tsx";
 
-/** A question before something that takes away: it has to be answered, and nothing happens until it is. */
-export function Ask({
-  title,
-  words,
-  yes,
-  no,
-  more,
-  onYes,
-  children,
-}: {
-  readonly title: string;
-  readonly words: string;
-  readonly yes: string;
-  readonly no: string;
-  /** Something else that can be done first. */
-  readonly more?: ReactNode;
-  readonly onYes: () => void;
-  /** The control that asks. */
-  readonly children: ReactNode;
-}) {
-  return (
-    <AlertDialog.Root>
-      <AlertDialog.Trigger asChild>{children}</AlertDialog.Trigger>
-      <AlertDialog.Portal>
-        <AlertDialog.Overlay className="fixed inset-0 z-40 bg-tape opacity-40" />
-        <AlertDialog.Content className="fixed top-[12vh] left-1/2 z-50 w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 border border-ink bg-card p-5">
-          <AlertDialog.Title className="stamp mb-3 border-ink border-b pb-1">{title}</AlertDialog.Title>
-          <AlertDialog.Description className="mb-4">{words}</AlertDialog.Description>
-          <div className="flex flex-wrap gap-2">
-            <AlertDialog.Action className={buttonClass("action")} onClick={onYes}>
-              {yes}
-            </AlertDialog.Action>
-            {more}
-            <AlertDialog.Cancel className={buttonClass("quiet")}>{no}</AlertDialog.Cancel>
-          </div>
-        </AlertDialog.Content>
-      </AlertDialog.Portal>
-    </AlertDialog.Root>
-  );
+/** A control that asks before it takes something away. */
+export function Ask({ children, ...asked }: Asked & { readonly children: ReactNode }) {
+  return <Question {...asked} trigger={children} />;
 }

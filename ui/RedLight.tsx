@@ -1,15 +1,25 @@
-import { useSyncExternalStore } from "react";
-import { Ask } from "./Ask.tsx";
+import { useState, useSyncExternalStore } from "react";
+import { foggedWords } from "../catalogue/darkroomWords.ts";
+import type { SheetOut } from "../core/darkroom/lamp/index.ts";
 import { Button } from "./Button.tsx";
+import { Question } from "./Question.tsx";
 import { onRedLight, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
 import { safelightWords } from "./safelight.ts";
+import { useAllowedLamp } from "./sheetsOut.ts";
 
-/** At the foot of every page while the red light is on: dimmer, brighter, and back to white with a question. */
+/** At the foot of every page while the red light is on: dimmer, brighter, and daylight, after a question while a sheet is out. */
 export default function RedLight() {
   const level = useSyncExternalStore(onRedLight, redLevel, () => null);
+  const allowed = useAllowedLamp();
+  const [barred, setBarred] = useState<readonly SheetOut[] | null>(null);
   if (level === null) return null;
   const at = RED_LEVELS.findIndex((each) => each >= level);
   const step = (to: number): void => setRedLight(RED_LEVELS[to] ?? level);
+  const daylight = (): void => {
+    const { lamp, because } = allowed();
+    if (lamp === "white") setRedLight(null);
+    else setBarred(because);
+  };
   return (
     <aside
       aria-label="Red light"
@@ -25,17 +35,19 @@ export default function RedLight() {
       <Button className="min-h-[3.3rem]" disabled={at >= RED_LEVELS.length - 1} onClick={() => step(at + 1)}>
         Brighter
       </Button>
-      <Ask
-        title="White light?"
-        words="It fogs every sheet that is not in its box, its camera or the fixer."
-        yes="All is put away: white light"
-        no="Stay red"
-        onYes={() => setRedLight(null)}
-      >
-        <Button look="quiet" className="min-h-[3.3rem]">
-          White light
-        </Button>
-      </Ask>
+      <Button className="min-h-[3.3rem]" onClick={daylight}>
+        Daylight
+      </Button>
+      {barred !== null && (
+        <Question
+          title="Daylight?"
+          words={foggedWords(barred)}
+          yes="All is put away: daylight"
+          no="Stay red"
+          onYes={() => setRedLight(null)}
+          onNo={() => setBarred(null)}
+        />
+      )}
     </aside>
   );
 }

@@ -1,7 +1,15 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import { isDeliberate } from "./deliberateTap.ts";
-import { openInRed } from "./openInRed.ts";
-import { RED_AT_ONCE, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
+import {
+  answerDark,
+  darkAnswer,
+  enterDark,
+  leaveDark,
+  RED_AT_ONCE,
+  RED_LEVELS,
+  redLevel,
+  setRedLight,
+} from "./redLight.ts";
 import { keepSafelightTest, safeLevel, safelightTest, safelightWords } from "./safelight.ts";
 import { trueClock } from "./trueClock.ts";
 
@@ -46,23 +54,62 @@ describe("the true clock", () => {
 });
 
 describe("the red light in the dark", () => {
-  test("Dark opens at the dimmest, at what was found safe, or as it was; white chosen by hand holds in this tab", () => {
-    openInRed(null);
-    expect(redLevel()).toBe(RED_LEVELS[0]);
+  test("Dark opens in red, at the dimmest or at what was found safe, and asks once a visit", () => {
+    enterDark(null);
+    expect([redLevel(), darkAnswer()]).toEqual([RED_LEVELS[0], "asked"]);
+    enterDark(null);
+    expect(darkAnswer()).toBe("asked");
+    answerDark("dark");
+    enterDark(null);
+    expect([redLevel(), darkAnswer()]).toEqual([RED_LEVELS[0], "dark"]);
+    // Out of it the answer goes, the red stays; and in red one is not asked again.
+    leaveDark();
+    expect([redLevel(), darkAnswer()]).toEqual([RED_LEVELS[0], null]);
     setRedLight(190);
-    openInRed(null);
-    expect(redLevel()).toBe(190);
+    enterDark(70);
+    expect([redLevel(), darkAnswer()]).toEqual([190, "dark"]);
+  });
+  test("by daylight all pages of this visit are bright; the next visit is red again, and asks", () => {
+    enterDark(140);
+    answerDark("day");
+    enterDark(140);
+    expect([redLevel(), darkAnswer()]).toEqual([null, "day"]);
+    leaveDark();
+    enterDark(140);
+    expect([redLevel(), darkAnswer()]).toEqual([140, "asked"]);
+  });
+  test("who leaves without an answer was not in the dark: it is bright again", () => {
+    enterDark(null);
+    leaveDark();
+    expect([redLevel(), darkAnswer(), localStorage.getItem("still-box-red-light")]).toEqual([null, null, null]);
+  });
+  test("the lamp switched within Dark is an answer too, whichever way; switched elsewhere it is none", () => {
+    enterDark(null);
     setRedLight(null);
-    openInRed(140);
-    expect(redLevel()).toBeNull();
-    sessionStorage.clear();
-    openInRed(140);
-    expect(redLevel()).toBe(140);
-    // Begun in red by its address alone, the next page is red too.
-    localStorage.clear();
+    expect(darkAnswer()).toBe("day");
+    setRedLight(100);
+    expect(darkAnswer()).toBe("dark");
+    leaveDark();
+    setRedLight(null);
+    expect(darkAnswer()).toBeNull();
+    enterDark(null);
+    expect([redLevel(), darkAnswer()]).toEqual([RED_LEVELS[0], "asked"]);
+  });
+  test("begun in red by its address alone, the next page is red too; where nothing can be kept, it lasts as long as the page", () => {
     document.documentElement.dataset.red = "70";
-    openInRed(100);
+    enterDark(100);
     expect([redLevel(), localStorage.getItem("still-box-red-light")]).toEqual([100, "100"]);
+    const full = jest.spyOn(Storage.prototype, "setItem").mockImplementation(() => {
+      throw new DOMException("full", "QuotaExceededError");
+    });
+    leaveDark();
+    setRedLight(null);
+    enterDark(null);
+    answerDark("day");
+    enterDark(null);
+    expect([redLevel(), darkAnswer()]).toEqual([null, "day"]);
+    full.mockRestore();
+    leaveDark();
   });
   test.each([
     ["/dark/trays", "70"],
@@ -73,7 +120,7 @@ describe("the red light in the dark", () => {
     new Function(RED_AT_ONCE)();
     expect(document.documentElement.dataset.red).toBe(level);
     delete document.documentElement.dataset.red;
-    sessionStorage.setItem("still-box-white-in-dark", "1");
+    sessionStorage.setItem("still-box-dark-answer", "day");
     new Function(RED_AT_ONCE)();
     expect(document.documentElement.dataset.red).toBeUndefined();
     history.replaceState(null, "", "/");

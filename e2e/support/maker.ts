@@ -47,7 +47,17 @@ export class Maker {
 
   async goTo(path: string): Promise<this> {
     await this.page.goto(this.address + path, { waitUntil: "domcontentloaded" });
-    return this.there();
+    await this.there();
+    return /^\/dark(\/|\?|$)/.test(path) ? this.answersDark("In the dark now") : this;
+  }
+
+  /** Says whether this is the dark, where entering Dark asks. */
+  async answersDark(answer: "In the dark now" | "By daylight, to plan"): Promise<this> {
+    const answered = await this.page.waitForFunction(() => sessionStorage.getItem("still-box-dark-answer"), {
+      timeout: PATIENCE,
+    });
+    if ((await answered.jsonValue()) === "asked") await this.press(answer);
+    return this;
   }
 
   async reload(): Promise<this> {

@@ -1,4 +1,6 @@
+import { useSyncExternalStore } from "react";
 import { PageTabs } from "../../ui/PageTabs.tsx";
+import { onRedLight, redLevel } from "../../ui/redLight.ts";
 
 const PAGES = [
   { to: "/dark", name: "Load" },
@@ -10,9 +12,17 @@ const PAGES = [
 
 /** The ways between the pages of Dark. */
 export function DarkPages() {
+  const day = useSyncExternalStore(onRedLight, redLevel, () => null) === null;
   return (
-    <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
-      <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
-    </nav>
+    <>
+      <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
+        <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
+      </nav>
+      {day && (
+        <p className="mb-4 border-kraft border-l-4 pl-3" data-by-daylight>
+          By daylight, to plan: no sheet is out of its box. What could fog asks first, and turns this screen red.
+        </p>
+      )}
+    </>
   );
 }

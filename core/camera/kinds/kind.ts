@@ -103,6 +103,8 @@ export interface Kind {
   readonly pair?: boolean;
   /** Film wound across it. */
   readonly roll?: RollSpec;
+  /** Whether that film goes from cartridge to cartridge: neither end has to be handled in the dark. */
+  readonly cartridges?: boolean;
   /** How many make a usual numbered set, each with one shot. */
   readonly set?: number;
   /** The size by which its sheet comes nearer or goes farther without another container; `null`: it stays. */

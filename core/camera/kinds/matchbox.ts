@@ -24,6 +24,7 @@ export const matchbox: KindOf<"matchbox"> = {
   holePlace: ["hole.above", "hole.x"],
   // A short cartridge: what is left of 24 pictures.
   roll: { ...USUAL_ROLL, length: 1100 },
+  cartridges: true,
   moves: null,
   tiedOutside: false,
   parts: ROLL_PARTS,

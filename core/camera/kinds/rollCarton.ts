@@ -19,6 +19,7 @@ export const rollCarton: KindOf<"roll-carton"> = {
   measures: [...BOX_SIZES, ...ROLL_SIZES],
   holePlace: ["hole.above", "hole.x"],
   roll: USUAL_ROLL,
+  cartridges: true,
   moves: null,
   tiedOutside: false,
   parts: ROLL_PARTS,

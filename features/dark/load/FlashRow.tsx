@@ -5,6 +5,7 @@ import type { Processing } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
+import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
 
@@ -23,6 +24,7 @@ export function FlashRow({
   readonly onFlashed: (flashed: boolean) => void;
 }) {
   const [counting, setCounting] = useState(false);
+  const { darkFirst, question } = useDarkFirst();
   const strip = lastStrip(done, medium, "flash");
   const seconds = strip?.seconds ?? null;
   const parts = useMemo(() => [{ seconds: seconds ?? 1, caption: "Flash on" }], [seconds]);
@@ -41,6 +43,7 @@ export function FlashRow({
   }
   return (
     <div className="flex flex-wrap items-center gap-x-5">
+      {question}
       <Check label="Pre-flashed" checked={flashed} className="min-h-[3.75rem]" onCheck={onFlashed} />
       {seconds === null ? (
         <Link to="/dark/strips" className="inline-flex min-h-[3.75rem] items-center underline underline-offset-4">
@@ -50,7 +53,7 @@ export function FlashRow({
         <Button
           onClick={() => {
             wakeSound();
-            setCounting(true);
+            darkFirst({ run: () => setCounting(true), what: "the sheet leaves its box" });
           }}
         >
           Flash it: {formatTime(seconds)}

@@ -1,10 +1,11 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { emulsionTells, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { plainNumber } from "../../../core/basis/units/index.ts";
-import { type Camera, isTrail, type LoadPlace, loadPlaces } from "../../../core/camera/container/index.ts";
-import { lampFor } from "../../../core/darkroom/recipe/index.ts";
+import { type Camera, type LoadPlace, loadingLight, loadPlaces } from "../../../core/camera/container/index.ts";
+import { type Lamp, lampFor } from "../../../core/darkroom/recipe/index.ts";
 import type { Load } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
@@ -16,9 +17,11 @@ import { loadIt, unloadIt } from "../../../ui/loading.ts";
 import { readableDay } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { useSheetInHand } from "../../../ui/sheetsOut.ts";
 import { speak } from "../../../ui/speech.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "./FlashRow.tsx";
@@ -43,6 +46,13 @@ export function LoadPage({ data }: { readonly data: LoadData }) {
 }
 
 const NO_PACK = "none";
+const DIM_ROOM = "A sun trail’s sheet may be loaded in a dim room: it darkens only in strong light.";
+/** In the dark: by the lamp that the medium bears. */
+const LOADED_BY: Readonly<Record<Lamp, string>> = {
+  white: "",
+  red: `Paper: ${LAMP_WORDS.red}.`,
+  none: "Film: no light at all, and a red screen is light too. Learn the steps now; then let the screen go black.",
+};
 
 function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: Camera }) {
   const { cameras, settings } = data;
@@ -65,7 +75,9 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   const kind = mediumById(medium).kind;
   const lamp = lampFor(kind);
   const lines = useMemo(() => loadingLines(camera, length), [camera, length]);
-  const trail = isTrail(camera);
+  const light = loadingLight(camera);
+  const inTheDark = light === "dark";
+  const outcome = whole ? "cartridges" : places.length > 1 ? "several" : "one";
   const exposed = load?.places.filter(({ exposureId }) => exposureId).length ?? 0;
 
   // A wet hand presses twice: until the first press is stored, the next is none; and it is stored before it is seen here.
@@ -86,9 +98,14 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   );
   const rest = places.filter(({ id }) => !load?.places.some(({ place }) => place === id));
   const next = whole ? rest : rest.slice(0, 1);
+  useSheetInHand(inTheDark && rest.length > 0 ? kind : null);
+  const { darkFirst, question } = useDarkFirst();
+  const handled = (what: string, run: () => void): void =>
+    inTheDark ? darkFirst({ run, what, note: "It was done in the dark: only note it" }) : run();
 
   return (
-    <main className="wet mx-auto max-w-5xl px-4 pb-24" data-lamp={lamp}>
+    <main className="wet mx-auto max-w-5xl px-4 pb-24" data-lamp={inTheDark ? lamp : "white"}>
+      {question}
       {blind && (
         <Blackout
           label={next.length > 0 ? "In the dark: the next is loaded" : "In the dark: all is loaded"}
@@ -167,42 +184,45 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
             />
           </div>
           <p role="status" className="border-action border-l-4 pl-3" data-lamp-words>
-            {trail
-              ? "A sun trail’s sheet may be loaded in a dim room: it darkens only in strong light."
-              : lamp === "red"
-                ? `Paper: ${LAMP_WORDS.red}.`
-                : "Film: no light at all, and this red screen is light. Learn the steps now; then let the screen go black."}
+            {light === "dim" ? DIM_ROOM : light === "daylight" ? CARTRIDGES_BY_DAYLIGHT : LOADED_BY[lamp]}
           </p>
-          {lamp === "none" && !trail && (
+          {lamp === "none" && inTheDark && (
             <Button className="w-full" onClick={() => setBlind(true)}>
               Black screen: a tap says “loaded”
             </Button>
           )}
-          {lamp === "none" && !trail && (
+          {lamp === "none" && inTheDark && (
             <p className="text-quiet">
               A tap anywhere notes the next place, and shakes. Hold for three seconds to have the screen back.
             </p>
           )}
-          {lamp === "red" && !trail && (
+          {lamp === "red" && inTheDark && (
             <FlashRow medium={medium} done={done} sound={settings.sound} flashed={flashed} onFlashed={setFlashed} />
           )}
-          <PlacesToFill places={places} rest={rest} next={next} onFill={(which) => void fill(which)} />
+          <PlacesToFill
+            places={places}
+            rest={rest}
+            next={next}
+            onFill={(which) => handled("the sheet leaves its box", () => void fill(which))}
+          />
           {load !== null && (
             <div className="border border-ink p-3" data-in-it>
               <p className="mb-2">
                 Loaded {readableDay(load.at)}
-                {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}. Unloaded,
-                each sheet comes out in the order of its places, and its place is written on its back.
+                {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}.{" "}
+                {UNLOADED[outcome]}
               </p>
               <Ask
                 title="Is it unloaded?"
-                words="Each sheet out in the order of its places, into a dark box or straight to the trays. Then it can be loaded anew."
+                words={`${UNLOADED[outcome]} Then it can be loaded anew.`}
                 yes="It is unloaded"
                 no="Not yet"
-                onYes={() => {
-                  made.current = null;
-                  void unloadIt(load);
-                }}
+                onYes={() =>
+                  handled("the lid comes off", () => {
+                    made.current = null;
+                    void unloadIt(load);
+                  })
+                }
               >
                 <Button className="w-full">Unload it</Button>
               </Ask>

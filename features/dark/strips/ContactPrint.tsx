@@ -10,6 +10,7 @@ import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { removeUndoable, saveUndoable } from "../../../ui/undoable.ts";
+import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
 import type { StripsNow } from "./stripsData.ts";
@@ -43,6 +44,7 @@ export function ContactPrint({
   const [wet, setWet] = useState(false);
   const [note, setNote] = useState("");
   const [counting, setCounting] = useState(false);
+  const { darkFirst, question } = useDarkFirst();
   const parts = useMemo(() => [{ seconds, caption: "Light on" }], [seconds]);
   if (counting) {
     return (
@@ -65,6 +67,7 @@ export function ContactPrint({
   };
   return (
     <div className="grid gap-4">
+      {question}
       <Choice
         label="Negative"
         value={negative}
@@ -118,7 +121,7 @@ export function ContactPrint({
         className="text-[1.3rem]"
         onClick={() => {
           wakeSound();
-          setCounting(true);
+          darkFirst({ run: () => setCounting(true), what: "fresh paper leaves its box" });
         }}
       >
         Count {formatTime(seconds)} of light

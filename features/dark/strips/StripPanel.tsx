@@ -17,6 +17,7 @@ import { Segments } from "../../../ui/Segments.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/undoable.ts";
+import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
 
@@ -42,6 +43,7 @@ export function StripPanel({
   const [count, setCount] = useState(6);
   const [setup, setSetup] = useState(last?.setup ?? "");
   const [counting, setCounting] = useState(false);
+  const { darkFirst, question } = useDarkFirst();
   const [exposed, setExposed] = useState(false);
   const plan: StripPlan = useMemo(
     () => (kind === "even" ? { kind, step } : { kind, first: step, stops }),
@@ -86,6 +88,7 @@ export function StripPanel({
   };
   return (
     <div className="grid gap-4">
+      {question}
       {last && (
         <p className="border-action border-l-4 pl-3" data-last-strip={last.seconds}>
           <strong>{formatTime(last.seconds ?? 0)}</strong> {purpose === "flash" ? "flash" : "of light"}, from the strip
@@ -153,7 +156,7 @@ export function StripPanel({
             className="text-[1.3rem]"
             onClick={() => {
               wakeSound();
-              setCounting(true);
+              darkFirst({ run: () => setCounting(true), what: "fresh paper leaves its box" });
             }}
           >
             Count the strip

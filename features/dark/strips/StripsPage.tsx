@@ -4,6 +4,7 @@ import { useLive } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
+import { useSheetInHand } from "../../../ui/sheetsOut.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { ContactPrint } from "./ContactPrint.tsx";
 import { StripPanel } from "./StripPanel.tsx";
@@ -22,6 +23,7 @@ export function StripsPage({ loaded }: { readonly loaded: StripsData }) {
   const [job, setJob] = useState<(typeof JOBS)[number]["id"]>("print");
   const [medium, setMedium] = useState(papers[0]?.id ?? "");
   const { sound } = loaded.settings;
+  useSheetInHand("paper");
   return (
     <main className="wet mx-auto max-w-3xl px-4 pb-24">
       <DarkPages />

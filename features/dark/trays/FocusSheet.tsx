@@ -1,4 +1,4 @@
-import { BATH_WORDS, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { isRocked } from "../../../core/darkroom/run/index.ts";
 import { Button } from "../../../ui/Button.tsx";
@@ -24,11 +24,20 @@ function leftText({ at: { now, elapsed, left } }: SheetNow): string {
   return left < 0 ? `+${countText(-left)}` : countText(Math.ceil(left - 0.05));
 }
 
+/** How a sheet comes into its next bath, in words. */
+export function nextMove({ at: { now, next } }: SheetNow): string {
+  if (!next) return "It is done";
+  const bath = BATH_WORDS[next.bath].toLowerCase();
+  const [from, to] = [now?.vessel ?? "tray", next.vessel ?? "tray"];
+  return from === "tank" && to === "tray" ? OUT_OF_THE_TANK(bath) : VESSEL_WORDS[to].into(bath);
+}
+
 /** The sheet that moves next, as large as the screen lets it be. */
 export function FocusSheet({ sheet }: { readonly sheet: SheetNow }) {
   const { now, next, elapsed, left } = sheet.at;
   if (now === null) return null;
   const rocked = isRocked(now, elapsed);
+  const words = VESSEL_WORDS[now.vessel ?? "tray"];
   const byEye = now.byEye === true;
   const over = left < 0;
   const most = now.most == null ? null : (now.most * now.planned) / now.seconds;
@@ -36,7 +45,7 @@ export function FocusSheet({ sheet }: { readonly sheet: SheetNow }) {
     <>
       <p className="flex flex-wrap items-baseline justify-between gap-x-4 font-semibold text-[1.5rem] leading-tight">
         <span>{nameOf(sheet)}</span>
-        <span className="stamp text-[1rem]">{LAMP_WORDS[now.lamp]}</span>
+        <span className="stamp text-[1rem]">{VESSEL[now.vessel ?? "tray"]}</span>
       </p>
       <p className="font-semibold text-[2.1rem] leading-none">{now.name}</p>
       <p
@@ -51,18 +60,22 @@ export function FocusSheet({ sheet }: { readonly sheet: SheetNow }) {
           `By eye: about ${formatTime(Math.round(now.planned))}${most ? `, to ${formatTime(Math.round(most))}` : ""}. Tap when it is out.`
         ) : over ? (
           <strong>
-            {next
-              ? `Over its time: into the ${BATH_WORDS[next.bath].toLowerCase()}, then tap.`
-              : "Long enough. Tap: it is done."}
+            {next ? `Over its time: ${lowerFirst(nextMove(sheet))}, then tap.` : "Long enough. Tap: it is done."}
           </strong>
         ) : (
-          `${rocked === null ? "" : rocked ? "Rock it. " : "Leave it still. "}${next ? `Then: ${next.name.toLowerCase()}` : "Then it is done"}, ${formatTime(Math.round(now.planned))} in all. A tap anywhere moves it on, also before its time.`
+          `${rocked === null ? "" : rocked ? `${words.rock} ` : `${words.still} `}${next ? `Then: ${next.name.toLowerCase()}` : "Then it is done"}, ${formatTime(Math.round(now.planned))} in all. A tap anywhere moves it on, also before its time.`
         )}
       </p>
       <StepBar sheet={sheet} />
       {now.look && <p className="text-[1.05rem] leading-snug">{now.look}</p>}
     </>
   );
+}
+
+const VESSEL = { tray: "", tank: "in the canister" } as const;
+
+function lowerFirst(words: string): string {
+  return words.charAt(0).toLowerCase() + words.slice(1);
 }
 
 /** A sheet that is not the one to move next. */

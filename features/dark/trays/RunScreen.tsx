@@ -1,15 +1,26 @@
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from "react";
 import { useBlocker } from "react-router";
-import { BATH_WORDS, darkroomCautions } from "../../../catalogue/darkroomWords.ts";
-import type { PlannedStep } from "../../../core/darkroom/recipe/index.ts";
-import { movesTill } from "../../../core/darkroom/run/index.ts";
+import {
+  darkroomCautions,
+  foggedWords,
+  LAMP_WORDS,
+  tooSoonWords,
+  VESSEL_WORDS,
+} from "../../../catalogue/darkroomWords.ts";
+import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
+import { isTooSoon, leastOf, type PlannedStep } from "../../../core/darkroom/recipe/index.ts";
+import { movesTill, runAt } from "../../../core/darkroom/run/index.ts";
+import { sheetOut } from "../../../core/document/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
 import { Button } from "../../../ui/Button.tsx";
 import { isDeliberate, type Touch } from "../../../ui/deliberateTap.ts";
 import { HoldButton } from "../../../ui/HoldButton.tsx";
+import { Question } from "../../../ui/Question.tsx";
+import { onRedLight, redLevel, setRedLight } from "../../../ui/redLight.ts";
+import { clockNow } from "../../../ui/useNow.ts";
 import { useWakeLock } from "../../../ui/useWakeLock.ts";
 import { Blackout } from "../Blackout.tsx";
-import { countText, FocusSheet, nameOf, OtherSheet } from "./FocusSheet.tsx";
+import { countText, FocusSheet, nameOf, nextMove, OtherSheet } from "./FocusSheet.tsx";
 import type { Runs, SheetNow } from "./useRuns.ts";
 
 /**
@@ -39,14 +50,33 @@ export function RunScreen({
   useEffect(() => {
     if (blocker.state === "blocked") blocker.reset();
   }, [blocker]);
+  const [early, setEarly] = useState<SheetNow | null>(null);
+  const move = useCallback(
+    (sheet: SheetNow): void => {
+      if (tooSoon(sheet)) setEarly(sheet);
+      else runs.move(sheet.development.id);
+    },
+    [runs],
+  );
   const tap = useCallback(() => {
-    if (focus) runs.move(focus.development.id);
-  }, [focus, runs]);
+    if (focus) move(focus);
+  }, [focus, move]);
   const moved = lastMoved(going, runs.now);
   const area = useAnyTap(tap);
   const [lit, setLit] = useState<string | null>(null);
   // What bears no lamp is developed at a black screen, until somebody asks for it back.
-  const dark = focus?.at.now?.lamp === "none" && lit !== focus.development.id;
+  const bare = going.some(({ development }) => lampBorne(sheetOut(development), runs.now) === "none");
+  const dark = focus !== undefined && bare && lit !== focus.development.id;
+  // Nobody reads a question there: the same tap within so long answers it.
+  const doubted = useRef(Number.NEGATIVE_INFINITY);
+  const blindTap = (): void => {
+    if (!focus) return;
+    const early = tooSoon(focus) && clockNow() - doubted.current > DOUBTED;
+    doubted.current = clockNow();
+    if (!early) runs.move(focus.development.id);
+    else navigator.vibrate?.([400, 100, 400]);
+  };
+  const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
   // And it has to be black before the film is out of its box.
   const [armed, setArmed] = useState(false);
   const [first] = waiting;
@@ -57,6 +87,23 @@ export function RunScreen({
       onPointerDownCapture={onTouch}
       data-going={going.length}
     >
+      <p className="mb-1 flex flex-wrap items-center justify-between gap-x-4" data-lamp={runs.lamp.lamp}>
+        <span className="stamp text-[1rem]">{LAMP_WORDS[runs.lamp.lamp]}</span>
+        {red && runs.lamp.lamp === "white" && <Button onClick={() => setRedLight(null)}>Daylight</Button>}
+      </p>
+      {early?.at.now && (
+        <Question
+          title="Already?"
+          words={tooSoonWords(early.at.now.name, early.at.elapsed, leastOf(early.at.now))}
+          yes="Move it on"
+          no="It stays in"
+          onYes={() => {
+            setEarly(null);
+            runs.move(early.development.id);
+          }}
+          onNo={() => setEarly(null)}
+        />
+      )}
       {armed && first && (
         <Blackout
           label={`In the dark: ${first.sheet} goes in`}
@@ -73,7 +120,7 @@ export function RunScreen({
         <Blackout
           label={`In the dark: ${focus.at.now?.name}. Move on: ${nameOf(focus)}`}
           status={focus.at.left <= 0 ? "over its time" : ""}
-          onTap={tap}
+          onTap={blindTap}
           onLight={() => setLit(focus.development.id)}
         />
       )}
@@ -87,7 +134,7 @@ export function RunScreen({
             <FocusSheet sheet={focus} />
           </div>
           <Button look="action" className="mb-2 min-h-[4.5rem] w-full text-[1.4rem]" data-move onClick={tap}>
-            {focus.at.next ? `Into the ${BATH_WORDS[focus.at.next.bath].toLowerCase()}` : "It is done"}
+            {nextMove(focus)}
           </Button>
         </>
       ) : (
@@ -100,7 +147,7 @@ export function RunScreen({
               <p>
                 {first.steps[0]?.lamp === "none"
                   ? "The film is still in its camera or box. Make the screen black; then take it out, and tap as it goes under."
-                  : "Lid off, sheet in the hand, emulsion up. Press as it goes under."}
+                  : VESSEL_WORDS[first.steps[0]?.vessel ?? "tray"].first}
               </p>
               <Cautions step={first.steps[0]} />
             </>
@@ -109,11 +156,23 @@ export function RunScreen({
       )}
       {going.length > 1 && (
         <ul className="mb-2 border-line border-t">
-          {going.slice(1).map((sheet) => (
-            <OtherSheet key={sheet.development.id} sheet={sheet} onMove={() => runs.move(sheet.development.id)} />
+          {inTheirOrder(going.slice(1)).map((sheet) => (
+            <OtherSheet key={sheet.development.id} sheet={sheet} onMove={() => move(sheet)} />
           ))}
         </ul>
       )}
+      {runs.unfixed.map((sheet) => (
+        <div key={sheet.development.id} role="alert" className="mb-2 border-action border-l-4 pl-3" data-unfixed>
+          <p>
+            {nameOf(sheet)} is through, but no fixer worked on it long enough.{" "}
+            {foggedWords([sheetOut(sheet.development)])}
+          </p>
+          <p className="grid grid-cols-2 gap-2">
+            <Button onClick={() => runs.back(sheet.development.id)}>Back a bath</Button>
+            <Button onClick={() => runs.end(sheet.development.id)}>It lies in the dark</Button>
+          </p>
+        </div>
+      ))}
       <NextSheet runs={runs} onArm={() => setArmed(true)} />
       {focus && going.length === 1 && <Cautions step={focus.at.now} />}
       <div className="mt-2 grid grid-cols-3 gap-2">
@@ -130,7 +189,7 @@ export function RunScreen({
         {focus ? (
           <Ask
             title="Take it out now?"
-            words={`${nameOf(focus)} leaves the baths here. What was done is written down with the time it really took.`}
+            words={`${nameOf(focus)} leaves the baths here. What was done is written down with the time it really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
             yes="It is out"
             no="It goes on"
             onYes={() => runs.end(focus.development.id)}
@@ -140,7 +199,7 @@ export function RunScreen({
         ) : (
           <Ask
             title="Forget those that wait?"
-            words="They were in no bath: nothing is lost but this list."
+            words="They were in no bath: nothing is lost but this list. Where they are it has to stay dark."
             yes="Forget them"
             no="Keep them"
             onYes={() => runs.forget(waiting.map(({ id }) => id))}
@@ -159,6 +218,20 @@ export function RunScreen({
       </HoldButton>
     </div>
   );
+}
+
+/** A second tap at a black screen comes within so long, ms. */
+const DOUBTED = 4000;
+
+/** Whether a sheet would leave its bath long before that has done its work, at this very moment. */
+function tooSoon({ run }: SheetNow): boolean {
+  const { now, elapsed } = runAt(run, clockNow());
+  return now !== null && isTooSoon(now, elapsed);
+}
+
+/** Sheets in the order they went in: a row that stays where it is is found by a wet hand. */
+function inTheirOrder(sheets: readonly SheetNow[]): readonly SheetNow[] {
+  return [...sheets].sort((a, b) => a.run.startedMs - b.run.startedMs);
 }
 
 /** A tap anywhere that was meant; keys have the button below. */
@@ -234,7 +307,16 @@ function NextSheet({
       ) : (
         press
       )}
-      {waiting.length > 1 && <p>{waiting.length - 1} more after it.</p>}
+      {waiting.length > 1 && (
+        <p data-after>
+          Then{" "}
+          {waiting
+            .slice(1)
+            .map(({ sheet }) => sheet)
+            .join(", ")}
+          .
+        </p>
+      )}
     </div>
   );
 }

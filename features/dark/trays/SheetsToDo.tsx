@@ -18,12 +18,17 @@ export function SheetsToDo({
   readonly onSheets: (sheets: readonly SheetToDo[]) => void;
 }) {
   const others = sheets.filter(({ exposureIds }) => exposureIds.length === 0);
+  // Those that go in stand first, in their order.
+  const rows = [
+    ...sheets.filter(({ exposureIds }) => exposureIds.length > 0),
+    ...offered.slice(0, SHOWN).filter(({ id }) => sheets.every((each) => each.id !== id)),
+  ];
   const add = (sheet: SheetToDo): void => onSheets([...sheets, sheet]);
   return (
     <Panel title="What goes in" aside={<span data-sheets={sheets.length}>{sheets.length} chosen</span>}>
-      {offered.length > 0 && (
+      {rows.length > 0 && (
         <ul>
-          {offered.slice(0, SHOWN).map((sheet) => {
+          {rows.map((sheet) => {
             const at = sheets.findIndex(({ id }) => id === sheet.id);
             return (
               <li key={sheet.id} className="border-line border-b">

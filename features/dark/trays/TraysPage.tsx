@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
@@ -7,7 +7,9 @@ import { Button } from "../../../ui/Button.tsx";
 import { keepDark } from "../../../ui/keepDark.ts";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
 import { notify } from "../../../ui/notify.ts";
+import { darkAnswer, onRedLight, redLevel } from "../../../ui/redLight.ts";
 import { isSoundAwake, wakeSound } from "../../../ui/signals.ts";
+import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { BottleCheck } from "./BottleCheck.tsx";
 import { HandsRow } from "./HandsRow.tsx";
@@ -50,7 +52,10 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
   }, [waiting, areas, film]);
   const runs = useRuns(running, room);
   useRunSignals(runs.going, runs.now, hands.sound && !quiet, hands.speech && !quiet, woken);
-  const busy = runs.going.length + runs.waiting.length > 0;
+  const busy = runs.going.length + runs.waiting.length + runs.unfixed.length > 0;
+  const { darkFirst, question } = useDarkFirst();
+  const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
+  const asked = useSyncExternalStore(onRedLight, darkAnswer, () => null) === "asked";
   useEffect(() => {
     if (!busy) setAway(false);
   }, [busy]);
@@ -62,7 +67,8 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
     else notify(failed, { urgent: true });
   }, [recipe, plan, celsius, q10, hands.tap, sheets, bottleIds]);
 
-  if (busy && !away) {
+  // By daylight the trays are only planned: what light would fog is not worked on at a bright screen.
+  if (busy && !away && !asked && (red || runs.lamp.lamp === "white")) {
     return (
       <RunScreen
         runs={runs}
@@ -81,8 +87,13 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
     <main className="wet mx-auto max-w-3xl px-4 pb-24">
       <DarkPages />
       <LiveNotice live={live} />
+      {question}
       {busy && (
-        <Button look="action" className="mb-4 w-full text-[1.3rem]" onClick={() => setAway(false)}>
+        <Button
+          look="action"
+          className="mb-4 w-full text-[1.3rem]"
+          onClick={() => darkFirst({ run: () => setAway(false), what: "a sheet comes out" })}
+        >
           Back to the trays: {runs.going.length} on the way
         </Button>
       )}
@@ -131,7 +142,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
                 look="action"
                 className="w-full text-[1.4rem]"
                 disabled={sheets.length === 0}
-                onClick={() => void begin()}
+                onClick={() => darkFirst({ run: () => void begin(), what: "the first sheet comes out of its box" })}
               >
                 {sheets.length === 0 ? "Say first what goes in" : "To the trays"}
               </Button>

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { earliestStart, type Shop } from "../../../core/basis/flowShop/index.ts";
-import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../core/darkroom/recipe/index.ts";
 import { allowedLamp, type LampAllowed, lampBorne } from "../../../core/darkroom/lamp/index.ts";
+import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../core/darkroom/recipe/index.ts";
 import {
   comingVisits,
   movedBack,

@@ -1,0 +1,19 @@
+import { kindRecord } from "../kinds/registry.ts";
+import type { Camera } from "./camera.ts";
+import { cameraKind } from "./cameraKind.ts";
+import { isTrail } from "./purpose.ts";
+
+/** The light in which a camera is loaded and unloaded: none but its medium's own lamp, a dim room, or daylight. */
+export type LoadingLight = "dark" | "dim" | "daylight";
+
+/**
+ * In which light a camera is loaded and unloaded.
+ *
+ * @returns `daylight` where film stays in its cartridges, `dim` where the sun itself makes the picture
+ * @source TRADE sections 3, 4 and 9, common practice
+ * @example loadingLight(biscuitTin) // "dark"
+ */
+export function loadingLight(camera: Camera): LoadingLight {
+  if (camera.chambers[0].roll != null && kindRecord(cameraKind(camera)).cartridges) return "daylight";
+  return isTrail(camera) ? "dim" : "dark";
+}
