@@ -1,10 +1,10 @@
 /** Where the choice is kept: it belongs to this device, and has to be known before anything is drawn. */
-export const RED_KEY = "still-box-red-light";
+const RED_KEY = "still-box-red-light";
 /** How bright red may be, of 255: it begins at the dimmest. */
 export const RED_LEVELS = [70, 100, 140, 190, 255] as const;
 
 /** Where the answer of this visit to Dark is kept: it holds for this tab, until Dark is left. */
-export const ANSWER_KEY = "still-box-dark-answer";
+const ANSWER_KEY = "still-box-dark-answer";
 /** On entering Dark it is red at once, and asked: in the dark now, or by daylight to plan. */
 export type DarkAnswer = "asked" | "dark" | "day";
 
