@@ -17,7 +17,7 @@ export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   tabs: "Paper tabs towards the lid: they pull it out later without a scratch.",
   hold: "See that it is held: nothing springs up or slides when the camera is turned over.",
   strips: "Its two edges go under the rubber strips, all the way.",
-  chambers: "Chamber by chamber, in this order: {places}. Never mix them up: a negative is known by its place.",
+  chambers: "Chamber by chamber, in this order: {places}. Never mix them up: a sheet is known by its place.",
   tray: "Highest number first, each back into its place in the tray, the right way up.",
   roll: "The full cartridge on its side, the film’s tongue across the mask into the empty one, emulsion to the hole, taped on; wind till it is taut.",
   feel: "Feel inside, with a clean dry finger, for the scratchy rim of the plate: the sheet must not cover the hole.",

@@ -39,6 +39,8 @@ const PAN = [
   [660, 0],
 ] as const;
 const PAPER_GRADED = { least: 0.05, most: 2.05, range: 110 };
+/** Direct positives hold as little as hard paper: R 100 to 120 (common practice). */
+const PAPER_POSITIVE = { ...PAPER_GRADED, positive: true };
 const PAPER_SOFT = { least: 0.05, most: 2.05, range: 125 };
 const FILM = { least: 0.25, most: 2.6, range: 260 };
 
@@ -84,7 +86,7 @@ export const media: readonly Medium[] = [
     iso: 3,
     wavelengthNm: 440,
     sensitivity: BLUE,
-    density: PAPER_GRADED,
+    density: PAPER_POSITIVE,
     longTime: { kind: "none" },
     source: `ISO 3 (common practice); ${BAND}`,
   },

@@ -1,4 +1,15 @@
+import type { Spoilt } from "../core/document/index.ts";
 import type { FaultCode } from "../core/negative/index.ts";
+
+/** Why a sheet says nothing of its time. */
+export const SPOILT_WORDS: Readonly<Record<Spoilt, string>> = {
+  moved: "The camera, or what stood before it, moved.",
+  leak: "Light may have leaked in.",
+  fogged: "It may have been fogged.",
+  covered: "The hole may have been covered.",
+  developed: "It may not have been developed right.",
+  other: "It is spoilt.",
+};
 
 /** What is said before a sheet goes onto the glass. Common practice. */
 export const PROOF_CAUTIONS: readonly { readonly title: string; readonly words: string }[] = [

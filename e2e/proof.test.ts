@@ -102,7 +102,7 @@ describe("Proof", () => {
     await maker.give("Scans: PNG, JPEG or TIFF", one, other, none);
     await maker.sees("[role=alert]", /notes\.txt: This scan is not a PNG, TIFF or JPEG/);
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
-    await maker.sees("[role=status]", /2 negatives taken in/);
+    await maker.sees("[role=status]", /2 sheets taken in/);
     await maker.press("Put this negative away");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 1);
     await maker.sees("[data-notices]", /put away/);

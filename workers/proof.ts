@@ -155,7 +155,7 @@ function judged(scan: NegativeScan, settings: ProofSettings): Result<ProofReport
     kind: "judge",
     report: {
       answer: answer.value,
-      histogram: densityHistogram(settings, placed),
+      histogram: densityHistogram(scan, settings, placed),
       faults: negativeFaults(scan, settings, placed),
     },
   });

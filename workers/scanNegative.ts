@@ -3,6 +3,7 @@ import { mersenne } from "pure-rand/generator/mersenne";
 import { finerRows, orderOf, type PreviewRequest, renderExposure } from "../core/bench/preview/index.ts";
 import { densityCurve, flashDose } from "../core/light/exposure/index.ts";
 import { scanSheet } from "../core/make/flatbed/index.ts";
+import { FLATBED_WHITE } from "./flatbedWhite.ts";
 import type { Job } from "./protocol.ts";
 import { scanToPng } from "./writeScan.ts";
 
@@ -19,7 +20,7 @@ export interface NegativeScanOrder {
 }
 
 /** A sheet of white paper on the glass: light of its base and of a scanner's lid. From memory. */
-const GLASS = { white: 0.84, lid: 0.97, border: 6, grain: 0.012, turnDeg: 3 } as const;
+const GLASS = { white: FLATBED_WHITE, lid: 0.97, border: 6, grain: 0.012, turnDeg: 3 } as const;
 
 /**
  * A made-up flatbed with a negative on it: the Bench's computed sheet, developed by its curve, with grain, a slight turn and

@@ -57,6 +57,8 @@ export interface Judgement {
   readonly by: "sheets" | "words" | "scan" | "tested";
   /** Much of the sheet held nothing: it may have wanted still more than that. */
   readonly atLeast?: boolean;
+  /** Standard deviation of the correction, stops, where that is known. */
+  readonly sd?: number;
   readonly at: string;
 }
 
@@ -71,7 +73,7 @@ export interface Developed {
 }
 
 /** Why a shot says nothing about the time. */
-export type Spoilt = "moved" | "leak" | "covered" | "developed" | "other";
+export type Spoilt = "moved" | "leak" | "fogged" | "covered" | "developed" | "other";
 
 /** A place of a photograph that was metered: 0 to 1 from its left and top, and its EV₁₀₀. */
 export interface Spot {

@@ -22,6 +22,7 @@ export function lessonOf(shot: Exposure, alike: ReadonlyMap<string, string>): Ju
     usedSeconds: seconds,
     correction: judged.correction,
     atLeast: judged.atLeast ?? false,
+    sd: judged.sd,
     longTime,
     spoilt: spoilt != null,
   };

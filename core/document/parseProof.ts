@@ -53,7 +53,7 @@ function cornerFaults(corners: ProofSettings["sheet"]["corners"] | null): readon
   return area < LEAST_AREA ? [{ path, message: `must enclose at least ${LEAST_AREA} pixels` }] : [];
 }
 
-function cameraFaults({ camera, evenLight, projection, sharpen }: ProofSettings): readonly Fault[] {
+function cameraFaults({ camera, evenLight, projection, sharpen, within }: ProofSettings): readonly Fault[] {
   if (camera !== null && camera !== undefined) {
     return crossChecks(camera).map(({ path, message }) => ({ path: `/camera${path}`, message }));
   }
@@ -61,6 +61,7 @@ function cameraFaults({ camera, evenLight, projection, sharpen }: ProofSettings)
     evenLight === true && "evenLight",
     projection !== undefined && projection !== "lay" && `projection ${projection}`,
     sharpen === true && "sharpen",
+    typeof within === "number" && "within",
   ].filter((name) => name !== false);
   return wanted.length === 0 ? [] : [{ path: "/camera", message: `is needed for ${wanted.join(", ")}` }];
 }

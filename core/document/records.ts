@@ -301,6 +301,8 @@ function twiceIn(names: readonly string[], path: (index: number) => string): rea
  * @example mediumFrom({ id: "own", name: "Shed paper", iso: 4 }, { iso: 6 }).iso // 4
  */
 export function mediumFrom(own: OwnMedium, like: Medium): Medium {
-  const { id, name, iso = like.iso, wavelengthNm = like.wavelengthNm, density = like.density } = own;
+  const { id, name, iso = like.iso, wavelengthNm = like.wavelengthNm } = own;
+  // What light does to it follows from its class, until somebody measured otherwise.
+  const density = { ...like.density, ...own.density };
   return { ...like, id, name, iso, wavelengthNm, density, longTime: own.longTime ?? like.longTime, source: "your own" };
 }

@@ -167,10 +167,13 @@ function posterior(
   };
 }
 
-/** Variance of one shot about the biases that it shares with others: the noise, and the biases it shares with none. */
-function ownVariance(keys: ShotKeys): number {
-  const unshared = BIASED.filter((of) => keys[of] === undefined);
-  return NOISE_SD ** 2 + sum(unshared.map((of) => PRIOR_SD[of] ** 2));
+/**
+ * Variance of one shot about the biases that it shares with others: the noise, which a doubtful judgement makes larger, and
+ * the biases it shares with none.
+ */
+function ownVariance(shot: ShotKeys & Pick<JudgedShot, "sd">): number {
+  const unshared = BIASED.filter((of) => shot[of] === undefined);
+  return Math.max(NOISE_SD, shot.sd ?? 0) ** 2 + sum(unshared.map((of) => PRIOR_SD[of] ** 2));
 }
 
 /** Solves (1 + Σ w·a·aᵀ)·u = r for biases in units of their priors, a group's a having the prior of each of its biases. */

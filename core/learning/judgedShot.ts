@@ -22,6 +22,8 @@ export interface JudgedShot extends ShotKeys {
   readonly correction: number;
   /** Whether the correction is a bound: the sheet held too little to say how much more. */
   readonly atLeast?: boolean | undefined;
+  /** Standard deviation of the correction itself, stops; left out: no more than any judged shot has. */
+  readonly sd?: number | undefined;
   /** The medium's long-time rule; left out: none. */
   readonly longTime?: ReciprocityRule | undefined;
   /** Moved, leaked, covered: it says nothing about the time. */

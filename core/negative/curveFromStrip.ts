@@ -1,7 +1,7 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
-import { type DensityRange, MID_DENSITY, midExposure } from "../light/exposure/index.ts";
+import { type DensityRange, MID_DENSITY, midExposure, turnedDensity } from "../light/exposure/index.ts";
 
-/** One step of a strip: its exposure, relative or in lx·s, and its density above white. */
+/** One step of a strip: its exposure, relative or in lx·s, and the density that it shows, above white. */
 export interface StripStep {
   readonly exposure: number;
   readonly density: number;
@@ -30,12 +30,14 @@ const ROUNDS = 200;
  * (Levenberg and Marquardt), each value with its ± from the fit's own residual.
  *
  * @param steps at least five, with blank and black ends among them as far as there are
+ * @param positive whether it is a direct positive: lightest where most light fell
  * @returns the curve; or why there is none: `too-few` steps, `no-range` (all alike), `no-end` (neither end is near)
  * @source PHYSICS section 11, “Exposure”; D. W. Marquardt, J. SIAM 11 (1963) 431, from memory; speed by section 9's anchor
  * @example curveFromStrip([]).ok // false
  */
-export function curveFromStrip(steps: readonly StripStep[]): Result<MeasuredCurve, StripTrouble> {
+export function curveFromStrip(steps: readonly StripStep[], positive = false): Result<MeasuredCurve, StripTrouble> {
   if (steps.length < LEAST_STEPS) return failure("too-few");
+  if (positive) return turnedCurve(steps);
   const densities = steps.map(({ density }) => density);
   const [low, high] = [Math.min(...densities), Math.max(...densities)];
   if (high - low < 0.3) return failure("no-range");
@@ -63,6 +65,22 @@ export function curveFromStrip(steps: readonly StripStep[]): Result<MeasuredCurv
     } else damping *= 4;
   }
   return described(at, logs, densities, error);
+}
+
+/** A direct positive's steps stand on their heads: they are turned about their own ends, fitted, and turned back. */
+function turnedCurve(steps: readonly StripStep[]): Result<MeasuredCurve, StripTrouble> {
+  const shown = steps.map(({ density }) => density);
+  const ends = { least: Math.min(...shown), most: Math.max(...shown), range: 1, positive: true };
+  const fitted = curveFromStrip(steps.map((step) => ({ ...step, density: turnedDensity(ends, step.density) })));
+  if (!fitted.ok) return fitted;
+  const { least, most, sd } = fitted.value;
+  return success({
+    ...fitted.value,
+    least: turnedDensity(ends, most),
+    most: turnedDensity(ends, least),
+    sd: { ...sd, least: sd.most, most: sd.least },
+    positive: true,
+  });
 }
 
 function described(

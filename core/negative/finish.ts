@@ -17,6 +17,8 @@ export interface Crop {
 export interface Finish {
   /** Colour of its silver. */
   readonly tint?: TintId | undefined;
+  /** Whether left and right change places: a direct positive as it lies in the hand. */
+  readonly mirrored?: boolean | undefined;
   /** Degrees clockwise. */
   readonly turn?: number | undefined;
   readonly crop?: Crop | undefined;

@@ -7,7 +7,8 @@ export type FinishedPicture = Omit<ProofPicture, "tones">;
 /** A picture that is turned, tinted and cropped as its maker set it; its border is drawn where it is saved. */
 export function finishPicture(picture: ProofPicture, finish: Finish): FinishedPicture {
   const turned = finish.turn ? turnedPicture(picture, (finish.turn * Math.PI) / 180) : picture;
-  const cropped = finish.crop ? croppedPicture(turned, finish.crop) : turned;
+  const facing = finish.mirrored ? mirroredPicture(turned) : turned;
+  const cropped = finish.crop ? croppedPicture(facing, finish.crop) : facing;
   return finish.tint === undefined || finish.tint === "neutral" || cropped.channels === 4
     ? cropped
     : tintedPicture(cropped, finish);
@@ -39,6 +40,16 @@ function turnedPicture(picture: FinishedPicture, angle: number): FinishedPicture
         out[(y * width + x) * channels + k] = Math.round(upper * (1 - v) + lower * v);
       }
     }
+  }
+  return { ...picture, data: out };
+}
+
+function mirroredPicture(picture: FinishedPicture): FinishedPicture {
+  const { width, height, channels, data } = picture;
+  const out = blank(picture, width, height, channels);
+  for (let i = 0; i < width * height; i++) {
+    const from = (i - (i % width) + (width - 1 - (i % width))) * channels;
+    for (let k = 0; k < channels; k++) out[i * channels + k] = data[from + k] as number;
   }
   return { ...picture, data: out };
 }

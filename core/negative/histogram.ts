@@ -1,7 +1,9 @@
+import { lightOfCells } from "./lightOfCells.ts";
 import { negativeCurve } from "./negativeCurve.ts";
 import type { PlacedSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
-import type { Spread } from "./spread.ts";
+import type { NegativeScan } from "./scan.ts";
+import { mapped, type Spread } from "./spread.ts";
 
 /** How often numbers come, in equal steps from one end to another. */
 export interface Histogram {
@@ -30,13 +32,13 @@ const STEPS = 64;
 const LOG2_10 = Math.log2(10);
 
 /**
- * How a negative's exposures are spread, in stops from mid-grey, between what is blank and what is black.
+ * How the exposures of the places that count are spread, in stops from mid-grey, between what is blank and what is burnt.
  *
- * @example densityHistogram(settings, placeSheet(scan, settings)).shares.length // 64 …
+ * @example densityHistogram(scan, settings, placeSheet(scan, settings)).shares.length // 64 …
  */
-export function densityHistogram({ medium }: ProofSettings, { light, white }: PlacedSheet): Histogram {
-  const curve = negativeCurve(medium, Math.max(white, 1e-6));
+export function densityHistogram(scan: NegativeScan, settings: ProofSettings, placed: PlacedSheet): Histogram {
+  const curve = negativeCurve(settings.medium, Math.max(placed.white, 1e-6));
   const stops = (log: number): number => (log - curve.middle) * LOG2_10;
-  const spread = { ...light, values: light.values.map((value) => stops(curve.logExposure(value))) };
+  const spread = mapped(lightOfCells(scan, settings, placed).light, (value) => stops(curve.logExposure(value)));
   return histogramOf(spread, stops(curve.least), stops(curve.most), STEPS);
 }

@@ -1,5 +1,5 @@
 import { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
-import { quantile, type Spread, shareWhere } from "./spread.ts";
+import { mapped, quantile, type Spread, shareWhere } from "./spread.ts";
 
 /** What a negative says of its exposure: stops from mid-grey. */
 export interface SheetJudgement {
@@ -24,7 +24,7 @@ const LOG2_10 = Math.log2(10);
 /**
  * Judges a negative by its densities.
  *
- * @param light of the sheet inside the margin, linear
+ * @param light of the places that count, linear
  * @param white of the unexposed sheet, linear, > 0
  * @returns stops and shares; a proposal only: the maker's own verdict counts
  * @source PHYSICS section 11, “Judging”: −(p05 + p95)/2 kept to ±3
@@ -32,12 +32,7 @@ const LOG2_10 = Math.log2(10);
  */
 export function judgeLight(light: Spread, white: number, medium: NegativeMedium): SheetJudgement {
   const curve = negativeCurve(medium, white);
-  // The darker a place, the more light it had: the order turns round.
-  const stops: Spread = {
-    values: light.values.map((value) => (curve.logExposure(value) - curve.middle) * LOG2_10).reverse(),
-    counts: light.counts.toReversed(),
-    total: light.total,
-  };
+  const stops = mapped(light, (value) => (curve.logExposure(value) - curve.middle) * LOG2_10);
   const [p05, p50, p95] = [0.05, 0.5, 0.95].map((share) => quantile(stops, share)) as [number, number, number];
   const blank = shareWhere(light, curve.isBlank);
   const burnt = shareWhere(light, curve.isBurnt);

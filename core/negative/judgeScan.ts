@@ -1,11 +1,14 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import { BOUND, judgeLight, type SheetJudgement } from "./judge.ts";
+import { lightOfCells } from "./lightOfCells.ts";
 import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
 
 /** The answer of `POST /api/judge` (FORMAT). */
 export interface JudgeAnswer extends SheetJudgement {
+  /** The part of the sheet inside the margin that was judged, > 0 to 1. */
+  readonly share: number;
   readonly white: number;
   readonly corners: readonly (readonly [x: number, y: number])[];
   readonly warnings: readonly { readonly code: JudgeWarning; readonly message: string }[];
@@ -35,9 +38,10 @@ export function judgeScan(
   settings: ProofSettings,
   placed: PlacedSheet = placeSheet(scan, settings),
 ): Result<JudgeAnswer, ProofTrouble> {
-  const { white, light, sheet } = placed;
+  const { white, sheet } = placed;
   const dark = noPicture(placed);
   if (dark !== null) return failure(dark);
+  const { light, share } = lightOfCells(scan, settings, placed);
   const judged = judgeLight(light, white, settings.medium);
   const codes: readonly (JudgeWarning | false)[] = [
     placed.corners === "whole" && "no-lid",
@@ -47,6 +51,7 @@ export function judgeScan(
   ];
   return success({
     ...judged,
+    share,
     white,
     corners: sheet.corners.map(({ x, y }) => [x, y] as const),
     warnings: codes.flatMap((code) => (code === false ? [] : [{ code, message: WARNINGS[code] }])),

@@ -1,4 +1,4 @@
-import { curveSlope, type DensityRange, exposureFor, midExposure } from "../light/exposure/index.ts";
+import { curveSlope, type DensityRange, exposureFor, midExposure, turnedDensity } from "../light/exposure/index.ts";
 
 /** What a negative's density says: its curve, its speed, and the light of a place that had none. */
 export interface NegativeMedium extends DensityRange {
@@ -13,11 +13,11 @@ const BURNT = 0.95;
 
 /** From the light of a scan to what the sheet says of it. */
 export interface NegativeCurve {
-  /** Density of a light, unkept: Dmin + log₁₀(Y_w/Y). */
+  /** Density of a light, unkept: Dmin + log₁₀(Y_w/Y), of a direct positive turned to what grows with its exposure. */
   readonly density: (light: number) => number;
   /** log₁₀ of the exposure, lx·s, of a light. */
   readonly logExposure: (light: number) => number;
-  /** log₁₀ of the exposure, lx·s, of a density. */
+  /** log₁₀ of the exposure, lx·s, of such a density. */
   readonly logOfDensity: (density: number) => number;
   readonly isBlank: (light: number) => boolean;
   readonly isBurnt: (light: number) => boolean;
@@ -32,7 +32,7 @@ export interface NegativeCurve {
  * The way from light to exposure for one sheet.
  *
  * @param medium its curve and speed
- * @param white light of the sheet where it had no exposure, linear, > 0
+ * @param white light of the sheet's own paper, linear, > 0: where a negative had no exposure, a direct positive all it can take
  * @returns functions of linear light ≥ 0; finite everywhere
  * @source PHYSICS section 11: D = Dmin + log₁₀(Y_w/Y), kept within 2 % of ΔD; H = H₅₀((D − Dmin)/(Dmax − D))^(1/g)
  * @example negativeCurve({ least: 0.05, most: 2.05, range: 110, iso: 6 }, 0.85).density(0.085) // 1.05
@@ -43,7 +43,8 @@ export function negativeCurve(medium: NegativeMedium, white: number): NegativeCu
   const slope = curveSlope(medium);
   const logHalf = Math.log10(exposureFor(medium, iso, least + span / 2));
   const [lowest, highest] = [least + KEPT * span, most - KEPT * span];
-  const density = (light: number): number => least + Math.log10(white / Math.max(light, Number.MIN_VALUE));
+  const density = (light: number): number =>
+    turnedDensity(medium, least + Math.log10(white / Math.max(light, Number.MIN_VALUE)));
   const logOfDensity = (value: number): number => {
     const kept = Math.min(highest, Math.max(lowest, value));
     return logHalf + Math.log10((kept - least) / (most - kept)) / slope;

@@ -17,6 +17,8 @@ export interface ProofSettings {
   /** Light of the unexposed sheet, linear, 0 to 1; `null`: found. */
   readonly white?: number | null | undefined;
   readonly camera?: { readonly hole: HoleSpec; readonly film: FilmSpec } | null | undefined;
+  /** Judging: only places with so many stops less than the axis, or less, count; `null`: all. Needs a camera. */
+  readonly within?: number | null | undefined;
   readonly evenLight?: boolean | undefined;
   readonly projection?: ProjectionId | undefined;
   readonly towards?: { readonly azimuth?: number | undefined; readonly elevation?: number | undefined } | undefined;

@@ -61,7 +61,7 @@ export function sheetInScan(lie: SheetLie): SheetInScan {
 }
 
 /** Left out at each edge, as a share of width and height: what lies there is tape, shadow or a torn rim. PHYSICS section 11. */
-const MARGIN = 0.03;
+export const MARGIN: number = 0.03;
 
 /** Pixels of a row that lie in a region: from one to before another; none where `to <= from`. */
 export type Span = (y: number) => { readonly from: number; readonly to: number };

@@ -86,3 +86,26 @@ export function shareWhere({ values, counts, total }: Spread, test: (value: numb
   if (total === 0) return 0;
   return values.reduce((sum, value, i) => (test(value) ? sum + (counts[i] as number) : sum), 0) / total;
 }
+
+/**
+ * The spread of what a monotonic function makes of the numbers.
+ *
+ * @param of rising or falling
+ * @returns the same counts, their new numbers rising
+ * @example mapped({ values: Float64Array.of(1, 3), counts: Float64Array.of(5, 6), total: 11 }, (value) => -value).counts.join() // "6,5"
+ */
+export function mapped({ values, counts, total }: Spread, of: (value: number) => number): Spread {
+  const now = values.map(of);
+  const falls = (now.at(-1) ?? 0) < (now[0] ?? 0);
+  return { values: falls ? now.reverse() : now, counts: falls ? counts.toReversed() : counts, total };
+}
+
+/**
+ * Numbers as a spread, each by itself.
+ *
+ * @param values in any order
+ * @example spreadOfAll(Float64Array.of(3, 1)).values.join() // "1,3"
+ */
+export function spreadOfAll(values: Float64Array): Spread {
+  return { values: values.toSorted(), counts: new Float64Array(values.length).fill(1), total: values.length };
+}

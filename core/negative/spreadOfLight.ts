@@ -1,5 +1,5 @@
 import { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
-import type { Spread } from "./spread.ts";
+import { mapped, type Spread } from "./spread.ts";
 
 /**
  * How often each exposure comes, from how often each light comes: one curve leads from one to the other.
@@ -10,10 +10,5 @@ import type { Spread } from "./spread.ts";
  */
 export function spreadOfLight(light: Spread, medium: NegativeMedium, white: number): Spread {
   const { logExposure } = negativeCurve(medium, white);
-  // The lighter a place in the scan, the less light it had: the order turns round.
-  return {
-    values: Float64Array.from(light.values, (value) => Math.fround(logExposure(value))).reverse(),
-    counts: light.counts.toReversed(),
-    total: light.total,
-  };
+  return mapped(light, (value) => Math.fround(logExposure(value)));
 }

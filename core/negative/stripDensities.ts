@@ -1,3 +1,4 @@
+import { turnedDensity } from "../light/exposure/index.ts";
 import { uprightDensities } from "./faults/uprightDensities.ts";
 import { placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
@@ -11,7 +12,7 @@ const MIDDLE = 0.5;
  *
  * @param count of steps
  * @param along `across`: from left to right, `down`: from top to bottom
- * @returns median density of each step's middle, above nothing (with the base)
+ * @returns median of the density that each step's middle shows, above nothing (with the base)
  * @example stripDensities(scan, { medium, sheet }, 7, "across").length // 7 …
  */
 export function stripDensities(
@@ -33,6 +34,6 @@ export function stripDensities(
       }
     }
     values.sort((a, b) => a - b);
-    return least + (values[values.length >> 1] ?? 0) * (most - least);
+    return turnedDensity(settings.medium, least + (values[values.length >> 1] ?? 0) * (most - least));
   });
 }

@@ -30,7 +30,7 @@ export function ToneCanvas({
   }, [drawn, plain]);
   useEffect(() => {
     if (canvas.current === null) return;
-    if (plain) paintDrawn(canvas.current, drawn, tones, tint);
+    if (plain) paintDrawn(canvas.current, drawn, tones, { tint });
     else engine.current?.paint(tones, tint);
   }, [drawn, tones, tint, plain]);
   return (

@@ -8,5 +8,5 @@ export function negativeName(
 ): string {
   const shot = shots.find(({ id }) => id === negative.exposureId);
   const camera = cameras.find(({ id }) => id === negative.cameraId);
-  return shot?.subject || shot?.cameraName || camera?.name || negative.name || "A negative";
+  return shot?.subject || shot?.cameraName || camera?.name || negative.name || "A sheet";
 }

@@ -1,4 +1,4 @@
-import { MISSING, type TintId, type Tone, tinted, toneTable } from "../../core/negative/index.ts";
+import { type Finish, MISSING, type TintId, type Tone, tinted, toneTable } from "../../core/negative/index.ts";
 
 /** Exposures of an upright picture, as the worker draws them. */
 export interface Drawn {
@@ -44,9 +44,20 @@ function packed([red, green, blue]: readonly [number, number, number]): number {
   return ((255 << 24) | (byte(blue) << 16) | (byte(green) << 8) | byte(red)) >>> 0;
 }
 
-/** Paints a picture on a canvas of its own size. */
-export function paintDrawn(canvas: HTMLCanvasElement, drawn: Drawn, tones: readonly Tone[], tint?: TintId): void {
+/** Paints a picture on a canvas of its own size, as it is finished. */
+export function paintDrawn(
+  canvas: HTMLCanvasElement,
+  drawn: Drawn,
+  tones: readonly Tone[],
+  { tint, mirrored = false }: Pick<Finish, "tint" | "mirrored"> = {},
+): void {
   canvas.width = drawn.width;
   canvas.height = drawn.height;
-  canvas.getContext("2d")?.putImageData(drawnBytes(drawn, tones, tint), 0, 0);
+  const context = canvas.getContext("2d");
+  if (context === null) return;
+  context.putImageData(drawnBytes(drawn, tones, tint), 0, 0);
+  if (!mirrored) return;
+  context.globalCompositeOperation = "copy";
+  context.setTransform(-1, 0, 0, 1, drawn.width, 0);
+  context.drawImage(canvas, 0, 0);
 }

@@ -7,13 +7,14 @@ import type { Drawn } from "./paintDrawn.ts";
 const STEPS = 512;
 
 /**
- * The same picture as a plain inversion has it: white less the number of the scan. As shares of lightness, so that a tone
+ * The same picture as a plain inversion has it: white less the number of the scan (of a direct positive the scan itself). As shares of lightness, so that a tone
  * of 0 to 1 shows them as they are.
  */
 export function plainTones({ width, height, planes }: Drawn, medium: NegativeMedium): Drawn {
   const curve = densityCurve(medium, medium.iso);
   const lightness = (log: number): number => {
-    const shown = 1 - toSrgb(10 ** -(curve(10 ** log) - medium.least));
+    const scanned = toSrgb(10 ** -(curve(10 ** log) - medium.least));
+    const shown = medium.positive ? scanned : 1 - scanned;
     const y = fromSrgb(shown);
     return (y > 216 / 24389 ? 116 * Math.cbrt(y) - 16 : (y * 24389) / 27) / 100;
   };

@@ -1,6 +1,6 @@
 import type { Exposure, Load } from "../../core/document/index.ts";
 import { MISSING } from "../../core/negative/index.ts";
-import { proposal } from "./judge/judgeWords.ts";
+import { proposal, proposedInStops, proposedStops, TIMES } from "./judge/judgeWords.ts";
 import { plainTones } from "./plainTones.ts";
 import { croppedFull, croppedTo, WHOLE } from "./positive/croppedTo.ts";
 import { apart, nameBy } from "./positive/fileNames.ts";
@@ -109,14 +109,37 @@ test("a proposal in words says next, how much, and why", () => {
     burnt: 0.1,
     correction: -0.9,
     atLeast: false,
+    share: 1,
     white: 0.9,
     corners: [],
     warnings: [],
   };
-  expect(proposal(answer)).toBe("Half the time next: the sky is black, the shadows are there.");
-  expect(proposal({ ...answer, correction: 2, atLeast: true, blank: 0.6, burnt: 0, p95: 0 })).toBe(
-    "At least four times as long next: the lights hold, much of it is empty.",
+  expect(proposal(answer, false)).toBe("Half the time next: the sky is black, the shadows are there.");
+  expect(proposedInStops(answer, 0.3)).toBe("1 stop less, ± ⅓ stop");
+  const empty = { ...answer, correction: 2, atLeast: true, blank: 0.6, burnt: 0, p95: 0 };
+  expect(proposal(empty, false)).toBe("At least four times as long next: the lights hold, much of it is empty.");
+  expect(proposedInStops(empty, 0.8)).toBe("at least 2 stops more, ± ⅔ stop");
+  // Too black is a bound the other way round.
+  const black = { ...answer, correction: -0.7, atLeast: true, burnt: 0.6 };
+  expect(proposal(black, false)).toBe(
+    "At most not quite two thirds of the time next: much of it is black, the shadows are there.",
   );
+  expect(proposedInStops(black, 0.8)).toBe("at least ⅔ stop less, ± ⅔ stop");
+  expect(proposal({ ...black, blank: 0.4 }, false)).toMatch(/next; it holds too little to be sure: /);
+  // A direct positive: the same time, other tones.
+  expect(proposal(answer, true)).toBe("Half the time next: the sky is bare white, the shadows are there.");
+  expect(proposal(empty, true)).toMatch(/^At least four times as long next: the lights hold, much of it is black/);
+});
+
+test("a proposal's words and its stops say the same, for every third there is", () => {
+  expect(TIMES.map(({ thirds }) => thirds)).toEqual(Array.from({ length: 19 }, (_, i) => 9 - i));
+  for (const { thirds, factor, words } of TIMES) {
+    expect({ words, off: Math.abs(Math.log2(factor) - thirds / 3) }).toEqual({ words, off: expect.any(Number) });
+    expect(Math.abs(Math.log2(factor) - thirds / 3)).toBeLessThan(0.09);
+  }
+  for (let correction = -3; correction <= 3; correction += 0.05) {
+    expect(Math.abs(proposedStops({ correction }) - correction)).toBeLessThanOrEqual(1 / 6 + 1e-9);
+  }
 });
 
 describe("a crop", () => {

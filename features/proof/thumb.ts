@@ -12,6 +12,6 @@ export async function thumbOf(negative: Negative): Promise<string | null> {
   if (!drawn.ok) return null;
   const { report } = drawn.value;
   const canvas = document.createElement("canvas");
-  paintDrawn(canvas, report, report.tones);
+  paintDrawn(canvas, report, report.tones, { mirrored: negative.finish?.mirrored });
   return canvas.toDataURL("image/jpeg", 0.8);
 }

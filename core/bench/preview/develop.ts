@@ -1,5 +1,5 @@
 import { densityByte } from "../../basis/pictureValues/index.ts";
-import { type DensityRange, densityCurve } from "../../light/exposure/index.ts";
+import { type DensityRange, densityCurve, turnedDensity } from "../../light/exposure/index.ts";
 import { finerRows } from "./finer.ts";
 import type { Rows } from "./grid.ts";
 import type { Exposed } from "./render.ts";
@@ -17,13 +17,16 @@ export interface DevelopingSettings {
   readonly rows: Rows;
 }
 
-/** Two pictures as grey bytes (sRGB), rows from the top: the sheet as it lies after the developer, and its scan inverted. */
+/**
+ * Two pictures as grey bytes (sRGB), rows from the top: the sheet as it lies after the developer, and the right-reading
+ * positive: its scan turned over top to bottom, of a negative also inverted.
+ */
 export interface DevelopedPreview {
   readonly width: number;
   readonly rows: Rows;
   readonly negative: Uint8ClampedArray<ArrayBuffer>;
   readonly positive: Uint8ClampedArray<ArrayBuffer>;
-  /** Share of the sheet that is black beyond use, and that stayed white. */
+  /** Share of the sheet that had too much light to hold anything (a negative: black), and too little (white). */
   readonly burnt: number;
   readonly blank: number;
 }
@@ -108,9 +111,10 @@ function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
     const density = curve((i === 0 ? 0 : (value[0] as number)) + flash);
     const seen = densityByte(density - range.least);
     tones.negative[i] = seen;
-    tones.positive[i] = 255 - seen;
-    tones.burnt[i] = density > range.least + 0.95 * span ? 1 : 0;
-    tones.blank[i] = density < range.least + 0.02 * span ? 1 : 0;
+    tones.positive[i] = range.positive ? seen : 255 - seen;
+    const grown = turnedDensity(range, density);
+    tones.burnt[i] = grown > range.least + 0.95 * span ? 1 : 0;
+    tones.blank[i] = grown < range.least + 0.02 * span ? 1 : 0;
   }
   return tones;
 }

@@ -1,8 +1,23 @@
-/** A negative material's density: fog, greatest density, and range R = log₁₀ H range × 100 (ISO 6846). */
+/** A material's density: fog, greatest density, and range R = log₁₀ H range × 100 (ISO 6846). */
 export interface DensityRange {
   readonly least: number;
   readonly most: number;
   readonly range: number;
+  /** Whether it is a direct positive (reversal paper): lightest where most light fell. Left out: a negative material. */
+  readonly positive?: boolean;
+}
+
+/**
+ * The one place where a direct positive is turned: from the density that grows with the light (a negative's) to the density
+ * that shows, and back.
+ *
+ * @param density of either
+ * @returns Dmin + Dmax − D of a direct positive; of a negative the density itself
+ * @source PHYSICS section 11, “Direct positive”
+ * @example turnedDensity({ least: 0.05, most: 2.05, range: 110, positive: true }, 0.65) // 1.45
+ */
+export function turnedDensity({ least, most, positive = false }: DensityRange, density: number): number {
+  return positive ? least + most - density : density;
 }
 
 /** Mid-grey gives this density above fog: a convention (PHYSICS section 9), editable. */
@@ -39,10 +54,10 @@ function halfExposure(curve: DensityRange, iso: number): number {
 }
 
 /**
- * The density of a sheet after an exposure.
+ * The density that a sheet shows after an exposure.
  *
  * @param curve of the material
- * @param iso its speed: mid-grey falls on fog + 0.6
+ * @param iso its speed: mid-grey falls on fog + 0.6, of a direct positive on its greatest density − 0.6
  * @returns density as a function of H in lx·s, H ≥ 0
  * @example densityCurve({ least: 0.05, most: 2.05, range: 110 }, 6)(midExposure(6)) // 0.65
  */
@@ -50,19 +65,21 @@ export function densityCurve(curve: DensityRange, iso: number): (exposure: numbe
   const span = curve.most - curve.least;
   const slope = curveSlope(curve);
   const half = halfExposure(curve, iso);
-  return (exposure) => (exposure <= 0 ? curve.least : curve.least + span / (1 + (half / exposure) ** slope));
+  return (exposure) =>
+    turnedDensity(curve, exposure <= 0 ? curve.least : curve.least + span / (1 + (half / exposure) ** slope));
 }
 
 /**
  * The exposure that gives a density: the inverse of {@link densityCurve}.
  *
- * @param density within the curve's ends, which no exposure reaches
+ * @param density that it shows, within the curve's ends, which no exposure reaches
  * @returns H in lx·s, > 0
  * @source PHYSICS section 11: H = H₅₀·((D − Dmin)/(Dmax − D))^(1/g)
  * @example exposureFor({ least: 0.05, most: 2.05, range: 110 }, 6, 0.65) / midExposure(6) // 1
  */
 export function exposureFor(curve: DensityRange, iso: number, density: number): number {
-  return halfExposure(curve, iso) * ((density - curve.least) / (curve.most - density)) ** (1 / curveSlope(curve));
+  const grown = turnedDensity(curve, density);
+  return halfExposure(curve, iso) * ((grown - curve.least) / (curve.most - grown)) ** (1 / curveSlope(curve));
 }
 
 /** The first grey that shows stands this much above fog (ISO 6846 begins its range there). */
@@ -71,12 +88,13 @@ const FIRST_GREY = 0.04;
 export const FLASH_SHARE: number = 0.8;
 
 /**
- * The pre-flash of a sheet: eight tenths of the greatest exposure under its first grey, so that the least of an image shows.
+ * The pre-flash of a sheet: eight tenths of the greatest exposure under its first grey (of a direct positive: before its black
+ * first pales), so that the least of an image shows.
  *
  * @returns H in lx·s, > 0
  * @source PHYSICS section 13: the greatest dose that shows no grey yet, times 0.8
  * @example flashDose({ least: 0.05, most: 2.05, range: 110 }, 6) / midExposure(6) // 0.225…
  */
 export function flashDose(curve: DensityRange, iso: number): number {
-  return FLASH_SHARE * exposureFor(curve, iso, curve.least + FIRST_GREY);
+  return FLASH_SHARE * exposureFor(curve, iso, turnedDensity(curve, curve.least + FIRST_GREY));
 }

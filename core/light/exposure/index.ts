@@ -8,11 +8,12 @@ export {
   flashDose,
   MID_DENSITY,
   midExposure,
+  turnedDensity,
 } from "./densityCurve.ts";
 export { FULL_SUN_EV, lightFromTime, type MeterReading, timeFromLight, timeFromMeter } from "./exposureTime.ts";
 export { fNumber } from "./fNumber.ts";
 export { evOnSheet, lampStops } from "./lampStops.ts";
-export type { Medium } from "./medium.ts";
+export { type Medium, responseOf, type SheetResponse } from "./medium.ts";
 export {
   coveredShare,
   imageSpeed,

@@ -107,11 +107,16 @@ describe("the curve’s charts", () => {
 
 describe("words of the preview", () => {
   test("say what to do with the time", () => {
-    expect(previewWords({ burnt: 0.5, blank: 0 })).toMatch(/half the time/);
-    expect(previewWords({ burnt: 0, blank: 0.8 })).toMatch(/twice the time/);
-    expect(previewWords({ burnt: 0.2, blank: 0.4 })).toMatch(/Pre-flash/);
-    expect(previewWords({ burnt: 0, blank: 0.4 })).toMatch(/shadows are empty/);
-    expect(previewWords({ burnt: 0.05, blank: 0.1 })).toMatch(/both ends are there/);
+    expect(previewWords({ burnt: 0.5, blank: 0 }, "negative")).toMatch(/half the time/);
+    expect(previewWords({ burnt: 0, blank: 0.8 }, "negative")).toMatch(/twice the time/);
+    expect(previewWords({ burnt: 0.2, blank: 0.4 }, "negative")).toMatch(/Pre-flash/);
+    expect(previewWords({ burnt: 0, blank: 0.4 }, "negative")).toMatch(/shadows are empty/);
+    expect(previewWords({ burnt: 0.05, blank: 0.1 }, "negative")).toMatch(/both ends are there/);
+    // A direct positive goes white where it had too much.
+    expect(previewWords({ burnt: 0.5, blank: 0 }, "direct-positive")).toBe(
+      "50 % of the sheet went white: give it half the time.",
+    );
+    expect(previewWords({ burnt: 0, blank: 0.8 }, "direct-positive")).toMatch(/80 % of the sheet stayed black.*twice/);
   });
 
   test("and what becomes of a walker, with size and speed on the sheet", () => {

@@ -1,9 +1,10 @@
 import { type ChangeEvent, memo, useMemo, useRef, useState } from "react";
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
 import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
 import { type ScenePicture, scenes } from "../../../core/bench/preview/index.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import { sheetTime } from "../../../core/light/exposure/index.ts";
+import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import { responseOf, sheetTime } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
@@ -19,10 +20,6 @@ import { previewWords, walkerWords } from "./previewWords.ts";
 import { readPicture } from "./readPicture.ts";
 import { usePreview } from "./usePreview.ts";
 
-const SIDES = [
-  { id: "negative", name: "As it lies, developed" },
-  { id: "positive", name: "Positive" },
-] as const;
 const OWN = "own";
 
 /** The sheet before it is made: this camera's picture of a scene, worked out from the physics. */
@@ -44,6 +41,12 @@ export const PreviewPanel = memo(function PreviewPanel({
   const [walking, setWalking] = useState(true);
   const [flashed, setFlashed] = useState(false);
   const [typed, setTyped] = useState<number | null>(null);
+  const response = responseOf(medium.density, isTrail(camera));
+  const said = RESPONSE_WORDS[response];
+  const sides = [
+    { id: "negative", name: said.asItLies },
+    { id: "positive", name: said.upright },
+  ] as const;
   const scene = scenes.find(({ id }) => id === sceneId) ?? scenes[0];
   const ev = sceneId === OWN ? 15 : (scene?.ev ?? 15);
   const suggested = sheetTime(ev, result.fNumber, medium);
@@ -113,7 +116,7 @@ export const PreviewPanel = memo(function PreviewPanel({
             <PreviewCanvas
               picture={picture}
               side={side}
-              label={`${side === "negative" ? "Negative, emulsion up" : "Positive"} of “${scene?.name ?? "your picture"}” through ${camera.name}`}
+              label={`${side === "negative" ? `The ${said.noun}, emulsion up` : said.upright} of “${scene?.name ?? "your picture"}” through ${camera.name}`}
             />
           )}
           {failed && (
@@ -124,11 +127,11 @@ export const PreviewPanel = memo(function PreviewPanel({
           <figcaption className="mt-2 min-h-5 text-[0.87rem] text-quiet" aria-live="polite">
             {progress !== null && picture
               ? `Drawing it fine, ${Math.round(progress * 100)} % …`
-              : picture && previewWords(picture)}
+              : picture && previewWords(picture, response)}
           </figcaption>
         </figure>
         <div className="grid content-start gap-3">
-          <Segments label="Show" value={side} options={SIDES} onChoose={setSide} />
+          <Segments label="Show" value={side} options={sides} onChoose={setSide} />
           <Choice
             label="Scene"
             value={sceneId}

@@ -1,18 +1,26 @@
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import type { DevelopedPreview, PreviewScene } from "../../../core/bench/preview/index.ts";
 import { onSheet } from "../../../core/camera/framing/index.ts";
-import { imageSpeed, movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
+import { imageSpeed, movement, type SheetResponse, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
 import type { Words } from "../readings/readingRow.ts";
 
-/** What to conclude from a developed sheet. */
-export function previewWords({ burnt, blank }: Pick<DevelopedPreview, "burnt" | "blank">): string {
+/** What to conclude from a developed sheet, by what light does to it. */
+export function previewWords(
+  { burnt, blank }: Pick<DevelopedPreview, "burnt" | "blank">,
+  response: SheetResponse,
+): string {
+  const { tooMuch, tooLittle } = RESPONSE_WORDS[response];
   const share = (part: number): string => `${Math.round(100 * part)} %`;
-  if (burnt > 0.3) return `${share(burnt)} of the sheet went black: give it half the time.`;
-  if (blank > 0.6) return `${share(blank)} of the sheet stayed white: give it twice the time.`;
+  const [much, little] = [
+    `${share(burnt)} of the sheet went ${tooMuch}`,
+    `${share(blank)} of the sheet stayed ${tooLittle}`,
+  ];
+  if (burnt > 0.3) return `${much}: give it half the time.`;
+  if (blank > 0.6) return `${little}: give it twice the time.`;
   if (blank > 0.3 && burnt > 0.1)
-    return `${share(blank)} white and ${share(burnt)} black: more contrast than the sheet holds. Pre-flash it.`;
-  if (blank > 0.3)
-    return `${share(blank)} of the sheet stayed white: the shadows are empty. Give it twice the time, or pre-flash it.`;
-  return `${share(blank)} of the sheet stayed white, ${share(burnt)} went black: both ends are there.`;
+    return `${share(blank)} ${tooLittle} and ${share(burnt)} ${tooMuch}: more contrast than the sheet holds. Pre-flash it.`;
+  if (blank > 0.3) return `${little}: the shadows are empty. Give it twice the time, or pre-flash it.`;
+  return `${little}, ${share(burnt)} went ${tooMuch}: both ends are there.`;
 }
 
 const BODY = 500;

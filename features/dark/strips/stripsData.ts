@@ -1,3 +1,4 @@
+import { mediumById } from "../../../catalogue/media.ts";
 import type { Exposure, Processing } from "../../../core/document/index.ts";
 import { listRecords, readSettings, type Settings, shotsBetween } from "../../../storage/index.ts";
 
@@ -25,6 +26,7 @@ export async function readStripsNow(): Promise<StripsNow> {
   const [done, shots] = await Promise.all([listRecords("processing"), shotsBetween(null, 0, NEWEST)]);
   return {
     done: [...done].sort((a, b) => Date.parse(b.at) - Date.parse(a.at)),
-    shots: shots.filter((shot) => shot !== null),
+    // From a direct positive nothing is printed.
+    shots: shots.flatMap((shot) => (shot === null || mediumById(shot.medium).density.positive === true ? [] : [shot])),
   };
 }

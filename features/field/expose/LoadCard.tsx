@@ -93,7 +93,7 @@ export function LoadCard({
             words={
               left > 0
                 ? `${left} ${left === 1 ? "place is" : "places are"} not exposed yet. Unload in the dark, in the order of the places.`
-                : "Unload in the dark, in the order of the places: then each negative is known by its number."
+                : "Unload in the dark, in the order of the places: then each sheet is known by its number."
             }
             yes="It is unloaded"
             no="Leave it loaded"

@@ -21,11 +21,20 @@ const PARTS = [
 ] as const;
 /** How each part comes out on a paper negative, where dark places stay white. */
 const WORDS = {
-  white: "stays white: nothing of it is on the sheet",
-  faint: "leaves a first grey",
-  grey: "comes out grey",
-  dark: "comes out dark grey",
-  black: "goes black: nothing is parted there any more",
+  negative: {
+    white: "stays white: nothing of it is on the sheet",
+    faint: "leaves a first grey",
+    grey: "comes out grey",
+    dark: "comes out dark grey",
+    black: "goes black: nothing is parted there any more",
+  },
+  positive: {
+    white: "goes bare white: nothing is parted there any more",
+    faint: "comes out pale",
+    grey: "comes out grey",
+    dark: "comes out dark grey",
+    black: "stays black: nothing of it is on the sheet",
+  },
 } as const;
 
 /** The light from a photograph taken here and now: as its camera metered it, and by places marked on it. */
@@ -194,10 +203,11 @@ function Marked({
 /** How a marked place comes out on the sheet, and what a pre-flash would lift. */
 function ToneLine({ spot, middle, medium }: { readonly spot: Spot; readonly middle: number; readonly medium: Medium }) {
   const { density, iso } = medium;
+  const words = WORDS[density.positive ? "positive" : "negative"];
   const stops = spot.ev - middle;
   const plain = toneOf(stops, density, iso);
   const flashed = toneOf(stops, density, iso, flashDose(density, iso));
-  const lifted = plain.word !== flashed.word && stops < 0 ? ` Pre-flashed, it ${WORDS[flashed.word]}.` : "";
+  const lifted = plain.word !== flashed.word && stops < 0 ? ` Pre-flashed, it ${words[flashed.word]}.` : "";
   return (
     <li className="flex items-center gap-2">
       <svg viewBox="0 0 10 10" className="size-7 shrink-0 border border-line" aria-hidden="true">
@@ -205,7 +215,7 @@ function ToneLine({ spot, middle, medium }: { readonly spot: Spot; readonly midd
         <rect width="10" height="10" fill="var(--sb-ink)" opacity={plain.share} />
       </svg>
       <span>
-        The {spot.part}, EV {shortEv(spot.ev)}, {WORDS[plain.word]}.{lifted}
+        The {spot.part}, EV {shortEv(spot.ev)}, {words[plain.word]}.{lifted}
       </span>
     </li>
   );

@@ -1,7 +1,8 @@
 import { useEffect, useState } from "react";
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import { type Medium, photographEv } from "../../../core/light/exposure/index.ts";
+import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import { type Medium, photographEv, responseOf } from "../../../core/light/exposure/index.ts";
 import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
 import type { Photograph } from "../../../workers/photograph.ts";
 import { runPreview } from "../../../workers/preview.client.ts";
@@ -26,6 +27,7 @@ export function SheetOfScene({
   readonly seconds: number;
 }) {
   const [picture, setPicture] = useState<DevelopedPreview | null>(null);
+  const said = RESPONSE_WORDS[responseOf(medium.density, isTrail(camera))];
   useEffect(() => {
     const stop = new AbortController();
     const { width, height, luminance, taken } = photograph;
@@ -46,13 +48,13 @@ export function SheetOfScene({
   return (
     <figure data-sheet-of-scene>
       <div className="grid grid-cols-2 gap-2">
-        <PreviewCanvas picture={picture} side="negative" label="The negative this time will make, as it lies" />
-        <PreviewCanvas picture={picture} side="positive" label="The positive this time will make" />
+        <PreviewCanvas picture={picture} side="negative" label={`The ${said.noun} this time will make, as it lies`} />
+        <PreviewCanvas picture={picture} side="positive" label={`${said.upright}: what this time will make`} />
       </div>
       <figcaption className="mt-1 text-[0.87rem] text-quiet">
-        What this camera’s sheet will hold of it: {Math.round(100 * picture.blank)} % stays white,{" "}
-        {Math.round(100 * picture.burnt)} % goes black. The photograph sees {ACROSS}° across; beyond it all is dark
-        here.
+        What this camera’s sheet will hold of it: {Math.round(100 * picture.blank)} % stays {said.tooLittle},{" "}
+        {Math.round(100 * picture.burnt)} % goes {said.tooMuch}. The photograph sees {ACROSS}° across; beyond it all is
+        dark here.
       </figcaption>
     </figure>
   );

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import { type DevelopedPreview, scenes } from "../../../core/bench/preview/index.ts";
 import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
@@ -12,11 +13,28 @@ import { runPreview } from "../../../workers/preview.client.ts";
 
 /** How far the five sheets lie from right, stops: the darkest first. */
 const SHEETS = [
-  { over: 2, name: "two stops too dark" },
-  { over: 1, name: "one stop too dark" },
-  { over: 0, name: "right" },
-  { over: -1, name: "one stop too light" },
-  { over: -2, name: "two stops too light" },
+  { over: 2, stops: "two stops" },
+  { over: 1, stops: "one stop" },
+  { over: 0, stops: null },
+  { over: -1, stops: "one stop" },
+  { over: -2, stops: "two stops" },
+] as const;
+
+/** How far a sheet lies from right, in words: a negative with too much light is dark, a direct positive light. */
+function offWords({ over, stops }: (typeof SHEETS)[number], positive: boolean): string {
+  if (stops === null) return "right";
+  return `${stops} too ${over > 0 === positive ? "light" : "dark"}`;
+}
+
+/** What is said of a direct positive, and what follows, stops. Common practice: half a stop shows. */
+const POSITIVE_WORDS = [
+  { name: "All white: a quarter next time", correction: -2 },
+  { name: "Sky bare, the rest is there: half next time", correction: -1 },
+  { name: "A little pale: two thirds next time", correction: -0.5 },
+  { name: "Good: both ends are there", correction: 0 },
+  { name: "A little dark: half as much again", correction: 0.5 },
+  { name: "Shadows black: twice next time", correction: 1 },
+  { name: "Hardly anything but black: four times", correction: 2 },
 ] as const;
 
 /** What is said of a negative, and what follows, stops. Common practice. */
@@ -33,6 +51,7 @@ const WORDS = [
 const CAUSES: readonly { readonly id: Spoilt; readonly name: string }[] = [
   { id: "moved", name: "it moved" },
   { id: "leak", name: "light leaked in" },
+  { id: "fogged", name: "it was fogged" },
   { id: "covered", name: "the hole was covered" },
   { id: "developed", name: "not developed right" },
   { id: "other", name: "something else" },
@@ -40,7 +59,7 @@ const CAUSES: readonly { readonly id: Spoilt; readonly name: string }[] = [
 
 const PIXELS = 150;
 
-/** What a negative says of its time: the sheet it looks like, or words; or that it says nothing. */
+/** What a sheet says of its time: the sheet it looks like, or words; or that it says nothing. */
 export function JudgePanel({
   shot,
   onJudge,
@@ -51,28 +70,34 @@ export function JudgePanel({
   readonly onCancel: () => void;
 }) {
   const sheets = useSheets(shot);
+  const { positive = false } = mediumById(shot.medium).density;
+  const { noun } = RESPONSE_WORDS[positive ? "direct-positive" : "negative"];
   const judge = (correction: number, by: Judgement["by"]): void =>
     onJudge({ ...shot, judged: { correction, by, at: isoWithOffset(new Date()) }, spoilt: null });
   const spoil = (spoilt: Spoilt): void => onJudge({ ...shot, judged: null, spoilt });
   return (
-    <section aria-label="Judge the negative" className="grid gap-4 bg-card p-3" data-judging={shot.id}>
+    <section aria-label={`Judge the ${noun}`} className="grid gap-4 bg-card p-3" data-judging={shot.id}>
       {sheets !== "none" && (
         <div>
-          <p className="stamp mb-1">Hold the negative beside these: which does it look like?</p>
+          <p className="stamp mb-1">Hold the {noun} beside these: which does it look like?</p>
           <ul className="grid grid-cols-5 gap-1.5">
-            {SHEETS.map(({ over, name }, index) => (
-              <li key={over}>
+            {SHEETS.map((sheet, index) => (
+              <li key={sheet.over}>
                 <button
                   type="button"
                   className="block min-h-[3.3rem] w-full border border-line p-1 text-[0.8rem] leading-tight hover:border-ink"
-                  onClick={() => judge(-over, "sheets")}
+                  onClick={() => judge(-sheet.over, "sheets")}
                 >
                   {sheets?.[index] ? (
-                    <PreviewCanvas picture={sheets[index]} side="negative" label={`A negative ${name}`} />
+                    <PreviewCanvas
+                      picture={sheets[index]}
+                      side="negative"
+                      label={`A ${noun} ${offWords(sheet, positive)}`}
+                    />
                   ) : (
                     <span className="block aspect-[5/4] bg-board" />
                   )}
-                  <span className="mt-1 block">{name}</span>
+                  <span className="mt-1 block">{offWords(sheet, positive)}</span>
                 </button>
               </li>
             ))}
@@ -86,7 +111,7 @@ export function JudgePanel({
       <div>
         <p className="stamp mb-1">Or in words</p>
         <div className="grid gap-1.5 sm:grid-cols-2">
-          {WORDS.map(({ name, correction }) => (
+          {(positive ? POSITIVE_WORDS : WORDS).map(({ name, correction }) => (
             <Button key={name} className="min-h-[3.3rem] justify-start" onClick={() => judge(correction, "words")}>
               {name}
             </Button>

@@ -85,6 +85,7 @@ function developedWords({ at, recipe, seconds, celsius }: Developed): string {
 const CAUSES = {
   moved: "it moved",
   leak: "light leaked in",
+  fogged: "it was fogged",
   covered: "the hole was covered",
   developed: "not developed right",
   other: "spoilt",

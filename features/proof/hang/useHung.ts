@@ -34,7 +34,7 @@ export function useHung(negatives: readonly Negative[]): ReadonlyMap<string, Hun
         if (!made.ok) continue;
         const canvas = document.createElement("canvas");
         const { report } = made.value;
-        paintDrawn(canvas, report, tonesOf(report.tones, negative), negative.finish?.tint);
+        paintDrawn(canvas, report, tonesOf(report.tones, negative), negative.finish);
         const picture = { url: canvas.toDataURL("image/png"), ratio: report.width / report.height };
         from.current.set(negative.id, text);
         setHung((before) => new Map(before).set(negative.id, picture));

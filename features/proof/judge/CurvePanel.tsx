@@ -55,6 +55,7 @@ export function CurvePanel({ negative }: { readonly negative: Negative }) {
         const time = seconds[i];
         return { density, exposure: (time?.ok ? time.value : 1) * (light ?? 1) };
       }),
+      negative.settings.medium.positive,
     );
     setSaid(found.ok ? undefined : TROUBLES[found.error]);
     if (found.ok) setCurve({ ...found.value, lit: light !== null });
@@ -65,7 +66,12 @@ export function CurvePanel({ negative }: { readonly negative: Negative }) {
       id: crypto.randomUUID(),
       name: `${like.name}, measured`,
       like: like.id,
-      density: { least: measured.least, most: measured.most, range: measured.range },
+      density: {
+        least: measured.least,
+        most: measured.most,
+        range: measured.range,
+        positive: measured.positive ?? false,
+      },
       ...(measured.lit ? { iso: measured.iso } : {}),
       note: `From a strip: ${words(measured)}`,
     };

@@ -8,12 +8,15 @@ import type { DrawReport } from "../../../workers/proof.ts";
 export function DensityPicture({
   drawn,
   medium,
+  counted,
   shows,
   faults,
   label,
 }: {
   readonly drawn: DrawReport;
   readonly medium: NegativeMedium;
+  /** Which places count, mm from the sheet's middle; `null`: all. */
+  readonly counted: ((s: number, t: number) => boolean) | null;
   readonly shows: { readonly blank: boolean; readonly burnt: boolean; readonly faults: boolean };
   readonly faults: readonly FoundFault[];
   readonly label: string;
@@ -23,9 +26,9 @@ export function DensityPicture({
   useEffect(() => {
     const [log] = drawn.planes;
     if (log === undefined) return;
-    const image = densityBytes(log, drawn, medium, shows);
+    const image = densityBytes(log, drawn, medium, counted, shows);
     canvas.current?.getContext("2d")?.putImageData(image, 0, 0);
-  }, [drawn, medium, shows]);
+  }, [drawn, medium, counted, shows]);
   return (
     <figure
       className="relative mx-auto w-full border border-ink"
@@ -79,11 +82,32 @@ const HATCH = 7;
 /** Blank is shown in the blue of light, black in the red of action. */
 const BLUE = [38, 109, 168] as const;
 const RED = [196, 40, 32] as const;
+const SHADE = [150, 146, 138] as const;
+/** Whether a place counts is looked up once for so many pixels each way. */
+const BLOCK = 4;
+
+/** Which pixels of an upright picture lie where enough light fell. */
+function litRows(
+  width: number,
+  height: number,
+  scale: number,
+  counted: ((s: number, t: number) => boolean) | null,
+): (x: number, y: number) => boolean {
+  if (counted === null) return () => true;
+  const columns = Math.ceil(width / BLOCK);
+  const lit = Array.from({ length: columns * Math.ceil(height / BLOCK) }, (_, i) => {
+    const [x, y] = [((i % columns) + 0.5) * BLOCK, (Math.floor(i / columns) + 0.5) * BLOCK];
+    // Upright, X = −s and Y = −t; pixels go down.
+    return counted((width / 2 - x) / scale, (y - height / 2) / scale);
+  });
+  return (x, y) => lit[Math.floor(y / BLOCK) * columns + Math.floor(x / BLOCK)] ?? true;
+}
 
 function densityBytes(
   log: Float32Array,
-  { width, height }: DrawReport,
+  { width, height, scale }: DrawReport,
   medium: NegativeMedium,
+  counted: ((s: number, t: number) => boolean) | null,
   shows: { readonly blank: boolean; readonly burnt: boolean },
 ): ImageData {
   const image = new ImageData(width, height);
@@ -93,12 +117,14 @@ function densityBytes(
     Math.fround(ends.least),
     ends.logOfDensity(medium.least + 0.95 * (medium.most - medium.least)),
   ];
+  const lit = litRows(width, height, scale, counted);
   for (let i = 0; i < log.length; i++) {
     const value = log[i] as number;
     if (value === MISSING) continue;
     const grey = 255 * toSrgb(10 ** -(curve(10 ** value) - medium.least));
     const [x, y] = [i % width, Math.floor(i / width)];
     let colour: readonly [number, number, number] = [grey, grey, grey];
+    if (!lit(x, y) && (x + y) % HATCH < 3) colour = SHADE;
     if (shows.blank && value <= blank && (x + y) % HATCH < 2) colour = BLUE;
     if (shows.burnt && value > burnt && (x - y + height) % HATCH < 2) colour = RED;
     image.data.set([...colour, 255], 4 * i);

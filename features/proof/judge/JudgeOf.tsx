@@ -1,6 +1,8 @@
-import { useCallback, useEffect, useState } from "react";
-import { FAULT_WORDS } from "../../../catalogue/proofWords.ts";
-import type { Exposure, Negative } from "../../../core/document/index.ts";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
+import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
+import { opticalModel } from "../../../core/light/solve/index.ts";
+import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";
 import { saveExposure } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
@@ -15,9 +17,26 @@ import type { Proof } from "../useProof.ts";
 import { CurvePanel } from "./CurvePanel.tsx";
 import { DensityPicture } from "./DensityPicture.tsx";
 import { judgeWordsOf } from "./judgedBefore.ts";
-import { proposal } from "./judgeWords.ts";
+import { proposal, proposedInStops, proposedStops } from "./judgeWords.ts";
 import { StopsChart } from "./StopsChart.tsx";
 import { offMiddle, stopsWanted } from "./stopsWanted.ts";
+
+/** Places with more stops less than the axis do not count. PHYSICS section 11; two stops: FORMAT's example, common practice. */
+const WITHIN = 2;
+
+/** What a fault says of the sheet, where it then says nothing of its time. */
+const NOTHING_OF_TIME: Readonly<Partial<Record<FaultCode, Spoilt>>> = {
+  "all-black": "fogged",
+  "all-white": "developed",
+  leak: "leak",
+  covered: "covered",
+};
+
+/** Why a sheet says nothing of its time; `null`: it does. */
+function saysNothing(faults: readonly FoundFault[], shot: Exposure | null): Spoilt | null {
+  if (shot?.spoilt) return shot.spoilt;
+  return faults.map(({ code }) => NOTHING_OF_TIME[code] ?? null).find((cause) => cause !== null) ?? null;
+}
 
 /** Pixels across of the density picture. */
 const ACROSS = 620;
@@ -33,7 +52,9 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
   useEffect(() => {
     const stop = new AbortController();
     const [picture, settings] = JSON.parse(text) as [string, Negative["settings"]];
-    const asked = { picture, settings: { ...settings, projection: "lay" as const, evenLight: false, sharpen: false } };
+    const plain = { ...settings, projection: "lay" as const, evenLight: false, sharpen: false };
+    // What plate, wall or slope keep dark says nothing of the time.
+    const asked = { picture, settings: { ...plain, within: settings.camera ? WITHIN : null } };
     void askProof(asked, { kind: "judge" }, { signal: stop.signal }).then((judged) => {
       if (stop.signal.aborted) return;
       if (judged.ok) setReport(judged.value.report);
@@ -48,15 +69,19 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
     return () => stop.abort();
   }, [text]);
   const { shot } = proof;
-  const keep = useCallback(async (correction: number, shotNow: Exposure, atLeast: boolean): Promise<void> => {
-    const judged = { correction, by: "scan" as const, at: isoWithOffset(new Date()), ...(atLeast && { atLeast }) };
-    const done = await saveExposure({ ...shotNow, judged, spoilt: null });
+  const { camera } = negative.settings;
+  const isPart = (report?.answer.share ?? 1) < 1;
+  const counted = useMemo(() => (camera && isPart ? isWithin(opticalModel(camera), WITHIN) : null), [camera, isPart]);
+  const [counts, setCounts] = useState(false);
+  const keep = useCallback(async (next: Exposure, before: Exposure): Promise<void> => {
+    const done = await saveExposure(next);
     if (!done.ok) {
       notify(done.error.message, { urgent: true });
       return;
     }
-    notify(`${shotNow.subject || shotNow.cameraName || "The shot"} is judged: ${stopsWanted(correction)}.`, {
-      action: { name: "Undo", run: () => void saveExposure(shotNow) },
+    const what = next.judged ? `judged: ${stopsWanted(next.judged.correction)}` : "kept out of what the log learns";
+    notify(`${next.subject || next.cameraName || "The shot"} is ${what}.`, {
+      action: { name: "Undo", run: () => void saveExposure(before) },
     });
   }, []);
   if (trouble !== null) {
@@ -68,15 +93,32 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
   }
   if (report === null) return <p role="status">Reading the densities …</p>;
   const { answer, faults } = report;
-  const proposed = Math.round(answer.correction * 6) / 6;
-  const chosen = own ?? proposed;
+  const { medium } = negative.settings;
+  const sd = judgementSpread(
+    answer,
+    answer.warnings.some(({ code }) => code === "white-guessed"),
+  );
+  const chosen = own ?? proposedStops(answer);
+  const cause = counts ? null : saysNothing(faults, shot);
+  const judged = (shotNow: Exposure): Exposure => ({
+    ...shotNow,
+    spoilt: null,
+    judged: {
+      correction: chosen,
+      by: "scan",
+      at: isoWithOffset(new Date()),
+      // One's own verdict is as sure as one's eye.
+      ...(own === null ? { sd, ...(answer.atLeast && { atLeast: true }) } : {}),
+    },
+  });
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(20rem,1fr)]" data-judged={negative.id}>
       <div className="grid content-start gap-2">
         {drawn && (
           <DensityPicture
             drawn={drawn}
-            medium={negative.settings.medium}
+            medium={medium}
+            counted={counted}
             shows={shows}
             faults={faults}
             label={`Densities of ${negativeName(negative, proof)}, upright`}
@@ -84,12 +126,12 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
         )}
         <div className="flex flex-wrap gap-x-6">
           <Check
-            label={`Blank: ${percent(answer.blank)}`}
+            label={`${medium.positive ? "Black, without drawing" : "Blank"}: ${percent(answer.blank)}`}
             checked={shows.blank}
             onCheck={(blank) => setShows({ ...shows, blank })}
           />
           <Check
-            label={`Black beyond use: ${percent(answer.burnt)}`}
+            label={`${medium.positive ? "Bare white" : "Black beyond use"}: ${percent(answer.burnt)}`}
             checked={shows.burnt}
             onCheck={(burnt) => setShows({ ...shows, burnt })}
           />
@@ -101,16 +143,27 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
             />
           )}
         </div>
-        <StopsChart report={report} medium={negative.settings.medium} />
+        {answer.share < 1 && (
+          <p className="text-[0.87rem] text-quiet" data-share={answer.share.toFixed(2)}>
+            {percent(answer.share)} of the sheet counts: where the hole lets at least a quarter of the light fall. What
+            is hatched grey lies in the shade of plate, wall or slope, and says nothing of the time.
+          </p>
+        )}
+        <StopsChart report={report} medium={medium} />
       </div>
       <div className="grid content-start gap-5">
         <Panel title="Next time">
           <p className="text-[1.35rem] leading-snug" data-proposal>
-            {proposal(answer)}
+            {proposal(answer, medium.positive === true)}
+          </p>
+          <p className="mt-1" data-in-stops>
+            {proposedInStops(answer, sd)}
           </p>
           <p className="mt-1 text-[0.9rem] text-quiet">
-            A twentieth of the sheet lies {offMiddle(answer.p05)} and less, a twentieth {offMiddle(answer.p95)} and
-            more; to be even about mid-grey it wanted {stopsWanted(answer.correction)}. A proposal only: yours counts.
+            A twentieth of what counts had {offMiddle(answer.p05)} and less, a twentieth {offMiddle(answer.p95)} and
+            more; the proposal puts them evenly about it. Its ± is what scenes differ by
+            {answer.warnings.some(({ code }) => code === "white-guessed") ? ", and the unexposed paper is a guess" : ""}
+            . A proposal only: yours counts.
           </p>
           <div className="mt-3">
             <Slide
@@ -119,7 +172,7 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
               high="too short: more"
               least={-3}
               most={3}
-              step={1 / 6}
+              step={1 / 3}
               value={chosen}
               say={stopsWanted}
               onSlide={setOwn}
@@ -130,9 +183,24 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
           </div>
           {shot === null ? (
             <p data-no-shot>Say on Scan which shot this is the sheet of: then the log learns from it.</p>
+          ) : cause !== null ? (
+            <div className="grid gap-2" data-says-nothing={cause}>
+              <p>{SPOILT_WORDS[cause]} Such a sheet teaches no time.</p>
+              <p className="flex flex-wrap gap-2">
+                {shot.spoilt ? null : (
+                  <Button look="action" onClick={() => void keep({ ...shot, judged: null, spoilt: cause }, shot)}>
+                    Keep it out of the log’s sums
+                  </Button>
+                )}
+                <Button onClick={() => setCounts(true)}>It is not so: its time counts</Button>
+              </p>
+              <p className="text-[0.9rem]" data-in-log>
+                {judgeWordsOf(shot)}
+              </p>
+            </div>
           ) : (
             <div className="flex flex-wrap items-center gap-3">
-              <Button look="action" onClick={() => void keep(chosen, shot, answer.atLeast && own === null)}>
+              <Button look="action" onClick={() => void keep(judged(shot), shot)}>
                 {own === null ? "Agree, and write it in the log" : "Write mine in the log"}
               </Button>
               <p className="text-[0.9rem]" data-in-log>

@@ -1,46 +1,93 @@
+import { formatStops } from "../../../core/basis/units/index.ts";
 import type { JudgeAnswer } from "../../../core/negative/index.ts";
 
-/** How much longer or shorter, in makers' words. Common practice. */
-const TIMES: readonly { readonly from: number; readonly words: string }[] = [
-  { from: 2.5, words: "six to eight times as long next" },
-  { from: 1.75, words: "four times as long next" },
-  { from: 1.25, words: "three times as long next" },
-  { from: 0.75, words: "twice the time next" },
-  { from: 0.33, words: "half as much again next" },
-  { from: -0.33, words: "the same time again" },
-  { from: -0.75, words: "two thirds of the time next" },
-  { from: -1.25, words: "half the time next" },
-  { from: -1.75, words: "a third of the time next" },
-  { from: -2.5, words: "a quarter of the time next" },
-  { from: Number.NEGATIVE_INFINITY, words: "an eighth of the time next" },
+/** How much longer or shorter, in makers' words, by thirds of a stop: the factor that the words say is the stops' own. */
+export const TIMES: readonly { readonly thirds: number; readonly factor: number; readonly words: string }[] = [
+  { thirds: 9, factor: 8, words: "eight times as long" },
+  { thirds: 8, factor: 6, words: "six times as long" },
+  { thirds: 7, factor: 5, words: "five times as long" },
+  { thirds: 6, factor: 4, words: "four times as long" },
+  { thirds: 5, factor: 3, words: "three times as long" },
+  { thirds: 4, factor: 2.5, words: "two and a half times as long" },
+  { thirds: 3, factor: 2, words: "twice the time" },
+  { thirds: 2, factor: 1.6, words: "a good half as long again" },
+  { thirds: 1, factor: 1.25, words: "a quarter as long again" },
+  { thirds: 0, factor: 1, words: "the same time again" },
+  { thirds: -1, factor: 0.8, words: "four fifths of the time" },
+  { thirds: -2, factor: 0.63, words: "not quite two thirds of the time" },
+  { thirds: -3, factor: 0.5, words: "half the time" },
+  { thirds: -4, factor: 0.4, words: "two fifths of the time" },
+  { thirds: -5, factor: 0.32, words: "not quite a third of the time" },
+  { thirds: -6, factor: 0.25, words: "a quarter of the time" },
+  { thirds: -7, factor: 0.2, words: "a fifth of the time" },
+  { thirds: -8, factor: 0.16, words: "a sixth of the time" },
+  { thirds: -9, factor: 0.125, words: "an eighth of the time" },
 ];
 
-/** Shares of the sheet that are worth a word. */
+/** Shares of the sheet that are worth a word, and that make what it says a bound. PHYSICS section 11. */
 const MUCH = 0.05;
+const BOUND = 0.3;
 
-/** A proposal in words: what next, and why. */
-export function proposal({ correction, atLeast, p05, p95, blank, burnt }: JudgeAnswer): string {
-  const time = TIMES.find(({ from }) => correction >= from)?.words ?? "";
-  const next = atLeast && Math.abs(correction) >= 0.33 ? `at least ${time}` : time;
-  return `${next[0]?.toUpperCase()}${next.slice(1)}: ${why(p05, p95, blank, burnt)}.`;
+/** The stops a proposal is made in: thirds, as they are spoken of. */
+export function proposedStops({ correction }: Pick<JudgeAnswer, "correction">): number {
+  return Math.round(correction * 3) / 3 + 0;
 }
 
-function why(p05: number, p95: number, blank: number, burnt: number): string {
-  const dark =
-    burnt > 0.3
-      ? "much of it is black"
-      : burnt > MUCH
-        ? "the sky is black"
-        : p95 > 2
-          ? "the lights are dense"
-          : "the lights hold";
-  const light =
-    blank > 0.3
-      ? "much of it is empty"
+/**
+ * Which way a proposal is a bound: a sheet that is much too black wants that time at most, one that is much too empty at
+ * least; one that is both says nothing sure.
+ */
+export function boundOf({
+  blank,
+  burnt,
+}: Pick<JudgeAnswer, "blank" | "burnt">): "at least" | "at most" | "both" | null {
+  if (blank > BOUND && burnt > BOUND) return "both";
+  return blank > BOUND ? "at least" : burnt > BOUND ? "at most" : null;
+}
+
+/** A proposal in words: what next, and why. `positive`: of a direct positive. */
+export function proposal(answer: JudgeAnswer, positive: boolean): string {
+  const { p05, p95, blank, burnt } = answer;
+  const thirds = Math.round(3 * proposedStops(answer));
+  const time = TIMES.find((each) => each.thirds === thirds)?.words ?? "";
+  const bound = boundOf(answer);
+  const next = bound === null || bound === "both" ? time : `${bound} ${time}`;
+  const sure = bound === "both" ? "; it holds too little to be sure" : "";
+  return `${next[0]?.toUpperCase()}${next.slice(1)} next${sure}: ${why(p05, p95, blank, burnt, positive)}.`;
+}
+
+/** What a proposal is in stops, with its doubt: the same as in words. */
+export function proposedInStops(answer: JudgeAnswer, sd: number): string {
+  const stops = proposedStops(answer);
+  const bound = boundOf(answer);
+  const said = stops === 0 ? "no stop more or less" : `${formatStops(stops)} ${stops > 0 ? "more" : "less"}`;
+  // “At most half the time” is at least a stop less.
+  const limit = bound === null || bound === "both" || stops === 0 ? "" : "at least ";
+  return `${limit}${said}, ± ${formatStops(Math.max(1 / 3, sd))}`;
+}
+
+const TONES = {
+  negative: { all: "black", sky: "the sky is black", dense: "the lights are dense", none: "empty", thin: "thin" },
+  positive: {
+    all: "bare white",
+    sky: "the sky is bare white",
+    dense: "the lights are pale",
+    none: "black",
+    thin: "dark",
+  },
+} as const;
+
+function why(p05: number, p95: number, blank: number, burnt: number, positive: boolean): string {
+  const tones = TONES[positive ? "positive" : "negative"];
+  const lights =
+    burnt > BOUND ? `much of it is ${tones.all}` : burnt > MUCH ? tones.sky : p95 > 2 ? tones.dense : "the lights hold";
+  const shadows =
+    blank > BOUND
+      ? `much of it is ${tones.none}`
       : blank > MUCH
-        ? "the shadows are empty"
+        ? `the shadows are ${tones.none}`
         : p05 < -2
-          ? "the shadows are thin"
+          ? `the shadows are ${tones.thin}`
           : "the shadows are there";
-  return `${dark}, ${light}`;
+  return `${lights}, ${shadows}`;
 }

@@ -15,7 +15,7 @@ export function CopyPanel({ negative, proof }: { readonly negative: Negative; re
       notify(done.error.message, { urgent: true });
       return;
     }
-    notify(to.length === 1 ? "One negative has these settings." : `${to.length} negatives have these settings.`, {
+    notify(to.length === 1 ? "One sheet has these settings." : `${to.length} sheets have these settings.`, {
       action: { name: "Undo", run: () => void saveNegatives(to) },
     });
   };

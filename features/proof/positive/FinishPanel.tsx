@@ -41,6 +41,7 @@ export function FinishPanel({
 }) {
   const { finish = {}, settings } = negative;
   const spots = finish.spots ?? [];
+  const isPositive = settings.medium.positive === true;
   const crop = finish.crop ?? WHOLE;
   const full = useMemo(() => (drawn === null ? null : croppedFull(drawn)), [drawn]);
   return (
@@ -72,6 +73,14 @@ export function FinishPanel({
         options={TINTS}
         onChoose={(tint) => onFinish({ tint })}
       />
+      {isPositive && (
+        <>
+          <Check label="Right-reading" checked={!finish.mirrored} onCheck={(right) => onFinish({ mirrored: !right })} />
+          <p className="text-[0.87rem] text-quiet">
+            In the hand a direct positive is the wrong way round, left to right: nothing turns that but a scan.
+          </p>
+        </>
+      )}
       <Check
         label="Border with the camera’s name"
         checked={finish.border ?? false}

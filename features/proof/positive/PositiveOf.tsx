@@ -55,7 +55,7 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
             onPointerLeave={() => setCompare(false)}
             title="Hold it, or hold C"
           >
-            Hold to see the plain inversion
+            {settings.medium.positive ? "Hold to see the plain scan" : "Hold to see the plain inversion"}
           </Button>
           <p role="status" data-drawing={drawing.working === null ? "done" : "working"} className="text-[0.9rem]">
             {drawing.working !== null && drawing.working > 0 && settings.sharpen
@@ -109,7 +109,8 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
         <ShapePanel negative={negative} grid={grid} onGrid={setGrid} loupe={loupe} onLoupe={setLoupe} onSet={set} />
         <FinishPanel negative={negative} drawn={drawn} tool={tool} onTool={setTool} onFinish={setFinish} onSet={set} />
         <ExportPanel negative={negative} proof={proof} />
-        <ContactPanel negative={negative} drawn={drawn} />
+        {/* Nothing is printed from what is a positive already. */}
+        {!settings.medium.positive && <ContactPanel negative={negative} drawn={drawn} />}
         <CopyPanel negative={negative} proof={proof} />
       </div>
     </div>

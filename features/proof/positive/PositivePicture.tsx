@@ -65,7 +65,7 @@ export function PositivePicture({
       const degrees = (width / shown / drawn.scale) * (180 / Math.PI);
       onTowards(
         {
-          azimuth: Math.max(-90, Math.min(90, start.azimuth - mx * degrees)),
+          azimuth: Math.max(-90, Math.min(90, start.azimuth - (finish.mirrored ? -mx : mx) * degrees)),
           elevation: Math.max(-60, Math.min(60, start.elevation + my * degrees)),
         },
         `look ${stroke.current}`,
@@ -77,7 +77,7 @@ export function PositivePicture({
   const placeOf = (event: PointerEvent): { x: number; y: number } => {
     const rect = event.currentTarget.getBoundingClientRect();
     return {
-      x: ((event.clientX - rect.left) / rect.width) * width,
+      x: (finish.mirrored ? rect.right - event.clientX : event.clientX - rect.left) * (width / rect.width),
       y: ((event.clientY - rect.top) / rect.height) * height,
     };
   };
@@ -105,7 +105,10 @@ export function PositivePicture({
       onPointerLeave={() => setAt(null)}
       data-compare={compare ? "plain" : "own"}
     >
-      <div className="absolute inset-0" style={{ rotate: `${finish.turn ?? 0}deg` }}>
+      <div
+        className="absolute inset-0"
+        style={{ rotate: `${finish.turn ?? 0}deg`, scale: finish.mirrored ? "-1 1" : "none" }}
+      >
         {compare ? (
           <ToneCanvas
             drawn={plain}

@@ -5,6 +5,7 @@ import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { FileDrop } from "../../../ui/FileDrop.tsx";
+import { FLATBED_WHITE } from "../../../workers/flatbedWhite.ts";
 import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
@@ -143,13 +144,15 @@ function sheetsOf({ shots, cameras }: ProofData) {
   const shot = shots.flatMap((each) => {
     const camera = cameras.find(({ id }) => id === each.cameraId);
     if (camera === undefined || each.tested === true) return [];
-    return [{ id: each.id, name: each.subject || camera.name, note: "", of: { shot: each, camera } }];
+    return [
+      { id: each.id, name: each.subject || camera.name, note: "", of: { shot: each, camera, white: FLATBED_WHITE } },
+    ];
   });
   const sunny = cameras.map((camera) => ({
     id: `sun ${camera.id}`,
     name: camera.name,
     note: "in the sun",
-    of: { shot: null, camera },
+    of: { shot: null, camera, white: FLATBED_WHITE },
   }));
   return [...shot, ...sunny];
 }

@@ -95,7 +95,7 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
   const remove = async (): Promise<void> => {
     const done = await removeNegative(negative.id);
     if (!done.ok) notify(done.error.message, { urgent: true });
-    else notify("The negative is put away.", { action: { name: "Undo", run: () => void saveNegatives([done.value]) } });
+    else notify("The sheet is put away.", { action: { name: "Undo", run: () => void saveNegatives([done.value]) } });
   };
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">

@@ -11,10 +11,12 @@ import { settingsFor } from "../settingsFor.ts";
 import { thumbOf } from "../thumb.ts";
 import { matchScans } from "./matching.ts";
 
-/** What a scan is of. */
+/** What a scan is of, and what is known of the scanner. */
 export interface ScanOfWhat {
   readonly shot: Exposure | null;
   readonly camera: Camera;
+  /** Light of the medium's own unexposed base in such a scan, linear; `null`: not known. */
+  readonly white: number | null;
 }
 
 /** What came of taking scans in. */
@@ -42,7 +44,7 @@ export async function addScans(
   for (const file of files) {
     const shot = shots[made.length] ?? null;
     const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
-    const negative = await readNegative(file, camera, shot);
+    const negative = await readNegative(file, camera, shot, of?.white ?? null);
     if (typeof negative === "string") refused.push(`${file.name}: ${negative}`);
     else made.push(negative);
     report(made.length + refused.length);
@@ -51,18 +53,23 @@ export async function addScans(
     const stored = await saveNegatives(made);
     if (!stored.ok) return { ids: [], refused: [...refused, stored.error.message] };
     const back = (): void => void Promise.all(made.map(({ id }) => removeNegative(id)));
-    notify(made.length === 1 ? "One negative taken in." : `${made.length} negatives taken in.`, {
+    notify(made.length === 1 ? "One sheet taken in." : `${made.length} sheets taken in.`, {
       action: { name: "Undo", run: back },
     });
   }
   return { ids: made.map(({ id }) => id), refused };
 }
 
-async function readNegative(file: File, camera: Camera | null, shot: Exposure | null): Promise<Negative | string> {
+async function readNegative(
+  file: File,
+  camera: Camera | null,
+  shot: Exposure | null,
+  white: number | null,
+): Promise<Negative | string> {
   const sum = await savePicture(file);
   if (!sum.ok) return sum.error.message;
   const medium = shot?.medium ?? camera?.chambers[0].film.medium ?? null;
-  const settings = settingsFor(camera, shot, medium);
+  const settings = { ...settingsFor(camera, shot, medium), white };
   const opened = await askProof({ picture: sum.value, settings }, { kind: "open" });
   if (!opened.ok) return opened.error ?? "was given up.";
   const { dpi, corners } = opened.value.report;
@@ -77,6 +84,8 @@ async function readNegative(file: File, camera: Camera | null, shot: Exposure | 
     at: isoWithOffset(new Date()),
     dpi,
     settings: placed,
+    // As it lies in the hand, until somebody wants it right-reading.
+    ...(settings.medium.positive ? { finish: { mirrored: true } } : {}),
   };
   const thumb = await thumbOf(negative);
   const whole = { ...negative, ...(thumb === null ? {} : { thumb }) };

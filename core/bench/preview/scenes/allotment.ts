@@ -39,7 +39,7 @@ export const allotment: PreviewScene = {
     if (up > -STAND) {
       const along = (x * HEDGE_AT) / -z;
       if (up < 2000 + 700 * cloud(along / 900, 5) + 250 * cloud(along / 160, 9)) {
-        hit.luminance = lit(0.015 + 0.14 * cloud(along / 170, up / 170) ** 2);
+        hit.luminance = lit(0.04 + 0.15 * cloud(along / 170, up / 170) ** 2);
         hit.blue = 0.8;
         hit.distance = HEDGE_AT / -z;
         return;
@@ -107,7 +107,7 @@ function beans(px: number, py: number, row: number, hit: Hit): boolean {
   }
   const leaf = cloud(px / 75 + row * 13, py / 75);
   if (leaf > 0.5 + (py + STAND) / 5200) {
-    hit.luminance = lit(0.05 + 0.4 * (leaf - 0.45));
+    hit.luminance = lit(0.07 + 0.4 * (leaf - 0.45));
     hit.blue = 0.8;
     return true;
   }

@@ -7,6 +7,9 @@ const BACK_AT = 900;
 /** Indoors by a window: three stops less than full sun. */
 const WINDOW = 1 / 8;
 
+/** Net curtain before the window, cd/m²: a good stop over mid-grey in there. */
+const CURTAIN = 1200;
+
 interface Thing {
   readonly x: number;
   readonly z: number;
@@ -49,7 +52,7 @@ export const stillLife: PreviewScene = {
     const pane = bx < -250 && bx > -750 && by > 50 && by < 600;
     const bar = pane && (Math.abs(bx + 500) < 18 || Math.abs(by - 325) < 18);
     hit.distance = reach;
-    hit.luminance = pane && !bar ? 9000 : lit(0.25 + 0.1 * cloud(bx / 50, by / 50)) * WINDOW * 0.5;
+    hit.luminance = pane && !bar ? CURTAIN : lit(0.25 + 0.1 * cloud(bx / 50, by / 50)) * WINDOW * 0.5;
     hit.blue = pane ? 1.4 : 0.8;
   },
 };
