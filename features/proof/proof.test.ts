@@ -114,21 +114,21 @@ test("a proposal in words says next, how much, and why", () => {
     corners: [],
     warnings: [],
   };
-  expect(proposal(answer, false)).toBe("Half the time next: the sky is black, the shadows are there.");
+  expect(proposal(answer, 0.3, false)).toBe("Half the time next: the sky is black, the shadows are there.");
   expect(proposedInStops(answer, 0.3)).toBe("1 stop less, ± ⅓ stop");
   const empty = { ...answer, correction: 2, atLeast: true, blank: 0.6, burnt: 0, p95: 0 };
-  expect(proposal(empty, false)).toBe("At least four times as long next: the lights hold, much of it is empty.");
+  expect(proposal(empty, 0.8, false)).toBe("At least four times as long next: the lights hold, much of it is empty.");
   expect(proposedInStops(empty, 0.8)).toBe("at least 2 stops more, ± ⅔ stop");
   // Too black is a bound the other way round.
   const black = { ...answer, correction: -0.7, atLeast: true, burnt: 0.6 };
-  expect(proposal(black, false)).toBe(
+  expect(proposal(black, 0.6, false)).toBe(
     "At most not quite two thirds of the time next: much of it is black, the shadows are there.",
   );
-  expect(proposedInStops(black, 0.8)).toBe("at least ⅔ stop less, ± ⅔ stop");
-  expect(proposal({ ...black, blank: 0.4 }, false)).toMatch(/next; it holds too little to be sure: /);
+  expect(proposedInStops(black, 0.6)).toBe("at least ⅔ stop less, ± ⅔ stop");
+  expect(proposal({ ...black, blank: 0.4 }, 0.6, false)).toMatch(/next; it holds too little to be sure: /);
   // A direct positive: the same time, other tones.
-  expect(proposal(answer, true)).toBe("Half the time next: the sky is bare white, the shadows are there.");
-  expect(proposal(empty, true)).toMatch(/^At least four times as long next: the lights hold, much of it is black/);
+  expect(proposal(answer, 0.3, true)).toBe("Half the time next: the sky is bare white, the shadows are there.");
+  expect(proposal(empty, 0.8, true)).toMatch(/^At least four times as long next: the lights hold, much of it is black/);
 });
 
 test("a proposal's words and its stops say the same, for every third there is", () => {
@@ -138,7 +138,10 @@ test("a proposal's words and its stops say the same, for every third there is", 
     expect(Math.abs(Math.log2(factor) - thirds / 3)).toBeLessThan(0.09);
   }
   for (let correction = -3; correction <= 3; correction += 0.05) {
-    expect(Math.abs(proposedStops({ correction }) - correction)).toBeLessThanOrEqual(1 / 6 + 1e-9);
+    expect(Math.abs(proposedStops({ correction }, 0) - correction)).toBeLessThanOrEqual(1 / 6 + 1e-9);
+    // What scenes differ by is no reason for another time.
+    if (Math.abs(correction) < 0.29) expect(proposedStops({ correction }, 0.3)).toBe(0);
+    if (Math.abs(correction) > 0.36) expect(proposedStops({ correction }, 0.3)).not.toBe(0);
   }
 });
 

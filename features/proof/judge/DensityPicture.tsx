@@ -124,9 +124,9 @@ function densityBytes(
     const grey = 255 * toSrgb(10 ** -(curve(10 ** value) - medium.least));
     const [x, y] = [i % width, Math.floor(i / width)];
     let colour: readonly [number, number, number] = [grey, grey, grey];
-    if (!lit(x, y) && (x + y) % HATCH < 3) colour = SHADE;
-    if (shows.blank && value <= blank && (x + y) % HATCH < 2) colour = BLUE;
-    if (shows.burnt && value > burnt && (x - y + height) % HATCH < 2) colour = RED;
+    if (!lit(x, y)) colour = (x + y) % HATCH < 3 ? SHADE : colour;
+    else if (shows.blank && value <= blank && (x + y) % HATCH < 2) colour = BLUE;
+    else if (shows.burnt && value > burnt && (x - y + height) % HATCH < 2) colour = RED;
     image.data.set([...colour, 255], 4 * i);
   }
   return image;

@@ -98,7 +98,7 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
     answer,
     answer.warnings.some(({ code }) => code === "white-guessed"),
   );
-  const chosen = own ?? proposedStops(answer);
+  const chosen = own ?? proposedStops(answer, sd);
   const cause = counts ? null : saysNothing(faults, shot);
   const judged = (shotNow: Exposure): Exposure => ({
     ...shotNow,
@@ -154,7 +154,7 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
       <div className="grid content-start gap-5">
         <Panel title="Next time">
           <p className="text-[1.35rem] leading-snug" data-proposal>
-            {proposal(answer, medium.positive === true)}
+            {proposal(answer, sd, medium.positive === true)}
           </p>
           <p className="mt-1" data-in-stops>
             {proposedInStops(answer, sd)}

@@ -28,9 +28,13 @@ export const TIMES: readonly { readonly thirds: number; readonly factor: number;
 const MUCH = 0.05;
 const BOUND = 0.3;
 
-/** The stops a proposal is made in: thirds, as they are spoken of. */
-export function proposedStops({ correction }: Pick<JudgeAnswer, "correction">): number {
-  return Math.round(correction * 3) / 3 + 0;
+/**
+ * The stops that are proposed: thirds, as they are spoken of; none where the change is no more than what scenes differ by.
+ *
+ * @param sd ± of the change, stops
+ */
+export function proposedStops({ correction }: Pick<JudgeAnswer, "correction">, sd: number): number {
+  return Math.abs(correction) <= sd ? 0 : Math.round(correction * 3) / 3 + 0;
 }
 
 /**
@@ -45,10 +49,10 @@ export function boundOf({
   return blank > BOUND ? "at least" : burnt > BOUND ? "at most" : null;
 }
 
-/** A proposal in words: what next, and why. `positive`: of a direct positive. */
-export function proposal(answer: JudgeAnswer, positive: boolean): string {
+/** A proposal in words: what next, and why. `sd`: its ±, stops; `positive`: of a direct positive. */
+export function proposal(answer: JudgeAnswer, sd: number, positive: boolean): string {
   const { p05, p95, blank, burnt } = answer;
-  const thirds = Math.round(3 * proposedStops(answer));
+  const thirds = Math.round(3 * proposedStops(answer, sd));
   const time = TIMES.find((each) => each.thirds === thirds)?.words ?? "";
   const bound = boundOf(answer);
   const next = bound === null || bound === "both" ? time : `${bound} ${time}`;
@@ -58,7 +62,7 @@ export function proposal(answer: JudgeAnswer, positive: boolean): string {
 
 /** What a proposal is in stops, with its doubt: the same as in words. */
 export function proposedInStops(answer: JudgeAnswer, sd: number): string {
-  const stops = proposedStops(answer);
+  const stops = proposedStops(answer, sd);
   const bound = boundOf(answer);
   const said = stops === 0 ? "no stop more or less" : `${formatStops(stops)} ${stops > 0 ? "more" : "less"}`;
   // “At most half the time” is at least a stop less.
