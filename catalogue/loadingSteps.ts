@@ -1,3 +1,4 @@
+import type { Unloaded } from "../core/camera/container/index.ts";
 import type { LoadingStep } from "../core/camera/lies/index.ts";
 
 /** Of film that goes from cartridge to cartridge: said alike where it is built, loaded and taken out. */
@@ -26,7 +27,7 @@ export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
 };
 
 /** What comes out of a camera, and where it goes. */
-export const UNLOADED: Readonly<Record<"one" | "several" | "cartridges", string>> = {
+export const UNLOADED: Readonly<Record<Unloaded, string>> = {
   one: "The sheet goes into a dark box, or straight to the trays.",
   several:
     "Each sheet comes out in the order of its places, its place on its back, into a dark box or straight to the trays.",

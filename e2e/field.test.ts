@@ -48,6 +48,58 @@ describe("Field", () => {
     expect(await maker.text("[data-big-time]")).toBe("–");
   });
 
+  test("the light is kept through pages, cameras and a reload; a time of one’s own stands beside the sum’s", async () => {
+    const maker = await inTheField();
+    await maker.press("Meter");
+    await maker.type("Time read", "1/30");
+    await maker.type("at f-number", "f/22");
+    await maker.type("Meter’s ISO", "6");
+    await maker.sees("[data-sum]", /= 3\.5 s/);
+    await maker.type("Your own time", "8");
+    await maker.sees("[data-own-stops]", /1⅓ stops more than the sum|1 stop more than the sum/);
+    await maker.sees("[data-big-time]", /8 s/);
+    for (const path of ["/log", "/stock", "/dark/bottles"]) await maker.goTo(path);
+    await maker.goTo("/field?camera=thistle-biscuit-tin");
+    await maker.reads("Time read", "1/30");
+    await maker.sees("[data-big-time]", /8 s/);
+    // Another camera has the same light, and its own time.
+    await maker.goTo("/field?camera=thistle-hat-box");
+    await maker.reads("at f-number", "f/22");
+    await maker.sees("[data-sum]", /1\/30 s at f\/22, ISO 6/);
+    await maker.sees("[data-own-stops]", /as the sum has it/);
+    await maker.type("Your own time", "0");
+    await maker.sees("[role=alert]", /Above 0, such as 45 s/);
+    // What was meant is what is logged.
+    await maker.type("Your own time", "40");
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /of 40 s/);
+  });
+
+  test("nine canisters on one board: several opened at one press, each with its own count; what is exposed asks", async () => {
+    const maker = await inTheField();
+    await maker.goTo("/field?camera=thistle-canister-one");
+    await maker.sees("[data-left]", /7 of 9 left/);
+    await maker.press("Open several together");
+    for (const place of ["No. 7", "No. 6", "No. 5"]) await maker.press(place);
+    await maker.press("Open 3 holes together");
+    await maker.page.waitForFunction(() => document.querySelectorAll("[data-counting]").length === 3);
+    await maker.sees("[data-left]", /4 of 9 left/);
+    // While they count, another is opened.
+    await maker.press("Open the hole");
+    await maker.page.waitForFunction(() => document.querySelectorAll("[data-counting]").length === 4);
+    await maker.press("Open several together");
+    for (const place of ["No. 3", "No. 2", "No. 1"]) await maker.press(place);
+    await maker.press("Open 3 holes together");
+    await maker.page.waitForFunction(() => document.querySelectorAll("[data-counting]").length === 7);
+    await maker.sees("[data-left]", /0 of 9 left/);
+    await maker.press("Open the hole");
+    await maker.sees("[role=alertdialog]", /Nothing is left in it/);
+    await maker.press("Leave it shut");
+    await maker.press("Close the hole of Nine canisters, No. 7");
+    await maker.page.waitForFunction(() => document.querySelectorAll("[data-counting]").length === 6);
+    expect(await maker.texts("[aria-label^='To be logged']")).toHaveLength(1);
+  });
+
   test("open, count, reload while open, close, note, log; nothing is lost on the way", async () => {
     const maker = await inTheField({ width: 390, height: 844 });
     await maker.press("Open the hole");

@@ -22,7 +22,7 @@ export interface ReadArchive {
 }
 
 /** Settings that belong to a moment in this browser, not to the maker's data. */
-const PASSING_SETTINGS = new Set(["demoSeen", "removed"]);
+const PASSING_SETTINGS = new Set(["demoSeen", "removed", "inField"]);
 
 /** A file of an archive, to be packed into its zip. */
 export interface ArchiveFile {

@@ -61,7 +61,7 @@ export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
 export { listRecords, removeRecord, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
-export { readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
+export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { countTrailsOut, standsOut } from "./trailsOut.ts";
 export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

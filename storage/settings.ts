@@ -4,6 +4,20 @@ import type { PrintScale } from "../core/make/cutsheet/index.ts";
 import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 
+/** What is at hand in the Field: the light as it was read, and the camera it was last asked for. */
+export interface InField {
+  /** When the light was last looked at, ISO 8601. */
+  readonly at: string;
+  /** How it was read, with all that was typed or marked. */
+  readonly source: object;
+  readonly cameraId: string;
+  readonly picked: string | null;
+  /** One's own time, s. */
+  readonly typed: number | null;
+  readonly medium: string;
+  readonly iso: number;
+}
+
 /** What Still Box remembers about its user. */
 export interface Settings {
   readonly unit: LengthUnit;
@@ -18,6 +32,8 @@ export interface Settings {
   readonly printScale: PrintScale;
   /** Words typed for the next shot. */
   readonly draft: ShotWords;
+  /** What is at hand in the Field. */
+  readonly inField: InField | null;
   /** Whether three seconds are counted before the hole opens. */
   readonly countIn: boolean;
   /** Whether the count is heard. */
@@ -36,6 +52,7 @@ const DEFAULTS: Settings = {
   demoSeen: false,
   printScale: { across: 1, up: 1 },
   draft: { subject: "", note: "" },
+  inField: null,
   countIn: false,
   sound: true,
   dark: {},

@@ -88,7 +88,7 @@ function turn(a: PlanePoint, b: PlanePoint, c: PlanePoint): number {
  */
 function fromTopLeft(quad: Quad): Quad {
   const clockwise = turn(quad[0], quad[1], quad[2]) > 0 ? [...quad] : quad.toReversed();
-  const far = clockwise.map(({ x, y }) => x + y);
+  const far = clockwise.map(({ x, y }) => Math.hypot(x, y));
   const first = far.indexOf(Math.min(...far));
   return [0, 1, 2, 3].map((i) => clockwise[(first + i) % 4]) as unknown as Quad;
 }

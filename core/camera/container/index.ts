@@ -42,7 +42,7 @@ export {
 } from "./edits.ts";
 export type { Fix } from "./fix.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
-export { type LoadingLight, loadingLight } from "./loadingLight.ts";
+export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./loadingLight.ts";
 export { loadingSteps } from "./loadingSteps.ts";
 export { type LoadPlace, loadPlaces } from "./loadPlaces.ts";
 export { isMetal, toBlacken } from "./material.ts";

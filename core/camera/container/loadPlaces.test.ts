@@ -26,7 +26,10 @@ test("a roll has its frames with the turns that bring each, fewer as the spool f
   const places = loadPlaces(carton);
   const plan = rollPlan({ ...roll, frame: film.width });
   expect(places).toHaveLength(plan.frames.length);
-  expect(places[0]?.advance).toContain(`${plan.leaderTurns.toFixed(2)} turns past the leader`);
+  // The same figure as in the table of the winding.
+  expect(places[0]?.advance).toBe(
+    `wind ${plan.frames[0]?.turns.toFixed(2)} turns, ${plan.frames[0]?.clicks.toFixed(1)} clicks, after the leader’s ${plan.leaderTurns.toFixed(2)}`,
+  );
   expect(places[3]?.advance).toContain(`${plan.frames[3]?.turns.toFixed(2)} turns`);
   const turns = places.slice(1).map(({ advance }) => Number(/wind ([\d.]+)/.exec(advance ?? "")?.[1]));
   expect(turns).toEqual([...turns].sort((a, b) => b - a));

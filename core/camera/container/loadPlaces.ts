@@ -39,13 +39,13 @@ export function loadPlaces(camera: Camera): readonly LoadPlace[] {
   const plan = roll ? rollPlan({ ...roll, frame: film.width }) : null;
   if (plan === null || plan.frames.length === 0) return [{ id: "1", name: "The sheet", number: null, advance: null }];
   return plan.frames.map(({ turns, clicks }, index) => {
-    const wound = index === 0 ? plan.leaderTurns : turns;
-    const counted = index === 0 ? "" : `, ${clicks.toFixed(1)} clicks`;
+    // The first is wound as the table has it, after the leader has gone on.
+    const after = index === 0 ? `, after the leader’s ${plan.leaderTurns.toFixed(2)}` : "";
     return {
       id: String(index + 1),
       name: `Frame ${index + 1}`,
       number: null,
-      advance: `wind ${wound.toFixed(2)} turns${counted}${index === 0 ? " past the leader" : ""}`,
+      advance: `wind ${turns.toFixed(2)} turns, ${clicks.toFixed(1)} clicks${after}`,
     };
   });
 }

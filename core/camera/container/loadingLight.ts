@@ -1,10 +1,24 @@
 import { kindRecord } from "../kinds/registry.ts";
 import type { Camera } from "./camera.ts";
 import { cameraKind } from "./cameraKind.ts";
+import { loadPlaces } from "./loadPlaces.ts";
 import { isTrail } from "./purpose.ts";
 
 /** The light in which a camera is loaded and unloaded: none but its medium's own lamp, a dim room, or daylight. */
 export type LoadingLight = "dark" | "dim" | "daylight";
+
+/** What comes out of a camera in the end: one sheet, several in their order, or film in its cartridges. */
+export type Unloaded = "one" | "several" | "cartridges";
+
+/**
+ * What comes out of a camera when it is unloaded.
+ *
+ * @example unloadedAs(biscuitTin) // "one"
+ */
+export function unloadedAs(camera: Camera): Unloaded {
+  if (loadingLight(camera) === "daylight") return "cartridges";
+  return loadPlaces(camera).length > 1 ? "several" : "one";
+}
 
 /**
  * In which light a camera is loaded and unloaded.

@@ -4,7 +4,13 @@ import { emulsionTells, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { plainNumber } from "../../../core/basis/units/index.ts";
-import { type Camera, type LoadPlace, loadingLight, loadPlaces } from "../../../core/camera/container/index.ts";
+import {
+  type Camera,
+  type LoadPlace,
+  loadingLight,
+  loadPlaces,
+  unloadedAs,
+} from "../../../core/camera/container/index.ts";
 import { type Lamp, lampFor } from "../../../core/darkroom/recipe/index.ts";
 import type { Load } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
@@ -77,7 +83,6 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   const lines = useMemo(() => loadingLines(camera, length), [camera, length]);
   const light = loadingLight(camera);
   const inTheDark = light === "dark";
-  const outcome = whole ? "cartridges" : places.length > 1 ? "several" : "one";
   const exposed = load?.places.filter(({ exposureId }) => exposureId).length ?? 0;
 
   // A wet hand presses twice: until the first press is stored, the next is none; and it is stored before it is seen here.
@@ -210,11 +215,11 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
               <p className="mb-2">
                 Loaded {readableDay(load.at)}
                 {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}.{" "}
-                {UNLOADED[outcome]}
+                {UNLOADED[unloadedAs(camera)]}
               </p>
               <Ask
                 title="Is it unloaded?"
-                words={`${UNLOADED[outcome]} Then it can be loaded anew.`}
+                words={`${UNLOADED[unloadedAs(camera)]} Then it can be loaded anew.`}
                 yes="It is unloaded"
                 no="Not yet"
                 onYes={() =>

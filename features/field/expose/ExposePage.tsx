@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
-import { type Camera, isTrail, loadPlaces } from "../../../core/camera/container/index.ts";
+import { type Camera, isTrail, loadPlaces, unloadedAs } from "../../../core/camera/container/index.ts";
 import type { Load, Meter } from "../../../core/document/index.ts";
 import { savePicture, saveRecord, useLive } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
@@ -12,6 +12,7 @@ import { keep } from "../../../ui/keep.ts";
 import { loadIt, unloadIt } from "../../../ui/loading.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
+import { Question } from "../../../ui/Question.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useWakeLock } from "../../../ui/useWakeLock.ts";
@@ -22,18 +23,19 @@ import { useExperience } from "../useExperience.ts";
 import { CountStrip } from "./CountStrip.tsx";
 import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
-import { bracketed, nextPlace, placesHeld } from "./loading.ts";
+import { bracketed, nextPlace, openedTwice, placesHeld, placesToOpen, withOpen } from "./loading.ts";
 import type { ShotAnswer } from "./logShot.ts";
 import type { Compared } from "./MeterOffset.tsx";
 import { NoteRow } from "./NoteRow.tsx";
 import { openingWords } from "./openingWords.ts";
-import { type LightSource, OWN_METER, readLight } from "./readLight.ts";
+import { type LightReading, OWN_METER, readLight } from "./readLight.ts";
 import { SetupRow } from "./SetupRow.tsx";
 import { suggest } from "./suggestion.ts";
 import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
 import { useCounts } from "./useCounts.ts";
 import { useFieldKeys } from "./useFieldKeys.ts";
+import { useInField } from "./useInField.ts";
 import { useSignals } from "./useSignals.ts";
 
 interface ExposeProps {
@@ -65,18 +67,30 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const { load, packs } = kit;
   const meters = useMemo(() => withOldOffset(kit.meters, settings.meterOffset), [kit.meters, settings.meterOffset]);
   const places = useMemo(() => loadPlaces(camera), [camera]);
-  const [picked, setPicked] = useState<string | null>(null);
-  const [freeMedium, setFreeMedium] = useState(mediumById(camera.chambers[0].film.medium).id);
-  const [freeIso, setFreeIso] = useState(mediumById(freeMedium).iso);
-  const held = placesHeld(camera, load, freeMedium, freeIso);
+  const own = mediumById(camera.chambers[0].film.medium);
+  const inField = useInField(settings.inField, camera.id, {
+    picked: null,
+    typed: null,
+    medium: own.id,
+    iso: own.iso,
+  });
+  const { source, picked, typed, medium: freeMedium, iso: freeIso } = inField.now;
+  const counts = useCounts(data.counts);
+  const openNow = counts.counts.filter(({ count }) => count.cameraId === camera.id && count.closedMs === null);
+  const notLogged = counts.counts.filter(({ count }) => count.cameraId === camera.id).map(({ count }) => count);
+  const held = withOpen(placesHeld(camera, load, freeMedium, freeIso), notLogged);
   const place = nextPlace(held, picked);
+  const [together, setTogether] = useState<ReadonlySet<string>>(new Set());
+  const [gathering, setGathering] = useState(false);
+  const [doubt, setDoubt] = useState<string | null>(null);
+  // Each of a tray has its own hole: others may be opened while one counts.
+  const alike = camera.set != null;
   const loaded = load === null ? null : (load.places.find((each) => each.place === place) ?? null);
   const mediumId = loaded?.medium ?? freeMedium;
   const iso = loaded?.iso ?? freeIso;
   const medium = mediumById(mediumId);
   const numberOf = (id: string | null): number | null => places.find((each) => each.id === id)?.number ?? null;
 
-  const [source, setSource] = useState<LightSource>({ by: "table", row: "sun" });
   const log = useExperience();
   const words = useLengthWords();
   const suggestion = useMemo(() => {
@@ -89,11 +103,9 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   }, [camera, medium, iso, source, meters, log, words]);
   const trail = isTrail(camera);
   const good = suggestion.ok && !trail ? suggestion.value : null;
-  const [typed, setTyped] = useState<number | null>(null);
   const seconds = good === null ? null : (typed ?? loaded?.plannedSeconds ?? good.counted[1]);
 
-  const counts = useCounts(data.counts);
-  const here = counts.counts.find(({ count }) => count.cameraId === camera.id && count.closedMs === null);
+  const here = alike ? undefined : openNow[0];
   useWakeLock(counts.counts.some(({ count }) => count.closedMs === null));
   const [sound, setSound] = useState(settings.sound);
   const [countIn, setCountIn] = useState(settings.countIn);
@@ -105,20 +117,42 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     keep("draft", next, "What is typed here");
   };
   const [keepPhoto, setKeepPhoto] = useState(false);
-  const open = (): void => {
+  const opened = placesToOpen(held, together, place);
+  const nameOf = (id: string): string => places.find((each) => each.id === id)?.name ?? id;
+  const ask = (): void => {
     if (good === null || seconds === null || here) return;
+    const why = openedTwice(held, opened, nameOf);
+    if (why === null) open();
+    else setDoubt(why);
+  };
+  const open = (): void => {
+    if (good === null || seconds === null) return;
     wakeSound();
-    const id = crypto.randomUUID();
     const { reading } = good;
+    for (const which of opened) {
+      const id = crypto.randomUUID();
+      openOne(id, which?.place ?? place, opened.length > 1 ? (which?.plannedSeconds ?? seconds) : seconds, reading);
+      // The count has begun: storing the photograph may take its time.
+      if (keepPhoto && source.by === "photograph" && source.file) {
+        void kept(source.file).then((picture) => picture && counts.picture(id, picture));
+      }
+    }
+    note({ subject: "", note: "" });
+    setTogether(new Set());
+    setGathering(false);
+    inField.set({ typed: null, picked: null });
+  };
+  const openOne = (id: string, at: string | null, targetSeconds: number, reading: LightReading): void => {
+    if (good === null) return;
     counts.open(
       {
         id,
         cameraId: camera.id,
         cameraName: camera.name,
         loadId: load?.id ?? null,
-        place: place ?? null,
-        number: numberOf(place),
-        targetSeconds: seconds,
+        place: at,
+        number: numberOf(at),
+        targetSeconds,
         meteredSeconds: good.formula.meteredSeconds,
         longTime: medium.longTime,
         medium: medium.id,
@@ -133,17 +167,10 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
       },
       countIn ? COUNTED_IN : 0,
     );
-    // The count has begun: storing the photograph may take its time.
-    if (keepPhoto && source.by === "photograph" && source.file) {
-      void kept(source.file).then((picture) => picture && counts.picture(id, picture));
-    }
-    note({ subject: "", note: "" });
-    setTyped(null);
-    setPicked(null);
   };
   useFieldKeys(() => {
     if (here) counts.close(here.count.id);
-    else open();
+    else ask();
   });
   const { done } = counts;
   useEffect(() => {
@@ -178,18 +205,36 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
           {!trail && !here && (
             <>
               <TimePanel
-                subject={[camera.name, placeOf({ place, number: numberOf(place) })].filter(Boolean).join(", ")}
+                subject={[
+                  camera.name,
+                  opened.length > 1 ? `${opened.length} together` : placeOf({ place, number: numberOf(place) }),
+                ]
+                  .filter(Boolean)
+                  .join(", ")}
                 suggestion={good}
                 seconds={seconds}
                 planned={typed === null && loaded?.plannedSeconds != null}
                 medium={medium}
-                onSeconds={setTyped}
+                onSeconds={(own) => inField.set({ typed: own })}
                 canBracket={good !== null && load !== null && bracketed(load, [1, 2, 3], place) !== null}
                 onBracket={() => good && load && void spread(load, good.counted, place)}
               />
-              <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={open}>
-                Open the hole
+              <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={ask}>
+                {opened.length > 1 ? `Open ${opened.length} holes together` : "Open the hole"}
               </Button>
+              {doubt !== null && (
+                <Question
+                  title="Open it all the same?"
+                  words={doubt}
+                  yes="Open it"
+                  no="Leave it shut"
+                  onYes={() => {
+                    setDoubt(null);
+                    open();
+                  }}
+                  onNo={() => setDoubt(null)}
+                />
+              )}
               <div className="flex flex-wrap gap-x-5">
                 <Check
                   label="Count me in, 3 s"
@@ -238,17 +283,14 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
             mediumId={mediumId}
             iso={iso}
             loaded={loaded !== null}
-            onMedium={(id) => {
-              setFreeMedium(id);
-              setFreeIso(mediumById(id).iso);
-              setTyped(null);
-            }}
-            onIso={setFreeIso}
+            onMedium={(id) => inField.set({ medium: id, iso: mediumById(id).iso, typed: null })}
+            onIso={(next) => inField.set({ iso: next })}
           />
           {!trail && (
             <LoadCard
               key={load?.id ?? "none"}
               cameraId={camera.id}
+              unloaded={unloadedAs(camera)}
               places={places}
               load={load}
               held={held}
@@ -256,10 +298,23 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               packs={packs}
               wish={{ medium: mediumId, iso, flashed: false, initials: "", packId: null }}
               locked={here !== undefined}
-              onChoose={(id) => {
-                setPicked(id === place ? "" : id);
-                setTyped(null);
-              }}
+              together={gathering ? together : null}
+              onTogether={
+                alike
+                  ? (on) => {
+                      setGathering(on);
+                      setTogether(new Set());
+                    }
+                  : null
+              }
+              onGather={(id) =>
+                setTogether((before) => {
+                  const next = new Set(before);
+                  if (!next.delete(id)) next.add(id);
+                  return next;
+                })
+              }
+              onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
               onLoad={(wish) => void loadIt(camera, places, wish)}
               onUnload={() => load && void unloadIt(load)}
             />
@@ -267,6 +322,18 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
         </section>
         {!trail && (
           <section aria-label="Light" className="[grid-area:light]">
+            {inField.stale && (
+              <p
+                role="status"
+                className="mb-2 flex flex-wrap items-center gap-3 border-action border-l-4 pl-3"
+                data-stale
+              >
+                This light was read more than an hour ago. Still this light?
+                <Button className="min-h-[3.3rem]" onClick={inField.still}>
+                  Still the same
+                </Button>
+              </p>
+            )}
             <LightPanel
               source={source}
               fault={suggestion.ok ? null : suggestion.error}
@@ -275,10 +342,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               camera={camera}
               medium={medium}
               seconds={seconds}
-              onSource={(next) => {
-                setSource(next);
-                setTyped(null);
-              }}
+              onSource={(next) => inField.set({ source: next, typed: null })}
               onOffset={setOffset}
             />
           </section>

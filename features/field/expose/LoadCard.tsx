@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
@@ -11,9 +12,24 @@ import type { LoadWish } from "../../../ui/loading.ts";
 import { readableDay } from "../../../ui/localTime.ts";
 import { LoadForm } from "./LoadForm.tsx";
 
+/** More places than this are folded; so many are shown round the next one. */
+const FOLDED = 12;
+const NEARBY = 4;
+
+/** The place before the chosen one, itself, and the next few. */
+function nearby(held: readonly LoadedPlace[], chosen: string | null): readonly LoadedPlace[] {
+  const at = Math.max(
+    0,
+    held.findIndex(({ place }) => place === chosen),
+  );
+  const from = Math.max(0, Math.min(at - 1, held.length - NEARBY));
+  return held.slice(from, from + NEARBY);
+}
+
 /** The card of a load: every place with what it holds, the used ones crossed out, the next one marked. */
 export function LoadCard({
   cameraId,
+  unloaded,
   places,
   load,
   held,
@@ -21,11 +37,16 @@ export function LoadCard({
   packs,
   wish,
   locked,
+  together,
+  onTogether,
+  onGather,
   onChoose,
   onLoad,
   onUnload,
 }: {
   readonly cameraId: string;
+  /** What comes out of it in the end. */
+  readonly unloaded: keyof typeof UNLOADED;
   readonly places: readonly LoadPlace[];
   /** `null`: nothing that is known of. */
   readonly load: Load | null;
@@ -36,11 +57,20 @@ export function LoadCard({
   /** What it would be loaded with unless something else is said. */
   readonly wish: LoadWish;
   readonly locked: boolean;
+  /** Places chosen to be opened at one press; `null`: one by one. */
+  readonly together: ReadonlySet<string> | null;
+  /** Begins or ends choosing several; `null`: this camera has one hole. */
+  readonly onTogether: ((on: boolean) => void) | null;
+  readonly onGather: (place: string) => void;
   readonly onChoose: (place: string) => void;
   readonly onLoad: (wish: LoadWish) => void;
   readonly onUnload: () => void;
 }) {
   const [loading, setLoading] = useState(false);
+  // Of a roll's many places only what comes next is looked at; the rest is folded away.
+  const isLong = (held?.length ?? 0) > FOLDED;
+  const [all, setAll] = useState(false);
+  const shown = held === null || !isLong || all ? held : nearby(held, chosen);
   const left = held?.filter(({ exposureId }) => !exposureId).length ?? 0;
   const advance = places.find(({ id }) => id === chosen)?.advance ?? null;
   return (
@@ -53,20 +83,34 @@ export function LoadCard({
           </span>
         )}
       </p>
-      {held && (
+      {shown && (
         <ul className="mb-2 grid grid-cols-[repeat(auto-fill,minmax(5.2rem,1fr))] pt-px pl-px">
-          {held.map((place) => (
+          {shown.map((place) => (
             <li key={place.place} className="-mt-px -ml-px border border-line">
               <PlaceButton
                 place={place}
                 name={places.find(({ id }) => id === place.place)?.name ?? place.place}
-                chosen={place.place === chosen}
+                chosen={together === null ? place.place === chosen : together.has(place.place)}
                 locked={locked}
-                onChoose={onChoose}
+                onChoose={together === null ? onChoose : onGather}
               />
             </li>
           ))}
         </ul>
+      )}
+      {onTogether && held && (
+        <Button
+          className="mb-2 min-h-[3.3rem]"
+          aria-pressed={together !== null}
+          onClick={() => onTogether(together === null)}
+        >
+          {together === null ? "Open several together" : `${together.size} chosen: one by one again`}
+        </Button>
+      )}
+      {isLong && (
+        <Button look="quiet" className="mb-2 px-0" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? "Only the next" : `All ${held?.length} places`}
+        </Button>
       )}
       {advance && <p className="mb-2">To come to it: {advance}.</p>}
       <Link
@@ -90,11 +134,7 @@ export function LoadCard({
         <div className="flex flex-wrap gap-2">
           <Ask
             title="Unload it?"
-            words={
-              left > 0
-                ? `${left} ${left === 1 ? "place is" : "places are"} not exposed yet. Unload in the dark, in the order of the places.`
-                : "Unload in the dark, in the order of the places: then each sheet is known by its number."
-            }
+            words={`${left > 0 ? `${left} ${left === 1 ? "place is" : "places are"} not exposed yet. ` : ""}${UNLOADED[unloaded]}`}
             yes="It is unloaded"
             no="Leave it loaded"
             onYes={onUnload}

@@ -1,11 +1,16 @@
 import { ToggleGroup } from "radix-ui";
-import { formatStops, formatTime } from "../../../core/basis/units/index.ts";
-import { type Medium, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { formatStops, formatTime, isSaid, moreOrLess, parseTime } from "../../../core/basis/units/index.ts";
+import { type Medium, responseOf, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
+import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { Slide } from "../../../ui/Slide.tsx";
 import { BigTime } from "./BigTime.tsx";
 import type { Suggestion } from "./suggestion.ts";
 
+/** A year, s. */
+const LONGEST = 31_557_600;
 const NAMES = ["shorter", "as reckoned", "longer"] as const;
 
 /** The time to give: one huge figure, what the log says of it, shorter and longer, and the sum for who wants it. */
@@ -78,6 +83,36 @@ export function TimePanel({
           Spread the three over the next places
         </Button>
       </div>
+      <div className="grid grid-cols-[minmax(0,9rem)_minmax(0,1fr)] items-end gap-3">
+        <QuantityField
+          key={seconds}
+          label="Your own time"
+          name="own-time"
+          value={seconds}
+          show={formatTime}
+          read={parseTime}
+          take={(value) => {
+            if (value === null || !(value > 0) || value > LONGEST)
+              return "Above 0, such as 45 s, 2:30 or 1/2; at most a year.";
+            onSeconds(value);
+            return null;
+          }}
+        />
+        <p className="pb-1.5" data-own-stops>
+          {isSaid(off) ? `${moreOrLess(off)} than the sum` : "as the sum has it"}
+        </p>
+      </div>
+      <Slide
+        label="Your own time, by thirds of a stop"
+        low="shorter"
+        high="longer"
+        least={-3}
+        most={3}
+        step={1 / 3}
+        value={Math.max(-3, Math.min(3, off))}
+        say={(stops) => (isSaid(stops) ? moreOrLess(stops) : "as the sum has it")}
+        onSlide={(stops) => onSeconds(isSaid(stops) ? counted[1] * 2 ** stops : null)}
+      />
       <p className="text-[0.87rem] text-quiet" data-effect>
         {effect(off, medium)}
       </p>
@@ -94,11 +129,12 @@ export function TimePanel({
 
 /** What a time that is not the one reckoned does to the sheet. */
 function effect(off: number, { density, iso, kind }: Medium): string {
+  const response = responseOf(density, false);
   const grey = toneOf(0, density, iso).word;
   if (Math.abs(off) < 1 / 6) {
     return `A middle tone comes out ${grey}. Half or double the time is one stop: on ${kind} it shows plainly.`;
   }
   const { word } = toneOf(off, density, iso);
-  const way = off > 0 ? "darker" : "lighter";
-  return `${formatStops(off)} ${way} on the negative: a middle tone, else ${grey}, comes out ${word}.`;
+  const way = off > 0 === (response === "negative") ? "darker" : "lighter";
+  return `${formatStops(off)} ${way} on the ${RESPONSE_WORDS[response].noun}: a middle tone, else ${grey}, comes out ${word}.`;
 }

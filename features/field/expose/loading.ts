@@ -34,6 +34,55 @@ export function nextPlace(held: readonly LoadedPlace[] | null, picked: string | 
   return held?.find(({ exposureId }) => !exposureId)?.place ?? null;
 }
 
+/**
+ * The places that a press opens: those chosen together, of which each still has its own; else the one that is next.
+ *
+ * @param together places chosen together; none: one by one
+ */
+export function placesToOpen(
+  held: readonly LoadedPlace[] | null,
+  together: ReadonlySet<string>,
+  place: string | null,
+): readonly (LoadedPlace | null)[] {
+  const chosen = held?.filter((each) => together.has(each.place)) ?? [];
+  return chosen.length > 0 ? chosen : [held?.find((each) => each.place === place) ?? null];
+}
+
+/** Places as they are held, those whose hole is open as exposed: none is opened a second time by the way. */
+export function withOpen(
+  held: readonly LoadedPlace[] | null,
+  counts: readonly { readonly id: string; readonly place?: string | null | undefined }[],
+): readonly LoadedPlace[] | null {
+  return (
+    held?.map((each) => {
+      const open = counts.find(({ place }) => place === each.place);
+      return open && !each.exposureId ? { ...each, exposureId: open.id } : each;
+    }) ?? null
+  );
+}
+
+/**
+ * Why opening is asked for first; `null`: it is not.
+ *
+ * @param opened as {@link placesToOpen} has them
+ */
+export function openedTwice(
+  held: readonly LoadedPlace[] | null,
+  opened: readonly (LoadedPlace | null)[],
+  nameOf: (place: string) => string,
+): string | null {
+  if (held === null) return null;
+  const twice = opened
+    .filter((each) => each !== null && Boolean(each.exposureId))
+    .map((each) => nameOf(each?.place ?? ""));
+  if (twice.length > 0) {
+    return `${twice.join(", ")} ${twice.length === 1 ? "is" : "are"} exposed already: a second picture falls on the first, and both are on the sheet.`;
+  }
+  return held.every(({ exposureId }) => exposureId)
+    ? "Nothing is left in it, as far as noted: all its places are exposed."
+    : null;
+}
+
 /** A load whose next three free places have the times of a bracket; `null` where three are not left. */
 export function bracketed(load: Load, times: readonly [number, number, number], from: string | null): Load | null {
   const begin = Math.max(

@@ -169,7 +169,9 @@ function byPhotograph(
 
 function offsetWords(offset: number, whose: string): string {
   if (offset === 0) return "";
-  return `, ${whose} correction ${offset > 0 ? "+" : "−"}${Number(Math.abs(offset).toFixed(2))} stops`;
+  // Stops that are added to its times: longer ones, where it says more light than there is.
+  const says = `it says ${offset > 0 ? "more" : "less"} light than there is`;
+  return `, ${whose} correction ${offset > 0 ? "+" : "−"}${Number(Math.abs(offset).toFixed(2))} stops (${says})`;
 }
 
 /** An EV with as many figures as it is good for. */

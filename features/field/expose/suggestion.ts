@@ -50,28 +50,29 @@ export function suggest(
   const { formula, learned, bracket } = answered.value;
   const counted = bracket.map(countable) as [number, number, number];
   const measured = measuredDiameter(camera) === null ? "" : " (measured)";
-  const said = isSaid(learned.stops);
+  const learntSeconds = formula.meteredSeconds * 2 ** learned.stops;
   const sum = [
     `${words(distance, 1)} ÷ ${words(aperture.diameter, 3)}${measured} = ${formatFNumber(fNumber)}`,
     ...reading.lines,
     `${Math.round(fNumber)}² × 100 ÷ (ISO ${iso} × 2^${Number(reading.ev.toFixed(1))}) = ${formatTime(formula.meteredSeconds)}`,
-    ...(said
-      ? [
-          `the log: ${moreOrLess(learned.stops)}, × ${(2 ** learned.stops).toFixed(2)} = ${formatTime(formula.meteredSeconds * 2 ** learned.stops)}`,
-        ]
-      : []),
-    ...longWords(formula.meteredSeconds * 2 ** learned.stops, learned.seconds, answered.value.pastTable),
+    // Whatever changes the figure has a line of its own, however little it is.
+    ...(formatTime(learntSeconds) === formatTime(formula.meteredSeconds)
+      ? []
+      : [
+          `the log: ${isSaid(learned.stops) ? moreOrLess(learned.stops) : "next to nothing"}, × ${(2 ** learned.stops).toFixed(2)} = ${formatTime(learntSeconds)}`,
+        ]),
+    ...longWords(learntSeconds, learned.seconds, answered.value.pastTable),
     ...(formatTime(counted[1]) === formatTime(learned.seconds)
       ? []
-      : [`rounded to what a hand can count: ${formatTime(counted[1])}`]),
+      : [`rounded to what a hand can count = ${formatTime(counted[1])}`]),
   ];
   return success({ ...answered.value, fNumber, reading, counted, learnt: learntWords(learned, known.shots), sum });
 }
 
 function longWords(metered: number, seconds: number, pastTable: boolean): readonly string[] {
-  if (Math.abs(seconds / metered - 1) < 0.01) return [];
+  if (formatTime(seconds) === formatTime(metered)) return [];
   const guess = pastTable ? " (past its table: a guess)" : "";
-  return [`long times need more on this film: ${formatTime(metered)} becomes ${formatTime(seconds)}${guess}`];
+  return [`long times need more on this film${guess}: ${formatTime(metered)} becomes ${formatTime(seconds)}`];
 }
 
 /**

@@ -19,19 +19,28 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
   const [busy, setBusy] = useState<string | null>(null);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const camera = useRef<HTMLInputElement>(null);
+  const stop = useRef<AbortController | null>(null);
   const add = async (files: readonly File[], of: ScanOfWhat | null = null): Promise<void> => {
     if (files.length === 0) return;
     setBusy(files.length === 1 ? "Looking for the sheet …" : `Looking for the sheets: 0 of ${files.length} …`);
-    const added = await addScans(
-      files,
-      data,
-      (done) => setBusy(`Looking for the sheets: ${done} of ${files.length} …`),
-      of,
-    );
-    setBusy(null);
-    setRefused(added.refused);
-    const [first] = added.ids;
-    if (first !== undefined) onAdded(first);
+    const mine = new AbortController();
+    stop.current = mine;
+    try {
+      const added = await addScans(
+        files,
+        data,
+        (done) => setBusy(`Looking for the sheets: ${done} of ${files.length} …`),
+        of,
+        mine.signal,
+      );
+      setRefused(added.refused);
+      const [first] = added.ids;
+      if (first !== undefined) onAdded(first);
+    } catch (error) {
+      setRefused([`Nothing was taken in: ${error instanceof Error ? error.message : error}`]);
+    } finally {
+      setBusy(null);
+    }
   };
   const latest = useRef(add);
   latest.current = add;
@@ -82,8 +91,13 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
             </p>
           </div>
           {busy !== null && (
-            <p role="status" data-adding>
-              {busy}
+            <p className="flex items-center gap-3">
+              <span role="status" data-adding>
+                {busy}
+              </span>
+              <Button look="quiet" onClick={() => stop.current?.abort()}>
+                Stop
+              </Button>
             </p>
           )}
           {refused.map((words) => (

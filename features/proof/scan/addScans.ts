@@ -36,15 +36,17 @@ export async function addScans(
   report: (done: number) => void,
   /** The shot they are of, or at least its camera, where that is known. */
   of: ScanOfWhat | null = null,
+  signal?: AbortSignal,
 ): Promise<Added> {
   const loads = await listRecords("loads");
   const shots = of === null ? matchScans(files.length, data.shots, loads, data.negatives) : [of.shot];
   const made: Negative[] = [];
   const refused: string[] = [];
   for (const file of files) {
+    if (signal?.aborted) break;
     const shot = shots[made.length] ?? null;
     const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
-    const negative = await readNegative(file, camera, shot, of?.white ?? null);
+    const negative = await readNegative(file, camera, shot, of?.white ?? null, signal);
     if (typeof negative === "string") refused.push(`${file.name}: ${negative}`);
     else made.push(negative);
     report(made.length + refused.length);
@@ -65,12 +67,13 @@ async function readNegative(
   camera: Camera | null,
   shot: Exposure | null,
   white: number | null,
+  signal: AbortSignal | undefined,
 ): Promise<Negative | string> {
   const sum = await savePicture(file);
   if (!sum.ok) return sum.error.message;
   const medium = shot?.medium ?? camera?.chambers[0].film.medium ?? null;
   const settings = { ...settingsFor(camera, shot, medium), white };
-  const opened = await askProof({ picture: sum.value, settings }, { kind: "open" });
+  const opened = await askProof({ picture: sum.value, settings }, { kind: "open" }, signal ? { signal } : {});
   if (!opened.ok) return opened.error ?? "was given up.";
   const { dpi, corners } = opened.value.report;
   const placed = { ...settings, sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet) } };
