@@ -9,6 +9,7 @@ module.exports = {
   maxWorkers: "100%",
   // Nothing here tests speed, and half of a shared machine may be missing for minutes.
   testTimeout: 60_000,
+  reporters: ["default", "<rootDir>/scripts/slowest.cjs"],
   setupFilesAfterEnv: ["<rootDir>/scripts/jest-patience.cjs"],
   roots: ["core", "catalogue", "storage", "workers", "ui", "features", "app"].map((folder) => `<rootDir>/${folder}`),
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],

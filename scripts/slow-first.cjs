@@ -1,7 +1,7 @@
 // The order of the browser tests: the longest first, so that none is alone at the end. Jest itself knows only how large files are.
 const Sequencer = require("@jest/test-sequencer").default;
 
-const SLOW = ["barriers", "proof", "faults/storage", "sun", "bench", "dark"];
+const SLOW = ["barriers", "proof", "backup", "faults/storage", "sun", "bench", "dark"];
 
 module.exports = class extends Sequencer {
   sort(tests) {
