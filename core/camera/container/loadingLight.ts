@@ -13,7 +13,7 @@ export type Unloaded = "one" | "several" | "cartridges";
 /**
  * What comes out of a camera when it is unloaded.
  *
- * @example unloadedAs(biscuitTin) // "one"
+ * @example unloadedAs(box) // "one"
  */
 export function unloadedAs(camera: Camera): Unloaded {
   if (loadingLight(camera) === "daylight") return "cartridges";
@@ -25,7 +25,7 @@ export function unloadedAs(camera: Camera): Unloaded {
  *
  * @returns `daylight` where film stays in its cartridges, `dim` where the sun itself makes the picture
  * @source TRADE sections 3, 4 and 9, common practice
- * @example loadingLight(biscuitTin) // "dark"
+ * @example loadingLight(box) // "dark"
  */
 export function loadingLight(camera: Camera): LoadingLight {
   if (camera.chambers[0].roll != null && kindRecord(cameraKind(camera)).cartridges) return "daylight";
