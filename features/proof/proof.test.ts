@@ -98,6 +98,24 @@ describe("corners", () => {
     expect(named(wide, { width: 101, height: 127 })[0]).toEqual([400, 0]);
     expect(turned(turned(turned(turned(wide))))).toEqual(wide);
   });
+  test("a square sheet never lies by a fraction of a pixel: as the one before it, else as it was found", () => {
+    const square = { width: 44.5, height: 44.5 };
+    for (const bit of [-0.4, 0, 0.4]) {
+      const found = [
+        [10, 10],
+        [410 + bit, 10],
+        [410 + bit, 410],
+        [10, 410],
+      ] as const;
+      expect(named(found, square)).toEqual(found);
+      let before: typeof found | ReturnType<typeof turned> = found;
+      for (let quarters = 0; quarters < 4; quarters++) {
+        // What a maker turned by hand is remembered for the next of this camera.
+        expect(named(found, square, before)).toEqual(before);
+        before = turned(before);
+      }
+    }
+  });
 });
 
 test("a proposal in words says next, how much, and why", () => {

@@ -46,7 +46,11 @@ export async function addScans(
     if (signal?.aborted) break;
     const shot = shots[made.length] ?? null;
     const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
-    const negative = await readNegative(file, camera, shot, of?.white ?? null, signal);
+    const negative = await readNegative(file, camera, shot, {
+      white: of?.white ?? null,
+      before: cornersBefore([...made, ...data.negatives], camera?.id ?? null),
+      signal,
+    });
     if (typeof negative === "string") refused.push(`${file.name}: ${negative}`);
     else made.push(negative);
     report(made.length + refused.length);
@@ -62,12 +66,31 @@ export async function addScans(
   return { ids: made.map(({ id }) => id), refused };
 }
 
+/** How the newest sheet of a camera was said to lie on the glass; `null`: there is none. */
+function cornersBefore(negatives: readonly Negative[], cameraId: string | null): Corners | null {
+  const alike = negatives.filter(
+    (each) => cameraId !== null && each.cameraId === cameraId && each.settings.sheet.corners,
+  );
+  const newest = alike.reduce<Negative | null>(
+    (last, each) => (Date.parse(each.at ?? "") > Date.parse(last?.at ?? "1970-01-01") || last === null ? each : last),
+    null,
+  );
+  return (newest?.settings.sheet.corners ?? null) as Corners | null;
+}
+
 async function readNegative(
   file: File,
   camera: Camera | null,
   shot: Exposure | null,
-  white: number | null,
-  signal: AbortSignal | undefined,
+  {
+    white,
+    before,
+    signal,
+  }: {
+    readonly white: number | null;
+    readonly before: Corners | null;
+    readonly signal: AbortSignal | undefined;
+  },
 ): Promise<Negative | string> {
   const sum = await savePicture(file);
   if (!sum.ok) return sum.error.message;
@@ -76,7 +99,10 @@ async function readNegative(
   const opened = await askProof({ picture: sum.value, settings }, { kind: "open" }, signal ? { signal } : {});
   if (!opened.ok) return opened.error ?? "was given up.";
   const { dpi, corners } = opened.value.report;
-  const placed = { ...settings, sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet) } };
+  const placed = {
+    ...settings,
+    sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet, before) },
+  };
   const negative: Negative = {
     id: crypto.randomUUID(),
     exposureId: shot?.id ?? null,
