@@ -5,6 +5,7 @@ export type { Calendar, Zone } from "./calendar.ts";
 export { comesRound } from "./comesRound.ts";
 export { type DayTrack, type SheetSky, type SunMoment, sheetSky } from "./dayTrack.ts";
 export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./diary.ts";
+export { type DiaryDoubt, diaryDoubt } from "./diaryDoubt.ts";
 export { dailyEphemeris, type Ephemeris } from "./ephemeris.ts";
 export { type SunFan, type SunTools, sunFan } from "./fan.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./fitAim.ts";

@@ -8,7 +8,7 @@ export function NegativeStrip({ proof }: { readonly proof: Proof }) {
   const { negatives, negative, choose } = proof;
   if (negatives.length === 0) return null;
   return (
-    <ul aria-label="Negatives" className="mb-4 flex gap-2 overflow-x-auto pb-1 print:hidden">
+    <ul aria-label="Sheets" className="mb-4 flex gap-2 overflow-x-auto pb-1 print:hidden">
       {negatives.map((each) => (
         <li key={each.id} className="shrink-0">
           <button

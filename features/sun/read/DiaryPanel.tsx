@@ -1,6 +1,13 @@
 import { lazy, Suspense, useEffect, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
-import { type Diary, hoursOfDiary, type SunRequest } from "../../../core/sun/index.ts";
+import {
+  type Diary,
+  diaryDoubt,
+  hoursOfDiary,
+  type SunRequest,
+  sheetSky,
+  trackWidth,
+} from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -20,6 +27,7 @@ export function DiaryPanel({
   shut,
   name,
   isFitted,
+  off,
 }: {
   readonly picture: string;
   readonly corners: Quad;
@@ -27,6 +35,8 @@ export function DiaryPanel({
   readonly shut: ShutDays | null;
   readonly name: string;
   readonly isFitted: boolean;
+  /** By how much the tracks miss the points that were set, mm; `null`: not known here. */
+  readonly off: number | null;
 }) {
   const [diary, setDiary] = useState<{ readonly of: string; readonly read: Diary } | null>(null);
   const asked = JSON.stringify([request, shut]);
@@ -71,6 +81,7 @@ export function DiaryPanel({
             Tracks on {sunny} of {days.length} days, {Math.round(sum)} hours of sun where the sheet can tell.
             {diary.of !== asked && " The camera stands otherwise now: read it again."}
           </p>
+          <Doubt diary={diary.read} request={request} off={off} />
           <Suspense fallback={<div className="h-44" />}>
             <DiaryCalendar days={days} />
           </Suspense>
@@ -82,5 +93,44 @@ export function DiaryPanel({
         </div>
       )}
     </Panel>
+  );
+}
+
+/** What the diary can't say: a fit that is worse than a day's step, and days that lie on each other. */
+function Doubt({
+  diary,
+  request,
+  off,
+}: {
+  readonly diary: Diary;
+  readonly request: SunRequest;
+  readonly off: number | null;
+}) {
+  const width = trackWidth(sheetSky(request).model, { s: 0, t: 0 });
+  const { together, step } = diaryDoubt(diary, width);
+  const isCoarse = off !== null && off > step;
+  if (!isCoarse && off !== null && together.length === 0) return null;
+  return (
+    <div role="note" className="border-action border-l-4 pl-3" data-doubt={isCoarse ? "fit" : "days"}>
+      {isCoarse && (
+        <p>
+          The tracks miss the points you set by {off.toFixed(2)} mm, and from one day to the next is {step.toFixed(2)}{" "}
+          mm: a day’s weather may be its neighbour’s, and regular stripes are no weather. Set more points, and fit
+          again.
+        </p>
+      )}
+      {off === null && (
+        <p>
+          Laid by eye, nobody knows how near: half a millimetre off is {Math.round(0.5 / Math.max(0.01, step))} days
+          here. Fit the tracks to points to know.
+        </p>
+      )}
+      {together.length > 0 && (
+        <p>
+          Days that can’t be parted, since their tracks lie on each other:{" "}
+          {together.map(([from, to]) => (from === to ? from : `${from} to ${to}`)).join(", ")}.
+        </p>
+      )}
+    </div>
   );
 }

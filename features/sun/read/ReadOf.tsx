@@ -145,6 +145,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
               shut={mishap?.kind === "shut" ? mishap : null}
               name={reading.name ?? ""}
               isFitted={trail.fittedAim != null}
+              off={fit !== null && isSame(fit.aim, stood.aim) ? fit.rms : null}
             />
             <SkyPanel picture={reading.picture} corners={lie.corners} request={stood} />
           </>
