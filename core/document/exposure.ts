@@ -70,6 +70,8 @@ export interface Developed {
   /** In the developer. */
   readonly seconds?: number;
   readonly celsius?: number;
+  /** Whether it got a dose of even light before the developer. */
+  readonly postFlashed?: boolean;
 }
 
 /** Why a shot says nothing about the time. */

@@ -135,6 +135,8 @@ export interface Development {
   /** Bottles whose bath it went through. */
   readonly bottleIds?: readonly string[];
   readonly medium?: Recipe["medium"];
+  /** Whether it got a dose of even light after it was exposed. */
+  readonly postFlashed?: boolean;
   readonly steps: readonly DevelopedStep[];
   /** The same as `at`, ms since 1970; missing: it waits for its turn. */
   readonly startedMs?: number;

@@ -171,11 +171,11 @@ export const PreviewPanel = memo(function PreviewPanel({
           {walking && scene?.walker && sceneId !== OWN && (
             <p className="text-[0.87rem] text-quiet">{walkerWords(scene.walker, seconds, result.focalLength, words)}</p>
           )}
-          <Check label="Pre-flashed" checked={flashed} onCheck={setFlashed} />
+          <Check label="Pre- or post-flashed" checked={flashed} onCheck={setFlashed} />
           <p className="text-[0.87rem] text-quiet">
             {flashed
-              ? "A first even grey, just too faint to see, lifts the shadows."
-              : "Harsh sun leaves the shadows empty; a faint flash beforehand would lift them."}
+              ? "A first even grey, just too faint to see, before or after the exposure, lifts the shadows."
+              : "Harsh sun leaves the shadows empty; a faint flash before or after would lift them."}
           </p>
           <div className="flex flex-wrap gap-1.5">
             <label className="inline-flex min-h-9 cursor-pointer items-center border-[1.5px] border-ink bg-card px-3 font-medium text-[0.93rem] has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action">

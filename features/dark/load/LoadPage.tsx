@@ -30,7 +30,7 @@ import { useLengthWords } from "../../../ui/UnitContext.ts";
 import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
-import { FlashRow } from "./FlashRow.tsx";
+import { FlashRow } from "../FlashRow.tsx";
 import { LyingSheet } from "./LyingSheet.tsx";
 import { type LoadData, readLoadKit } from "./loadData.ts";
 import { loadingLines, sheetWords } from "./loadingWords.ts";
@@ -202,7 +202,14 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
             </p>
           )}
           {lamp === "red" && inTheDark && (
-            <FlashRow medium={medium} done={done} sound={settings.sound} flashed={flashed} onFlashed={setFlashed} />
+            <FlashRow
+              when="before"
+              medium={medium}
+              done={done}
+              sound={settings.sound}
+              flashed={flashed}
+              onFlashed={setFlashed}
+            />
           )}
           <PlacesToFill
             places={places}

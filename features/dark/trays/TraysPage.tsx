@@ -11,6 +11,7 @@ import { darkAnswer, onRedLight, redLevel } from "../../../ui/redLight.ts";
 import { isSoundAwake, wakeSound } from "../../../ui/signals.ts";
 import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { DarkPages } from "../DarkPages.tsx";
+import { FlashRow } from "../FlashRow.tsx";
 import { BottleCheck } from "./BottleCheck.tsx";
 import { HandsRow } from "./HandsRow.tsx";
 import { PlanOfSheets } from "./PlanOfSheets.tsx";
@@ -28,7 +29,7 @@ import { useRuns } from "./useRuns.ts";
 export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
   const { settings } = loaded;
   const live = useLive(loaded.now, readTraysNow);
-  const { running, own, bottles, waiting, areas } = live.value;
+  const { running, own, bottles, done, waiting, areas } = live.value;
   const recipes = useMemo(() => allRecipes(own), [own]);
   const [recipeId, setRecipeId] = useState(settings.recipe);
   const recipe = recipes.find(({ id }) => id === recipeId) ?? (recipes[0] as Recipe);
@@ -38,6 +39,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
   const [hands, setHands] = useState({ sound: settings.sound, speech: settings.speech, tap: settings.darkTap });
   const [sheets, setSheets] = useState<readonly SheetToDo[]>([]);
   const [bottleIds, setBottleIds] = useState<Readonly<Record<string, string | null>>>({});
+  const [postFlashed, setPostFlashed] = useState(false);
   const [writing, setWriting] = useState<Recipe | "new" | null>(null);
   const [away, setAway] = useState(false);
   const [quiet, setQuiet] = useState(false);
@@ -62,10 +64,21 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
 
   const begin = useCallback(async () => {
     wakeSound();
-    const failed = await queueSheets({ recipe, plan, celsius, q10, byClock: hands.tap === "clock", sheets, bottleIds });
-    if (failed === null) setSheets([]);
-    else notify(failed, { urgent: true });
-  }, [recipe, plan, celsius, q10, hands.tap, sheets, bottleIds]);
+    const failed = await queueSheets({
+      recipe,
+      plan,
+      celsius,
+      q10,
+      byClock: hands.tap === "clock",
+      sheets,
+      postFlashed,
+      bottleIds,
+    });
+    if (failed === null) {
+      setSheets([]);
+      setPostFlashed(false);
+    } else notify(failed, { urgent: true });
+  }, [recipe, plan, celsius, q10, hands.tap, sheets, postFlashed, bottleIds]);
 
   // By daylight the trays are only planned: what light would fog is not worked on at a bright screen.
   if (busy && !away && !asked && (red || runs.lamp.lamp === "white")) {
@@ -121,6 +134,16 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
           {plan.length > 0 && (
             <>
               <SheetsToDo offered={offered} sheets={sheets} onSheets={setSheets} />
+              {!film && (
+                <FlashRow
+                  when="after"
+                  medium={mediumOf(sheets, waiting)}
+                  done={done}
+                  sound={hands.sound}
+                  flashed={postFlashed}
+                  onFlashed={setPostFlashed}
+                />
+              )}
               <BottleCheck plan={plan} bottles={bottles} sheets={sheets} chosen={bottleIds} onChoose={setBottleIds} />
               <PlanOfSheets
                 plan={plan}
@@ -152,4 +175,10 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
       )}
     </main>
   );
+}
+
+/** The paper of the first chosen sheet that the log knows; else the usual one. */
+function mediumOf(sheets: readonly SheetToDo[], waiting: TraysData["now"]["waiting"]): string {
+  const ids = sheets.flatMap(({ exposureIds }) => exposureIds);
+  return mediumById(waiting.find(({ id }) => ids.includes(id))?.medium).id;
 }

@@ -21,6 +21,8 @@ export interface Session {
   readonly q10: number;
   readonly byClock: boolean;
   readonly sheets: readonly SheetToDo[];
+  /** Whether they got a dose of even light after they were exposed. */
+  readonly postFlashed: boolean;
   /** Bottles by what is in them. */
   readonly bottleIds: Readonly<Record<string, string | null>>;
 }
@@ -33,6 +35,7 @@ export async function queueSheets({
   q10,
   byClock,
   sheets,
+  postFlashed,
   bottleIds,
 }: Session): Promise<string | null> {
   const at = isoWithOffset(new Date());
@@ -51,6 +54,7 @@ export async function queueSheets({
       areaCm2,
       bottleIds: used,
       medium: recipe.medium,
+      ...(postFlashed ? { postFlashed } : {}),
       steps: plan.map((step) => ({ ...step, real: null })),
       byClock,
       finishedAt: null,

@@ -1,6 +1,6 @@
 import { recipes } from "../../../catalogue/recipes.ts";
 import type { Recipe } from "../../../core/darkroom/recipe/index.ts";
-import type { Bottle, Development, Exposure } from "../../../core/document/index.ts";
+import type { Bottle, Development, Exposure, Processing } from "../../../core/document/index.ts";
 import {
   type DarkSettings,
   listRecords,
@@ -24,6 +24,8 @@ export interface TraysNow {
   /** Recipes of one's own. */
   readonly own: readonly Recipe[];
   readonly bottles: readonly Bottle[];
+  /** Strips and prints. */
+  readonly done: readonly Processing[];
   /** Shots that nobody has developed or judged yet, newest first. */
   readonly waiting: readonly Exposure[];
   /** Area of a sheet of each camera, cm². */
@@ -36,14 +38,15 @@ export async function readTrays(): Promise<TraysData> {
 }
 
 export async function readTraysNow(): Promise<TraysNow> {
-  const [running, own, bottles, waiting] = await Promise.all([
+  const [running, own, bottles, done, waiting] = await Promise.all([
     runningDevelopments(Date.now()),
     listRecords("recipes"),
     listRecords("bottles"),
+    listRecords("processing"),
     shotsToDevelop(),
   ]);
   const areas = await sheetAreas(waiting.map(({ cameraId }) => cameraId));
-  return { running, own, bottles, waiting, areas };
+  return { running, own, bottles, done, waiting, areas };
 }
 
 /** All recipes: those that ship, then one's own. */

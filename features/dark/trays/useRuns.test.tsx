@@ -39,6 +39,7 @@ async function queued(names: readonly string[], byClock = false): Promise<void> 
     q10: 2.2,
     byClock,
     sheets: names.map((name) => ({ id: name, name, exposureIds: name === "shot" ? ["shot"] : [], areaCm2: 129 })),
+    postFlashed: names.includes("shot"),
     bottleIds: { developer: null },
   });
   expect(failed).toBeNull();
@@ -119,6 +120,7 @@ test("a sheet that is through stands with its shot, with its real times; undone,
     recipe: "RC paper in trays",
     seconds: 64,
     celsius: 20,
+    postFlashed: true,
   });
   expect(runs.current.going).toEqual([]);
   const undo = currentNotices().find(({ text }) => /is through/.test(text))?.action;

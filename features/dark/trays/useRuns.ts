@@ -196,6 +196,7 @@ async function finished(development: Development, run: Run, at: number): Promise
     recipe: development.recipeName ?? "",
     seconds: Math.round(developerSeconds(done)),
     celsius: development.celsius ?? 20,
+    ...(development.postFlashed ? { postFlashed: true } : {}),
   });
   if (!written.ok) {
     notify(`That the sheet is developed is not stored. ${written.error.message}`, { urgent: true });

@@ -91,6 +91,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const medium = mediumById(mediumId);
   const numberOf = (id: string | null): number | null => places.find((each) => each.id === id)?.number ?? null;
 
+  const flashed = loaded?.flashed ?? false;
   const log = useExperience();
   const words = useLengthWords();
   const suggestion = useMemo(() => {
@@ -99,8 +100,8 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     const key = log.alike.get(camera.id) ?? camera.id;
     const shots = log.lessons.filter(({ lesson }) => lesson.camera === key && !lesson.spoilt).length;
     const keys = { camera: key, medium: medium.id, light: reading.value.key };
-    return suggest(camera, medium, iso, reading.value, { experience: log.experience, keys, shots }, words);
-  }, [camera, medium, iso, source, meters, log, words]);
+    return suggest(camera, medium, iso, reading.value, { experience: log.experience, keys, shots }, words, flashed);
+  }, [camera, medium, iso, source, meters, log, words, flashed]);
   const trail = isTrail(camera);
   const good = suggestion.ok && !trail ? suggestion.value : null;
   const seconds = good === null ? null : (typed ?? loaded?.plannedSeconds ?? good.counted[1]);

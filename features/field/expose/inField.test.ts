@@ -87,9 +87,10 @@ test("the figure that is shown is the last of its sum, whatever the log has taug
     if (!reading.ok) throw new Error("no light");
     const light = { ...reading.value, ev, light: { ev } };
     const known = { experience: experience(judged), keys, shots: judged.length };
-    const made = suggest(camera, medium, medium.iso, light, known, inMm);
+    const made = suggest(camera, medium, medium.iso, light, known, inMm, round % 5 === 0);
     if (!made.ok) throw new Error(made.error.message);
     const { sum, counted } = made.value;
+    expect(sum.some((line) => line.startsWith("pre-flashed"))).toBe(round % 5 === 0);
     expect(sum.at(-1)?.endsWith(` ${formatTime(counted[1])}`)).toBe(true);
     expect(cameraFNumber(camera, medium)).toBeGreaterThan(0);
   }

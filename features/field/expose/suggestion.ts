@@ -41,6 +41,8 @@ export function suggest(
   reading: LightReading,
   known: Known,
   words: LengthWords,
+  /** Whether the sheet was pre-flashed. */
+  flashed = false,
 ): Result<Suggestion, MeterFault> {
   const { aperture, distance } = opticalModel(solveRequest(camera, medium));
   const fNumber = distance / aperture.diameter;
@@ -54,6 +56,9 @@ export function suggest(
   const sum = [
     `${words(distance, 1)} ÷ ${words(aperture.diameter, 3)}${measured} = ${formatFNumber(fNumber)}`,
     ...reading.lines,
+    ...(flashed
+      ? ["pre-flashed: the shadows are lifted, the time stays; a post-flash before the developer does the same"]
+      : []),
     `${Math.round(fNumber)}² × 100 ÷ (ISO ${iso} × 2^${Number(reading.ev.toFixed(1))}) = ${formatTime(formula.meteredSeconds)}`,
     // Whatever changes the figure has a line of its own, however little it is.
     ...(formatTime(learntSeconds) === formatTime(formula.meteredSeconds)

@@ -75,10 +75,10 @@ export function ShotRow({
 }
 
 /** How it was developed, in words. */
-function developedWords({ at, recipe, seconds, celsius }: Developed): string {
+function developedWords({ at, recipe, seconds, celsius, postFlashed }: Developed): string {
   const bath = seconds ? `${formatTime(seconds)} in the developer` : null;
   const warm = bath !== null && celsius !== undefined ? `${bath} at ${celsius} °C` : bath;
-  return [`Developed ${readableDay(at)}`, recipe, warm].filter(Boolean).join(", ");
+  return [`Developed ${readableDay(at)}`, recipe, postFlashed && "post-flashed", warm].filter(Boolean).join(", ");
 }
 
 /** Why a spoilt shot doesn't count, in words. */

@@ -186,7 +186,7 @@ function flatbedOrder({ camera, shot }: ScanOfWhat) {
       seconds: sheetTime(FULL_SUN_EV, cameraFNumber(camera, medium), plain),
       stops: shot === null ? 0 : Math.log2(shot.seconds / right),
       walking: false,
-      flashed: false,
+      flashed: shot?.developed?.postFlashed ?? false,
       pixels: FLATBED.pixels,
     },
     dpi: FLATBED.dpi,

@@ -1,22 +1,29 @@
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { formatTime } from "../../../core/basis/units/index.ts";
-import type { Processing } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { wakeSound } from "../../../ui/signals.ts";
-import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
-import { CountOverlay } from "../CountOverlay.tsx";
-import { lastStrip } from "../lastStrip.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
+import type { Processing } from "../../core/document/index.ts";
+import { Button } from "../../ui/Button.tsx";
+import { Check } from "../../ui/Check.tsx";
+import { wakeSound } from "../../ui/signals.ts";
+import { useDarkFirst } from "../../ui/useDarkFirst.tsx";
+import { CountOverlay } from "./CountOverlay.tsx";
+import { lastStrip } from "./lastStrip.ts";
 
-/** Pre-flash before it goes in: with the dose that the last strip of this paper told. */
+const WHEN = {
+  before: "Pre-flashed",
+  after: "Post-flashed",
+} as const;
+
+/** A dose of even light, before the sheet goes in or after it was exposed: as the last strip of this paper told. */
 export function FlashRow({
+  when,
   medium,
   done,
   sound,
   flashed,
   onFlashed,
 }: {
+  readonly when: keyof typeof WHEN;
   readonly medium: string;
   readonly done: readonly Processing[];
   readonly sound: boolean;
@@ -44,7 +51,7 @@ export function FlashRow({
   return (
     <div className="flex flex-wrap items-center gap-x-5">
       {question}
-      <Check label="Pre-flashed" checked={flashed} className="min-h-[3.75rem]" onCheck={onFlashed} />
+      <Check label={WHEN[when]} checked={flashed} className="min-h-[3.75rem]" onCheck={onFlashed} />
       {seconds === null ? (
         <Link to="/dark/strips" className="inline-flex min-h-[3.75rem] items-center underline underline-offset-4">
           No dose yet: a strip tells it
