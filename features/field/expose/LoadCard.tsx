@@ -117,7 +117,11 @@ export function LoadCard({
         to={`/dark?camera=${encodeURIComponent(cameraId)}`}
         className="flex min-h-[3.3rem] items-center underline underline-offset-4"
       >
-        {load === null ? "Load it in the dark, place by place" : "Unload or load it in the dark"}
+        {unloaded === "cartridges"
+          ? "Load or unload it, by daylight"
+          : load === null
+            ? "Load it in the dark, place by place"
+            : "Unload or load it in the dark"}
       </Link>
       {load === null || loading ? (
         <LoadForm

@@ -41,10 +41,7 @@ export function proposedStops({ correction }: Pick<JudgeAnswer, "correction">, s
  * Which way a proposal is a bound: a sheet that is much too black wants that time at most, one that is much too empty at
  * least; one that is both says nothing sure.
  */
-function boundOf({
-  blank,
-  burnt,
-}: Pick<JudgeAnswer, "blank" | "burnt">): "at least" | "at most" | "both" | null {
+function boundOf({ blank, burnt }: Pick<JudgeAnswer, "blank" | "burnt">): "at least" | "at most" | "both" | null {
   if (blank > BOUND && burnt > BOUND) return "both";
   return blank > BOUND ? "at least" : burnt > BOUND ? "at most" : null;
 }
