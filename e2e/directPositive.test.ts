@@ -7,13 +7,13 @@ test("a direct positive from load to picture: no negative in any sentence, nothi
   const maker = await arrive();
   await maker.goTo("/");
   await maker.sees("main li", /Hat box/);
-  await maker.goTo("/dark?camera=thistle-hat-box");
+  await maker.goTo("/dark?camera=thistle-biscuit-tin");
   await maker.choose("Paper or film", "direct-positive");
   await maker.sees("[data-lamp-words]", /red lamp only/i);
   await maker.press("It is loaded");
   await maker.press("Out into the light");
   await maker.press("Daylight");
-  await maker.goTo("/field?camera=thistle-hat-box");
+  await maker.goTo("/field?camera=thistle-biscuit-tin");
   await maker.sees("main", /Direct-positive paper, ISO 3/);
   // Two stops too long, on purpose.
   await maker.press("Double");
@@ -25,7 +25,7 @@ test("a direct positive from load to picture: no negative in any sentence, nothi
   await maker.press("Log this shot");
   await maker.sees("[role=status]", /Logged/);
   // The five sheets of the log: too much light is light.
-  await maker.goTo("/log?camera=thistle-hat-box");
+  await maker.goTo("/log?camera=thistle-biscuit-tin");
   await maker.press("Judge");
   await maker.sees(
     "[data-judging]",

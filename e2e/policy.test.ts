@@ -37,6 +37,14 @@ test("what the policy forbids is heard, on the page and in a worker: so every ot
 
 test("all positives leave as one zip", async () => {
   const maker = await at("/proof");
+  // A small sheet: what is tried is the zip.
+  await maker.press("Made-up flatbed: the sheet of");
+  await maker.page.evaluate(() =>
+    [...document.querySelectorAll<HTMLElement>("[data-option]")]
+      .find((each) => each.innerText.startsWith("Nine canisters"))
+      ?.focus(),
+  );
+  await maker.keys("Enter");
   for (const count of [1, 2]) {
     await maker.press("Scan it");
     await maker.page.waitForFunction(
@@ -52,7 +60,7 @@ test("all positives leave as one zip", async () => {
   const files = Object.values(unzipSync(bytes));
   expect(files).toHaveLength(2);
   for (const file of files) {
-    expect(file.length).toBeGreaterThan(50_000);
+    expect(file.length).toBeGreaterThan(10_000);
     expect([...file.subarray(0, 3)]).toEqual([0xff, 0xd8, 0xff]);
   }
 });
