@@ -198,7 +198,7 @@ describe("what a shot teaches", () => {
   test("what was metered, or for shots of earlier versions what their light, f-number and ISO say", () => {
     expect(lessonOf({ ...SHOT, judged }, new Map())?.meteredSeconds).toBeCloseTo((226 ** 2 * 100) / (6 * 2 ** 15), 9);
     const lesson = lessonOf(
-      { ...SHOT, judged, meteredSeconds: 30, lightKey: "sun", spoilt: "moved" },
+      { ...SHOT, judged: { ...judged, sd: 0.4 }, meteredSeconds: 30, lightKey: "sun", spoilt: "moved" },
       new Map([["c", "twin"]]),
     );
     expect(lesson).toMatchObject({
@@ -208,6 +208,7 @@ describe("what a shot teaches", () => {
       meteredSeconds: 30,
       usedSeconds: 20,
       correction: 0.5,
+      sd: 0.4,
       spoilt: true,
     });
   });

@@ -219,6 +219,23 @@ describe("a time (FORMAT, POST /api/expose)", () => {
   });
 });
 
+test("a doubtful judgement teaches less, by its own ±; one that is surer than any shot teaches as all do", () => {
+  const shot: JudgedShot = {
+    camera: "a",
+    medium: "m",
+    light: "l",
+    meteredSeconds: 20,
+    usedSeconds: 20,
+    correction: 1,
+  };
+  const learnt = (sd?: number): number =>
+    experience([{ ...shot, sd }]).about({ camera: "a", medium: "m", light: "l" }).stops;
+  // The posterior of one shot by hand: priors 1, 1/2 and 1/2 add to a variance of 1.5.
+  expect(learnt(1)).toBeCloseTo(1.5 / (1.5 + 1), 9);
+  expect(learnt(0.5)).toBeCloseTo(1.5 / 1.75, 9);
+  expect(learnt(0.1)).toBe(learnt());
+});
+
 test("few biases and many are solved for in two ways, which agree", () => {
   const random = chance(9);
   const some = Array.from({ length: 900 }, (_, i) =>

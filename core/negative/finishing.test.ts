@@ -114,6 +114,9 @@ describe("finishing", () => {
     const cropped = finishPicture(plain, { crop: { left: 0.5, top: 0, right: 0.25, bottom: 0.5 } });
     expect([cropped.width, cropped.height, cropped.data[0]]).toEqual([10, 15, 255]);
     const spot = picture(41, 41, (x, y) => (Math.abs(x - 35) < 2 && Math.abs(y - 20) < 2 ? 255 : 0));
+    // Left and right change places before it is cropped: the crop is set on what is seen.
+    const mirrored = finishPicture(plain, { mirrored: true, crop: { left: 0.25, top: 0, right: 0.5, bottom: 0.5 } });
+    expect(mirrored.data).toEqual(finishPicture(plain, { crop: { left: 0.5, top: 0, right: 0.25, bottom: 0.5 } }).data);
     const turned = finishPicture(spot, { turn: 30 });
     // Clockwise: what was at the right is lower now.
     const at = (x: number, y: number): number => turned.data[2 * (y * 41 + x)] as number;

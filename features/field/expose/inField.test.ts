@@ -56,6 +56,8 @@ describe("what a press opens", () => {
   test("a hole that is open counts as exposed", () => {
     const now = withOpen(held, [{ id: "count", place: "8" }]);
     expect(now?.map(({ exposureId }) => exposureId)).toEqual(["shot", "count", null]);
+    // What is exposed already stays what it is, also where its hole is open a second time.
+    expect(withOpen(held, [{ id: "count", place: "9" }])?.[0]?.exposureId).toBe("shot");
     expect(withOpen(null, [])).toBeNull();
   });
   test("what is exposed already, or a camera with nothing left, asks first", () => {
