@@ -6,9 +6,10 @@ export type FinishedPicture = Omit<ProofPicture, "tones">;
 
 /** A picture that is turned, tinted and cropped as its maker set it; its border is drawn where it is saved. */
 export function finishPicture(picture: ProofPicture, finish: Finish): FinishedPicture {
-  const turned = finish.turn ? turnedPicture(picture, (finish.turn * Math.PI) / 180) : picture;
-  const facing = finish.mirrored ? mirroredPicture(turned) : turned;
-  const cropped = finish.crop ? croppedPicture(facing, finish.crop) : facing;
+  // As on the screen: left and right change places first, then it is turned; the crop is set on what is seen.
+  const facing = finish.mirrored ? mirroredPicture(picture) : picture;
+  const turned = finish.turn ? turnedPicture(facing, (finish.turn * Math.PI) / 180) : facing;
+  const cropped = finish.crop ? croppedPicture(turned, finish.crop) : turned;
   return finish.tint === undefined || finish.tint === "neutral" || cropped.channels === 4
     ? cropped
     : tintedPicture(cropped, finish);

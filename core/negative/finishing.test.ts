@@ -117,6 +117,9 @@ describe("finishing", () => {
     // Left and right change places before it is cropped: the crop is set on what is seen.
     const mirrored = finishPicture(plain, { mirrored: true, crop: { left: 0.25, top: 0, right: 0.5, bottom: 0.5 } });
     expect(mirrored.data).toEqual(finishPicture(plain, { crop: { left: 0.5, top: 0, right: 0.25, bottom: 0.5 } }).data);
+    // Turned as it is seen: clockwise also where it is mirrored.
+    const both = finishPicture(spot, { mirrored: true, turn: 30 });
+    expect(both.data).toEqual(finishPicture(finishPicture(spot, { mirrored: true }) as never, { turn: 30 }).data);
     const turned = finishPicture(spot, { turn: 30 });
     // Clockwise: what was at the right is lower now.
     const at = (x: number, y: number): number => turned.data[2 * (y * 41 + x)] as number;
