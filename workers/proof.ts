@@ -9,6 +9,7 @@ import {
   histogramOf,
   type JudgeAnswer,
   judgeScan,
+  lightOfCells,
   type NegativeScan,
   negativeFaults,
   type ProofSettings,
@@ -149,13 +150,14 @@ function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings)
 
 function judged(scan: NegativeScan, settings: ProofSettings): Result<ProofReport, Fault> {
   const placed = placeSheet(scan, settings);
-  const answer = judgeScan(scan, settings, placed);
+  const counted = lightOfCells(scan, settings, placed);
+  const answer = judgeScan(scan, settings, placed, counted);
   if (!answer.ok) return failure(troubleFault(answer.error));
   return success({
     kind: "judge",
     report: {
       answer: answer.value,
-      histogram: densityHistogram(scan, settings, placed),
+      histogram: densityHistogram(settings, counted.light, placed.white),
       faults: negativeFaults(scan, settings, placed),
     },
   });

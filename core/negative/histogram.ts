@@ -1,8 +1,5 @@
-import { lightOfCells } from "./lightOfCells.ts";
 import { negativeCurve } from "./negativeCurve.ts";
-import type { PlacedSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
-import type { NegativeScan } from "./scan.ts";
 import { mapped, type Spread } from "./spread.ts";
 
 /** How often numbers come, in equal steps from one end to another. */
@@ -34,11 +31,13 @@ const LOG2_10 = Math.log2(10);
 /**
  * How the exposures of the places that count are spread, in stops from mid-grey, between what is blank and what is burnt.
  *
- * @example densityHistogram(scan, settings, placeSheet(scan, settings)).shares.length // 64 …
+ * @param light that counts, as `lightOfCells` has it
+ * @param white of the unexposed sheet, linear
+ * @example densityHistogram(settings, light, 0.85).shares.length // 64 …
  */
-export function densityHistogram(scan: NegativeScan, settings: ProofSettings, placed: PlacedSheet): Histogram {
-  const curve = negativeCurve(settings.medium, Math.max(placed.white, 1e-6));
+export function densityHistogram({ medium }: ProofSettings, light: Spread, white: number): Histogram {
+  const curve = negativeCurve(medium, Math.max(white, 1e-6));
   const stops = (log: number): number => (log - curve.middle) * LOG2_10;
-  const spread = mapped(lightOfCells(scan, settings, placed).light, (value) => stops(curve.logExposure(value)));
+  const spread = mapped(light, (value) => stops(curve.logExposure(value)));
   return histogramOf(spread, stops(curve.least), stops(curve.most), STEPS);
 }

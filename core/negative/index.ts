@@ -10,7 +10,7 @@ export type { PlanePoint, Quad } from "./homography.ts";
 export { judgementSpread } from "./judgementSpread.ts";
 export { type JudgeAnswer, judgeScan } from "./judgeScan.ts";
 export { largestKnown } from "./largestKnown.ts";
-export { isWithin } from "./lightOfCells.ts";
+export { isWithin, lightOfCells } from "./lightOfCells.ts";
 export { type NegativeMedium, negativeCurve } from "./negativeCurve.ts";
 export { type AnaglyphWay, anaglyph, CARD_APART, type EyePicture, parallaxPixels } from "./pair.ts";
 export { type PictureFrame, pictureFrame } from "./pictureFrame.ts";

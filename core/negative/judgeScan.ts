@@ -1,6 +1,6 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import { BOUND, judgeLight, type SheetJudgement } from "./judge.ts";
-import { lightOfCells } from "./lightOfCells.ts";
+import { type CountedLight, lightOfCells } from "./lightOfCells.ts";
 import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
@@ -29,6 +29,7 @@ const WARNINGS: Readonly<Record<JudgeWarning, string>> = {
  * Judges the negative in a scan.
  *
  * @param placed where its sheet lies, where that is known already
+ * @param counted the light it is judged by, where that is known already
  * @returns stops, shares, and where the sheet lies; or why not
  * @source PHYSICS section 11, “Judging”; FORMAT, `POST /api/judge`
  * @example judgeScan(scan, { medium, sheet: { width: 127, height: 101.6 } }).ok // true …
@@ -37,11 +38,12 @@ export function judgeScan(
   scan: NegativeScan,
   settings: ProofSettings,
   placed: PlacedSheet = placeSheet(scan, settings),
+  counted?: CountedLight,
 ): Result<JudgeAnswer, ProofTrouble> {
   const { white, sheet } = placed;
   const dark = noPicture(placed);
   if (dark !== null) return failure(dark);
-  const { light, share } = lightOfCells(scan, settings, placed);
+  const { light, share } = counted ?? lightOfCells(scan, settings, placed);
   const judged = judgeLight(light, white, settings.medium);
   const codes: readonly (JudgeWarning | false)[] = [
     placed.corners === "whole" && "no-lid",
