@@ -7,6 +7,7 @@ export { type FinishedPicture, finishPicture } from "./finishPicture.ts";
 export { type HangKind, type HangPlace, hangLayout } from "./hang.ts";
 export { densityHistogram, type Histogram, histogramOf } from "./histogram.ts";
 export type { PlanePoint, Quad } from "./homography.ts";
+export { BOUND_SHARE } from "./judge.ts";
 export { judgementSpread } from "./judgementSpread.ts";
 export { type JudgeAnswer, judgeScan } from "./judgeScan.ts";
 export { largestKnown } from "./largestKnown.ts";

@@ -18,7 +18,7 @@ export interface SheetJudgement {
 /** Most that one negative may say, stops. PHYSICS section 11. */
 const MOST_STOPS = 3;
 /** Past this share blank or burnt what it says is a bound. PHYSICS section 11. */
-export const BOUND: number = 0.3;
+export const BOUND_SHARE: number = 0.3;
 const LOG2_10 = Math.log2(10);
 
 /**
@@ -43,6 +43,6 @@ export function judgeLight(light: Spread, white: number, medium: NegativeMedium)
     blank,
     burnt,
     correction: Math.min(MOST_STOPS, Math.max(-MOST_STOPS, -(p05 + p95) / 2)) + 0,
-    atLeast: burnt > BOUND || blank > BOUND,
+    atLeast: burnt > BOUND_SHARE || blank > BOUND_SHARE,
   };
 }

@@ -1,5 +1,5 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
-import { BOUND, judgeLight, type SheetJudgement } from "./judge.ts";
+import { BOUND_SHARE, judgeLight, type SheetJudgement } from "./judge.ts";
 import { type CountedLight, lightOfCells } from "./lightOfCells.ts";
 import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
 import type { ProofSettings } from "./request.ts";
@@ -48,8 +48,8 @@ export function judgeScan(
   const codes: readonly (JudgeWarning | false)[] = [
     placed.corners === "whole" && "no-lid",
     typeof settings.white !== "number" && "white-guessed",
-    judged.burnt > BOUND && "mostly-burnt",
-    judged.blank > BOUND && "mostly-blank",
+    judged.burnt > BOUND_SHARE && "mostly-burnt",
+    judged.blank > BOUND_SHARE && "mostly-blank",
   ];
   return success({
     ...judged,

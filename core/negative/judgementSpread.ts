@@ -1,4 +1,4 @@
-import { BOUND, type SheetJudgement } from "./judge.ts";
+import { BOUND_SHARE, type SheetJudgement } from "./judge.ts";
 
 /**
  * How far a sheet exposed just right is judged from right, by what its scene happens to hold, stops (standard deviation).
@@ -21,6 +21,6 @@ const BOUNDED = 0.7;
  * @example judgementSpread({ blank: 0, burnt: 0 }, false) // 0.3
  */
 export function judgementSpread(judged: Pick<SheetJudgement, "blank" | "burnt">, whiteGuessed: boolean): number {
-  const bounded = judged.blank > BOUND || judged.burnt > BOUND;
+  const bounded = judged.blank > BOUND_SHARE || judged.burnt > BOUND_SHARE;
   return Math.hypot(SCENE, whiteGuessed ? GUESSED_WHITE : 0, bounded ? BOUNDED : 0);
 }

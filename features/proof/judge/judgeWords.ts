@@ -1,5 +1,5 @@
 import { formatStops } from "../../../core/basis/units/index.ts";
-import type { JudgeAnswer } from "../../../core/negative/index.ts";
+import { BOUND_SHARE, type JudgeAnswer } from "../../../core/negative/index.ts";
 
 /** How much longer or shorter, in makers' words, by thirds of a stop: the factor that the words say is the stops' own. */
 export const TIMES: readonly { readonly thirds: number; readonly factor: number; readonly words: string }[] = [
@@ -24,9 +24,8 @@ export const TIMES: readonly { readonly thirds: number; readonly factor: number;
   { thirds: -9, factor: 0.125, words: "an eighth of the time" },
 ];
 
-/** Shares of the sheet that are worth a word, and that make what it says a bound. PHYSICS section 11. */
+/** Share of the sheet that is worth a word; the core says from which on what it says is a bound. */
 const MUCH = 0.05;
-const BOUND = 0.3;
 
 /**
  * The stops that are proposed: thirds, as they are spoken of; none where the change is no more than what scenes differ by.
@@ -42,8 +41,8 @@ export function proposedStops({ correction }: Pick<JudgeAnswer, "correction">, s
  * least; one that is both says nothing sure.
  */
 function boundOf({ blank, burnt }: Pick<JudgeAnswer, "blank" | "burnt">): "at least" | "at most" | "both" | null {
-  if (blank > BOUND && burnt > BOUND) return "both";
-  return blank > BOUND ? "at least" : burnt > BOUND ? "at most" : null;
+  if (blank > BOUND_SHARE && burnt > BOUND_SHARE) return "both";
+  return blank > BOUND_SHARE ? "at least" : burnt > BOUND_SHARE ? "at most" : null;
 }
 
 /** A proposal in words: what next, and why. `sd`: its ±, stops; `positive`: of a direct positive. */
@@ -81,9 +80,15 @@ const TONES = {
 function why(p05: number, p95: number, blank: number, burnt: number, positive: boolean): string {
   const tones = TONES[positive ? "positive" : "negative"];
   const lights =
-    burnt > BOUND ? `much of it is ${tones.all}` : burnt > MUCH ? tones.sky : p95 > 2 ? tones.dense : "the lights hold";
+    burnt > BOUND_SHARE
+      ? `much of it is ${tones.all}`
+      : burnt > MUCH
+        ? tones.sky
+        : p95 > 2
+          ? tones.dense
+          : "the lights hold";
   const shadows =
-    blank > BOUND
+    blank > BOUND_SHARE
       ? `much of it is ${tones.none}`
       : blank > MUCH
         ? `the shadows are ${tones.none}`
