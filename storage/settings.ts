@@ -32,6 +32,8 @@ export interface Settings {
   readonly printScale: PrintScale;
   /** Words typed for the next shot. */
   readonly draft: ShotWords;
+  /** Ids of cameras whose wheel does not click. */
+  readonly clickless: readonly string[];
   /** What is at hand in the Field. */
   readonly inField: InField | null;
   /** Whether three seconds are counted before the hole opens. */
@@ -52,6 +54,7 @@ const DEFAULTS: Settings = {
   demoSeen: false,
   printScale: { across: 1, up: 1 },
   draft: { subject: "", note: "" },
+  clickless: [],
   inField: null,
   countIn: false,
   sound: true,

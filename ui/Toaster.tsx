@@ -1,10 +1,16 @@
 import { Toast } from "radix-ui";
-import { useSyncExternalStore } from "react";
+import { useRef, useSyncExternalStore } from "react";
 import { currentNotices, dismiss, onNotices } from "./notify.ts";
+import { useNoticePlace } from "./useNoticePlace.ts";
 
-/** Shows what is told in passing. It stands once in the frame, and is fetched when there is something to tell. */
+/**
+ * Shows what is told in passing, where it covers nothing that can be pressed. It stands once in the frame, and is fetched
+ * when there is something to tell.
+ */
 export function Toaster() {
   const notices = useSyncExternalStore(onNotices, currentNotices, currentNotices);
+  const box = useRef<HTMLOListElement>(null);
+  const place = useNoticePlace(box, notices.length > 0);
   return (
     <Toast.Provider label="Message">
       {notices.map(({ id, text, urgent, action }) => (
@@ -30,8 +36,10 @@ export function Toaster() {
         </Toast.Root>
       ))}
       <Toast.Viewport
+        ref={box}
         data-notices
-        className="fixed right-4 bottom-4 z-50 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2"
+        style={place ?? { right: "1rem", bottom: "1rem" }}
+        className="fixed z-50 flex w-[min(26rem,calc(100vw-2rem))] flex-col gap-2"
       />
     </Toast.Provider>
   );

@@ -14,7 +14,7 @@ const request: PreviewRequest = {
   seconds: 26,
   stops: 0,
   walking: true,
-  flashed: true,
+  flashes: 1,
   pixels: 320,
 };
 const part = { request, width: 320, height: 256, rows: { from: 0, to: 128 } };

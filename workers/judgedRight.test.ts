@@ -19,7 +19,7 @@ async function judged(camera: Camera, medium: Medium, scene: string, light: numb
   const seconds = sheetTime(ev, cameraFNumber(camera, medium), medium);
   const { output } = await scanNegative(
     {
-      request: { camera, medium, scene, seconds, stops: light + over, walking: false, flashed: false, pixels: 170 },
+      request: { camera, medium, scene, seconds, stops: light + over, walking: false, flashes: 0, pixels: 170 },
       dpi: 50,
       bits: 8,
       hair: false,

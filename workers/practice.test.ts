@@ -14,7 +14,7 @@ const exposure: NonNullable<PracticeFrame["exposure"]> = {
     seconds: 26,
     stops: 0,
     walking: false,
-    flashed: false,
+    flashes: 0,
     pixels: 240,
   },
   width: 240,

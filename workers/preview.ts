@@ -32,7 +32,7 @@ export const preview: Job<PreviewPart, DevelopedPreview> = async ({ request, wid
     const step = steps.next();
     if (step.done) {
       const { iso, density } = request.medium;
-      const flash = request.flashed ? flashDose(density, iso) : 0;
+      const flash = request.flashes * flashDose(density, iso);
       return handedOver(develop(step.value, { density, iso, flash, width, height, rows }));
     }
     control.report(step.value);

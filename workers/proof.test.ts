@@ -62,7 +62,7 @@ describe("the worker for negatives", () => {
       seconds: 1,
       stops: 0,
       walking: false,
-      flashed: false,
+      flashes: 0,
       pixels: 200,
     };
     const order = { request, dpi: 60, bits: 8 as const, hair: false, quarters: 1 as const, seed: 5 };

@@ -7,17 +7,22 @@ import {
   type FoundFault,
   type Histogram,
   histogramOf,
+  isSquare,
   type JudgeAnswer,
   judgeScan,
   lightOfCells,
   type NegativeScan,
   negativeFaults,
+  type PartOfSheet,
   type ProofSettings,
   type ProofTrouble,
+  partOfSheet,
   placeSheet,
   proofExposure,
   type ScanView,
+  type SideOfSheet,
   scanView,
+  skySide,
   stripDensities,
   type Tone,
   toneFor,
@@ -53,6 +58,10 @@ export interface OpenReport {
   readonly dpi: number | null;
   readonly corners: readonly (readonly [x: number, y: number])[];
   readonly found: boolean;
+  /** That only a part of the sheet may have been found, and where the rest may be; `null`: nothing speaks for it. */
+  readonly part: PartOfSheet | null;
+  /** The side that the sky fell on, where the sheet is square and it can be told. */
+  readonly sky: SideOfSheet | null;
   readonly white: number;
   readonly view: ScanView;
 }
@@ -143,6 +152,8 @@ function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings)
     dpi,
     corners: placed.sheet.corners.map(({ x, y }) => [x, y] as const),
     found: placed.corners === "found",
+    part: placed.found === null ? null : partOfSheet(placed.found, settings.sheet, scan),
+    sky: isSquare(settings.sheet) ? skySide(scan, settings, placed) : null,
     white: placed.white,
     view: scanView(scan, settings.encoding ?? "file", { left: 0, top: 0, width, height }, VIEW),
   };

@@ -37,7 +37,7 @@ export const scanNegative: Job<NegativeScanOrder, Uint8Array<ArrayBuffer>> = asy
   }
   const exposed = step.value;
   const curve = densityCurve(request.medium.density, request.medium.iso);
-  const flash = request.flashed ? flashDose(request.medium.density, request.medium.iso) : 0;
+  const flash = request.flashes * flashDose(request.medium.density, request.medium.iso);
   const columns = Math.min(2400, Math.max(exposed.width, Math.round((film.width / 25.4) * dpi)));
   const rows = Math.max(2, Math.round((columns * film.height) / film.width));
   const density = new Float32Array(columns * rows);

@@ -12,6 +12,13 @@ export interface SmallPicture {
   readonly light: Float32Array;
 }
 
+/** A sheet as it was found. */
+export interface FoundSheet {
+  readonly corners: Quad;
+  /** How straight each side is, from each corner to the next, 0 to 1: see {@link fittedSide}. */
+  readonly straight: readonly [number, number, number, number];
+}
+
 /** Longer side of the small picture that a sheet is looked for in, px. */
 const SMALL = 800;
 /** The frame of the small picture that shows the lid, px. */
@@ -35,12 +42,12 @@ const FOUR_SIDED = 0.9;
  * The corners of a sheet that lies on a scanner's glass: the largest four-sided region that stands out against the lid.
  * Its sides are found between pixels, along lines across each side.
  *
- * @returns corners clockwise, beginning nearest the scan's top left (px, pixel centres at + 0.5), or `null` where no sheet
- *   stands out from a lid
+ * @returns corners clockwise, beginning nearest the scan's top left (px, pixel centres at + 0.5) and how straight the sides
+ *   between them are, or `null` where no sheet stands out from a lid
  * @source PHYSICS section 11, “Sheet in the scan”
  * @example findSheet(scan, "file") // four corners, or null …
  */
-export function findSheet(scan: NegativeScan, encoding: Encoding): Quad | null {
+export function findSheet(scan: NegativeScan, encoding: Encoding): FoundSheet | null {
   const small = smallPicture(scan, encoding, SMALL);
   const lid = lidOf(small);
   if (lid === null) return null;
@@ -206,14 +213,17 @@ function fillsAll(quad: Quad, { width, height }: SmallPicture): boolean {
 }
 
 /** The same corners between pixels; a side that can't be followed stays where it was. */
-function refined(scan: NegativeScan, encoding: Encoding, rough: Quad, lid: Lid, step: number): Quad {
-  const lines = rough.map((from, i) => fittedSide(scan, encoding, from, rough[(i + 1) % 4] as PlanePoint, lid, step));
+function refined(scan: NegativeScan, encoding: Encoding, rough: Quad, lid: Lid, step: number): FoundSheet {
+  const sides = rough.map((from, i) => fittedSide(scan, encoding, from, rough[(i + 1) % 4] as PlanePoint, lid, step));
   const corners = rough.map((corner, i) => {
-    const met = crossing(lines[(i + 3) % 4] as Line, lines[i] as Line);
+    const met = crossing(sides[(i + 3) % 4]?.line as Line, sides[i]?.line as Line);
     const far = met === null || Math.hypot(met.x - corner.x, met.y - corner.y) > 12 * step + 4;
     return far ? corner : met;
   });
-  return corners as unknown as Quad;
+  return {
+    corners: corners as unknown as Quad,
+    straight: sides.map(({ straight }) => straight) as unknown as FoundSheet["straight"],
+  };
 }
 
 function crossing(a: Line, b: Line): PlanePoint | null {

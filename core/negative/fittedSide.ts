@@ -9,6 +9,15 @@ const INSIDE = 3;
 /** Rounds of leaving out what lies off the line, and how far off is too far, in deviations. */
 const ROUNDS = 8;
 const TOO_FAR = 2.5;
+/** A place lies on a line that is no further off than this: px, and share of the side's length (sheets curl a little). */
+const ON_LINE = { pixels: 1.5, share: 0.003 } as const;
+
+/** A side of a sheet, and how straight it is there. */
+export interface FittedSide {
+  readonly line: Line;
+  /** Share of the places looked at where an edge lies on the line, 0 to 1: an edge of paper has most, a shadow's rim few. */
+  readonly straight: number;
+}
 
 /**
  * The side of a sheet as a line: where, on lines across it, the light is half way from the lid to the sheet's tone just
@@ -17,8 +26,8 @@ const TOO_FAR = 2.5;
  * @param from, to the rough side, clockwise: the sheet lies to the right of it
  * @param lid light of the lid, linear, and by how much (roots of light) a pixel differs from it that is none
  * @param step pixels by which the rough side may be wrong
- * @returns the line, in px with pixel centres at + 0.5
- * @example fittedSide(scan, "file", { x: 10, y: 10 }, { x: 90, y: 10 }, { light: 0.95, pixel: 0.02 }, 2).c // 10.4 …
+ * @returns the line, in px with pixel centres at + 0.5, and how straight the side is
+ * @example fittedSide(scan, "file", { x: 10, y: 10 }, { x: 90, y: 10 }, { light: 0.95, pixel: 0.02 }, 2).line.c // 10.4 …
  */
 export function fittedSide(
   scan: NegativeScan,
@@ -27,7 +36,7 @@ export function fittedSide(
   to: PlanePoint,
   lid: { readonly light: number; readonly pixel: number },
   step: number,
-): Line {
+): FittedSide {
   const length = Math.hypot(to.x - from.x, to.y - from.y);
   const along = { x: (to.x - from.x) / length, y: (to.y - from.y) / length };
   // y runs down: what lies to the right of the way is inside.
@@ -42,7 +51,10 @@ export function fittedSide(
     if (far !== null) edges.push({ x: foot.x + far * inward.x, y: foot.y + far * inward.y });
   }
   const rough: Line = { nx: inward.x, ny: inward.y, c: from.x * inward.x + from.y * inward.y };
-  return edges.length < ACROSS / 8 ? rough : throughMost(edges, rough);
+  const line = edges.length < ACROSS / 8 ? rough : throughMost(edges, rough);
+  const near = ON_LINE.pixels + ON_LINE.share * length;
+  const on = edges.filter(({ x, y }) => Math.abs(x * line.nx + y * line.ny - line.c) <= near);
+  return { line, straight: on.length / ACROSS };
 }
 
 /** From outside to inside: how far in the light is half way to what lies a little further in, or `null`. */

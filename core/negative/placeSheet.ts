@@ -1,4 +1,4 @@
-import { findSheet } from "./findSheet.ts";
+import { type FoundSheet, findSheet } from "./findSheet.ts";
 import type { PlanePoint, Quad } from "./homography.ts";
 import type { ProofSettings } from "./request.ts";
 import type { NegativeScan } from "./scan.ts";
@@ -14,6 +14,8 @@ export interface PlacedSheet {
   readonly sheet: SheetInScan;
   /** Whether its corners were given, found, or are those of the whole picture. */
   readonly corners: "given" | "found" | "whole";
+  /** The sheet as it was found, where its corners were not given and one stands out. */
+  readonly found: FoundSheet | null;
   /** Light inside the margin, linear. */
   readonly light: Spread;
   /** Light of the unexposed sheet, linear; 0 where the sheet is black all over. */
@@ -30,13 +32,14 @@ export interface PlacedSheet {
 export function placeSheet(scan: NegativeScan, { sheet, encoding = "file", white = null }: ProofSettings): PlacedSheet {
   const given = sheet.corners ?? null;
   const found = given === null ? findSheet(scan, encoding) : null;
-  const corners = given === null ? (found ?? wholeOf(scan)) : quadOf(given);
+  const corners = given === null ? (found?.corners ?? wholeOf(scan)) : quadOf(given);
   const lie = { width: sheet.width, height: sheet.height, seen: sheet.seen ?? "emulsion", corners };
   const light = lightOf(scan, encoding, lie, "luminance");
   const told = white ?? whiteOf(light);
   return {
     sheet: sheetInScan(lie),
     corners: given !== null ? "given" : found === null ? "whole" : "found",
+    found,
     light,
     white: Number.isFinite(told) ? told : 0,
   };

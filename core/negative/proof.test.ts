@@ -7,6 +7,7 @@ import { CAN, FLAT, MEDIUM, negativeOf, SCANNER } from "../testing/negatives.ts"
 import { lightAt } from "./evenLight.ts";
 import { findSheet } from "./findSheet.ts";
 import { judgeScan } from "./judgeScan.ts";
+import { partOfSheet } from "./partOfSheet.ts";
 import { placeSheet } from "./placeSheet.ts";
 import { pointwise } from "./pointwise.ts";
 import { type ProofExposure, proofExposure, proofPicture } from "./proof.ts";
@@ -54,13 +55,16 @@ describe("a proof of a scan", () => {
       const { scan, corners } = negativeOf(FLAT, inScene, { quarters, turnDeg, lid, grain: 0.01 });
       const found = findSheet(scan, "file");
       if (found === null) throw new Error(`no sheet found on a lid of ${lid}`);
-      for (const { x, y } of found) {
+      for (const { x, y } of found.corners) {
         const off = Math.min(...corners.map(([cx, cy]) => Math.hypot(cx - x, cy - y)));
         expect(off).toBeLessThan(0.3);
       }
       // From the scan's top left, clockwise.
-      expect(found[0].x + found[0].y).toBeLessThan(found[2].x + found[2].y);
-      expect(found[1].x).toBeGreaterThan(found[3].x);
+      const [first, second, third, fourth] = found.corners;
+      expect(first.x + first.y).toBeLessThan(third.x + third.y);
+      expect(second.x).toBeGreaterThan(fourth.x);
+      // All of the sheet was found.
+      expect(partOfSheet(found, FLAT.film)).toBeNull();
     }
   });
 
@@ -69,7 +73,7 @@ describe("a proof of a scan", () => {
       Math.abs(s) > 127 / 2 - 6 || Math.abs(t) > 101.6 / 2 - 6 ? -3 : inScene(model, s, t);
     const { scan, corners } = negativeOf(FLAT, bordered, { turnDeg: 1.4, lid: 0.91, grain: 0.004 });
     const found = findSheet(scan, "file");
-    for (const { x, y } of found ?? []) {
+    for (const { x, y } of found?.corners ?? []) {
       expect(Math.min(...corners.map(([cx, cy]) => Math.hypot(cx - x, cy - y)))).toBeLessThan(0.5);
     }
     expect(found).not.toBeNull();
@@ -86,7 +90,7 @@ describe("a proof of a scan", () => {
         ...scan,
         samples: scan.samples.map((value) => Math.max(0, Math.min(255, value + 255 * noise * normal()))),
       };
-      const found = findSheet(noisy as NegativeScan, "file") ?? [];
+      const found = findSheet(noisy as NegativeScan, "file")?.corners ?? [];
       expect(found).toHaveLength(4);
       for (const { x, y } of found) {
         expect(Math.min(...corners.map(([cx, cy]) => Math.hypot(cx - x, cy - y)))).toBeLessThan(0.5);

@@ -60,6 +60,19 @@ export function sheetInScan(lie: SheetLie): SheetInScan {
   };
 }
 
+/** Sides that differ by less than this share are alike: a scan's pixels must not decide which is the longer. */
+const ALIKE = 0.03;
+
+/**
+ * Whether a sheet is square, so that its outline does not tell which way it stood.
+ *
+ * @param size mm
+ * @example isSquare({ width: 44.5, height: 44.5 }) // true
+ */
+export function isSquare({ width, height }: { readonly width: number; readonly height: number }): boolean {
+  return Math.abs(width / height - 1) < ALIKE;
+}
+
 /** Left out at each edge, as a share of width and height: what lies there is tape, shadow or a torn rim. PHYSICS section 11. */
 export const MARGIN: number = 0.03;
 

@@ -98,6 +98,19 @@ describe("corners", () => {
     expect(named(wide, { width: 101, height: 127 })[0]).toEqual([400, 0]);
     expect(turned(turned(turned(turned(wide))))).toEqual(wide);
   });
+  test("a square sheet with a sky on it has that at its lower edge, whatever the one before it did", () => {
+    const square = { width: 44.5, height: 44.5 };
+    const [a, b, c, d] = wide;
+    for (const [sky, lower] of [
+      [0, [a, b]],
+      [1, [b, c]],
+      [2, [c, d]],
+      [3, [d, a]],
+    ] as const) {
+      const [, , right, left] = named(wide, square, { before: turned(turned(wide)), sky });
+      expect([right, left]).toEqual(lower);
+    }
+  });
   test("a square sheet never lies by a fraction of a pixel: as the one before it, else as it was found", () => {
     const square = { width: 44.5, height: 44.5 };
     for (const bit of [-0.4, 0, 0.4]) {
@@ -111,7 +124,7 @@ describe("corners", () => {
       let before: typeof found | ReturnType<typeof turned> = found;
       for (let quarters = 0; quarters < 4; quarters++) {
         // What a maker turned by hand is remembered for the next of this camera.
-        expect(named(found, square, before)).toEqual(before);
+        expect(named(found, square, { before })).toEqual(before);
         before = turned(before);
       }
     }

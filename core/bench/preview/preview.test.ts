@@ -177,7 +177,7 @@ describe("orders and files", () => {
         seconds: 10,
         stops: -1,
         walking: true,
-        flashed: false,
+        flashes: 0,
         pixels: 320,
       });
       expect(order.scene.id).toBe(id);

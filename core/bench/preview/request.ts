@@ -22,8 +22,8 @@ export interface PreviewRequest {
   /** Light over the scene's own, stops. */
   readonly stops: number;
   readonly walking: boolean;
-  /** Whether the sheet was pre-flashed, just under its first grey. */
-  readonly flashed: boolean;
+  /** Flashes, each just under the first grey: none, one before or after the exposure, or both. */
+  readonly flashes: number;
   /** Pixels on the longer side. */
   readonly pixels: number;
 }

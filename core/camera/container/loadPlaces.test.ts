@@ -1,6 +1,6 @@
 import { thistleRow } from "../../../catalogue/demo/thistleRow.ts";
 import { rollPlan } from "../roll/index.ts";
-import { type Camera, loadPlaces } from "./index.ts";
+import { type Camera, loadPlaces, withField } from "./index.ts";
 
 const of = (id: string): Camera => thistleRow.cameras.find((camera) => camera.id === id) as Camera;
 
@@ -26,9 +26,13 @@ test("a roll has its frames with the turns that bring each, fewer as the spool f
   const places = loadPlaces(carton);
   const plan = rollPlan({ ...roll, frame: film.width });
   expect(places).toHaveLength(plan.frames.length);
-  // The same figure as in the table of the winding.
-  expect(places[0]?.advance).toBe(
-    `wind ${plan.frames[0]?.turns.toFixed(2)} turns, ${plan.frames[0]?.clicks.toFixed(1)} clicks, after the leader’s ${plan.leaderTurns.toFixed(2)}`,
+  // The same figure as in the table of the winding; in clicks as well as soon as they have been counted.
+  const [first] = plan.frames;
+  const after = `after the leader’s ${plan.leaderTurns.toFixed(2)}`;
+  expect(places[0]?.advance).toBe(`wind ${first?.turns.toFixed(2)} turns, ${after}`);
+  const counted = withField(carton, "roll.clicks", 8);
+  expect(loadPlaces(counted)[0]?.advance).toBe(
+    `wind ${first?.turns.toFixed(2)} turns, ${(8 * (first?.turns ?? 0)).toFixed(1)} clicks, ${after}`,
   );
   expect(places[3]?.advance).toContain(`${plan.frames[3]?.turns.toFixed(2)} turns`);
   const turns = places.slice(1).map(({ advance }) => Number(/wind ([\d.]+)/.exec(advance ?? "")?.[1]));

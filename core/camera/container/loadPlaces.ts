@@ -45,7 +45,7 @@ export function loadPlaces(camera: Camera): readonly LoadPlace[] {
       id: String(index + 1),
       name: `Frame ${index + 1}`,
       number: null,
-      advance: `wind ${turns.toFixed(2)} turns, ${clicks.toFixed(1)} clicks${after}`,
+      advance: `wind ${turns.toFixed(2)} turns${clicks === null ? "" : `, ${clicks.toFixed(1)} clicks`}${after}`,
     };
   });
 }

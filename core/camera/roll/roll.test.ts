@@ -75,6 +75,10 @@ describe("the plan of a roll", () => {
     }
   });
 
+  test("a wheel whose clicks nobody has counted tells none", () => {
+    expect(rollPlan({ ...USUAL, clicks: 1 }).frames.every(({ clicks }) => clicks === null)).toBe(true);
+  });
+
   test("a square frame on perforated film takes the next whole perforation, and not a perforation for nothing", () => {
     // 24 + 2 mm: 5.47 perforations. 36 + 2 is 8 of them exactly.
     expect(rollPlan({ ...USUAL, frame: 24 })).toMatchObject({ perforations: 6, pitch: 28.5 });

@@ -19,10 +19,11 @@ export interface RollSetting {
 
 /** How far to wind for one frame. */
 export interface FrameStep {
-  /** Turns of the take-up spool, and the same counted in halves and in clicks. */
+  /** Turns of the take-up spool, and the same counted in halves. */
   readonly turns: number;
   readonly halfTurns: number;
-  readonly clicks: number;
+  /** The same in clicks of its wheel; `null` where one is a whole turn, which nobody has to count. */
+  readonly clicks: number | null;
 }
 
 export interface RollPlan {
@@ -55,7 +56,7 @@ export function rollPlan(setting: RollSetting): RollPlan {
   const count = Math.max(0, Math.floor((length - leader - tail) / pitch + 1e-9));
   const frames = Array.from({ length: count }, (_, i) => {
     const turns = at(leader + (i + 1) * pitch) - at(leader + i * pitch);
-    return { turns, halfTurns: 2 * turns, clicks: clicks * turns };
+    return { turns, halfTurns: 2 * turns, clicks: clicks === 1 ? null : clicks * turns };
   });
   return { pitch, perforations, frames, leaderTurns: at(leader), lost: Math.floor(length / pitch + 1e-9) - count };
 }

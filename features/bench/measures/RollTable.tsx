@@ -37,7 +37,7 @@ export const RollTable = memo(function RollTable({ camera }: { readonly camera: 
                 <td className="py-0.5 text-left">{index + 1}</td>
                 <td>{frame.turns.toFixed(2)}</td>
                 <td>{frame.halfTurns.toFixed(2)}</td>
-                <td>{frame.clicks.toFixed(1)}</td>
+                <td>{frame.clicks?.toFixed(1) ?? "–"}</td>
               </tr>
             ))}
           </tbody>

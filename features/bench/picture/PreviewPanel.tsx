@@ -61,7 +61,7 @@ export const PreviewPanel = memo(function PreviewPanel({
             seconds,
             stops: 0,
             walking,
-            flashed,
+            flashes: flashed ? 1 : 0,
           }
         : null,
     [seen, reading.faults, camera, medium, sceneId, own, seconds, walking, flashed],

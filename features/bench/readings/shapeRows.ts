@@ -60,7 +60,7 @@ function rollRows(camera: Camera, words: Words): readonly ReadingRow[] {
       id: "roll-half-turns",
       name: "Half turns per picture",
       figure: `${turns(first?.halfTurns)} → ${turns(last?.halfTurns)}`,
-      sentence: `Wind ${turns(plan.leaderTurns)} turns first, for the leader. In clicks: ${turns(first?.clicks)} to ${turns(last?.clicks)}. The table below has every frame.`,
+      sentence: `Wind ${turns(plan.leaderTurns)} turns first, for the leader.${first?.clicks == null ? "" : ` In clicks: ${turns(first.clicks)} to ${turns(last?.clicks ?? 0)}.`} The table below has every frame.`,
     },
   ];
 }

@@ -75,7 +75,7 @@ function PracticeWith({ camera }: { readonly camera: Camera }) {
         seconds,
         stops: 0,
         walking: false,
-        flashed: false,
+        flashes: 0,
         pixels: PIXELS,
       },
       width: Math.max(1, Math.round(film.width * scale)),

@@ -20,6 +20,7 @@ import { FieldPages } from "../FieldPages.tsx";
 import { type FieldData, readKit } from "../fieldData.ts";
 import { placeOf } from "../placeOf.ts";
 import { useExperience } from "../useExperience.ts";
+import { ClicksAsked } from "./ClicksAsked.tsx";
 import { CountStrip } from "./CountStrip.tsx";
 import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
@@ -318,7 +319,9 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
               onLoad={(wish) => void loadIt(camera, places, wish)}
               onUnload={() => load && void unloadIt(load)}
-            />
+            >
+              <ClicksAsked camera={camera} clickless={settings.clickless} />
+            </LoadCard>
           )}
         </section>
         {!trail && (

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { Link } from "react-router";
 import { UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { mediumById } from "../../../catalogue/media.ts";
@@ -43,6 +43,7 @@ export function LoadCard({
   onChoose,
   onLoad,
   onUnload,
+  children,
 }: {
   readonly cameraId: string;
   /** What comes out of it in the end. */
@@ -65,6 +66,8 @@ export function LoadCard({
   readonly onChoose: (place: string) => void;
   readonly onLoad: (wish: LoadWish) => void;
   readonly onUnload: () => void;
+  /** What else is asked about winding it on. */
+  readonly children?: ReactNode;
 }) {
   const [loading, setLoading] = useState(false);
   // Of a roll's many places only what comes next is looked at; the rest is folded away.
@@ -113,6 +116,7 @@ export function LoadCard({
         </Button>
       )}
       {advance && <p className="mb-2">To come to it: {advance}.</p>}
+      {advance && children}
       <Link
         to={`/dark?camera=${encodeURIComponent(cameraId)}`}
         className="flex min-h-[3.3rem] items-center underline underline-offset-4"

@@ -38,7 +38,7 @@ export function SheetOfScene({
     const scale = PIXELS / Math.max(film.width, film.height);
     const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
     const scene = { width, height, luminance, across: ACROSS, distance: Number.POSITIVE_INFINITY };
-    const request = { camera, medium, scene, seconds, stops, walking: false, flashed: false, pixels: PIXELS };
+    const request = { camera, medium, scene, seconds, stops, walking: false, flashes: 0, pixels: PIXELS };
     void runPreview(request, size, { signal: stop.signal }).then((done) => {
       if (done.ok && !stop.signal.aborted) setPicture(done.value);
     });

@@ -193,7 +193,7 @@ async function sheetOver(
     seconds,
     stops: over,
     walking: false,
-    flashed: false,
+    flashes: 0,
     pixels: PIXELS,
   };
   const done = await runPreview(request, size, { signal });

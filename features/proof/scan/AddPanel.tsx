@@ -1,7 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import { mediumById } from "../../../catalogue/media.ts";
-import { cameraFNumber } from "../../../core/camera/container/index.ts";
-import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { listRecords } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { FileDrop } from "../../../ui/FileDrop.tsx";
@@ -9,10 +7,9 @@ import { FLATBED_WHITE } from "../../../workers/flatbedWhite.ts";
 import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
+import { flatbedOrder } from "./flatbedOrder.ts";
 
 const ACCEPT = "image/png,image/jpeg,image/tiff,.tif,.tiff";
-/** What the made-up flatbed scans with, and how finely its sheet is drawn, px. */
-const FLATBED = { dpi: 300, pixels: 1000 } as const;
 
 /** Takes scans in: files, a photograph, or the made-up flatbed. */
 export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly onAdded: (id: string) => void }) {
@@ -129,10 +126,10 @@ function Flatbed({
   if (sheet === undefined) return null;
   const scan = async (): Promise<void> => {
     onBusy("The sheet is being exposed, developed and scanned …");
-    const made = await scanNegativeClient.run(
-      { ...flatbedOrder(sheet.of), seed: seedOf(sheet.id) },
-      { onProgress: (share) => onBusy(`The sheet is being scanned: ${Math.round(100 * share)} % …`) },
-    );
+    const loads = await listRecords("loads");
+    const made = await scanNegativeClient.run(flatbedOrder(sheet.of, loads, sheet.id), {
+      onProgress: (share) => onBusy(`The sheet is being scanned: ${Math.round(100 * share)} % …`),
+    });
     onBusy(null);
     if (made.ok) onScan(new File([made.value], "flatbed.png", { type: "image/png" }), sheet.of);
     else onBusy(made.error.message);
@@ -169,34 +166,4 @@ function sheetsOf({ shots, cameras }: ProofData) {
     of: { shot: null, camera, white: FLATBED_WHITE },
   }));
   return [...shot, ...sunny];
-}
-
-/** What the flatbed is asked for: the sheet, exposed as long as the shot was, in the light it was taken in. */
-function flatbedOrder({ camera, shot }: ScanOfWhat) {
-  const known = mediumById(shot?.medium ?? camera.chambers[0].film.medium);
-  const medium = { ...known, iso: shot?.iso ?? known.iso };
-  const right = sheetTime(shot?.ev ?? FULL_SUN_EV, cameraFNumber(camera, medium), medium);
-  const plain = { ...medium, longTime: { kind: "none" as const } };
-  return {
-    request: {
-      camera,
-      medium: plain,
-      scene: "allotment",
-      // The scene is lit as on a sunny day: another light is another time for the same sheet.
-      seconds: sheetTime(FULL_SUN_EV, cameraFNumber(camera, medium), plain),
-      stops: shot === null ? 0 : Math.log2(shot.seconds / right),
-      walking: false,
-      flashed: shot?.developed?.postFlashed ?? false,
-      pixels: FLATBED.pixels,
-    },
-    dpi: FLATBED.dpi,
-    bits: 8 as const,
-    hair: true,
-    quarters: 0 as const,
-  };
-}
-
-/** A number of its own for every sheet, so that its scan is always the same. */
-function seedOf(id: string): number {
-  return [...id].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7) >>> 0;
 }

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { allMedia } from "../../../catalogue/media.ts";
 import { luminanceOf } from "../../../core/basis/pictureValues/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
-import type { ProofSettings } from "../../../core/negative/index.ts";
+import { isSquare, type ProofSettings } from "../../../core/negative/index.ts";
 import { removeNegative, saveNegatives } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
@@ -14,12 +14,13 @@ import { Segments } from "../../../ui/Segments.tsx";
 import type { OpenReport } from "../../../workers/proof.ts";
 import { askProof } from "../askProof.ts";
 import type { Corner, Corners } from "../corners.ts";
-import { named, turned } from "../quarters.ts";
+import { asFound, named, turned } from "../quarters.ts";
 import { settingsFor } from "../settingsFor.ts";
 import { thumbOf } from "../thumb.ts";
 import type { Proof } from "../useProof.ts";
 import { DpiNote } from "./DpiNote.tsx";
 import { HowItStood } from "./HowItStood.tsx";
+import { PartFound } from "./PartFound.tsx";
 import { SheetOnGlass } from "./SheetOnGlass.tsx";
 
 const SIDES = [
@@ -168,11 +169,21 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
           </Button>
           <Button
             disabled={report === null}
-            onClick={() => report !== null && setCorners(named(report.corners as Corners, settings.sheet))}
+            onClick={() => report !== null && setCorners(named(report.corners as Corners, settings.sheet, report))}
           >
             Find the edges again
           </Button>
         </div>
+        {report?.part && corners !== null && asFound(corners, report.corners as Corners) && (
+          <PartFound part={report.part} onWhole={(whole) => setCorners(named(whole, settings.sheet))} />
+        )}
+        {report !== null && isSquare(settings.sheet) && (
+          <p className="text-[0.9rem]" data-square>
+            {report.sky === null
+              ? "A square sheet, and no sky tells its top: it lies as the one before it. Turn it where that is wrong."
+              : "A square sheet: the sky tells its top. Turn it where that is wrong."}
+          </p>
+        )}
         <HowItStood negative={negative} camera={proof.camera} />
         <div data-white>
           <p className="text-[0.9rem]">

@@ -98,10 +98,10 @@ async function readNegative(
   const settings = { ...settingsFor(camera, shot, medium), white };
   const opened = await askProof({ picture: sum.value, settings }, { kind: "open" }, signal ? { signal } : {});
   if (!opened.ok) return opened.error ?? "was given up.";
-  const { dpi, corners } = opened.value.report;
+  const { dpi, corners, sky } = opened.value.report;
   const placed = {
     ...settings,
-    sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet, before) },
+    sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet, { before, sky }) },
   };
   const negative: Negative = {
     id: crypto.randomUUID(),
