@@ -5,6 +5,8 @@ import { startServer, type TestServer } from "./server.ts";
 
 /** Someone at the app: goes to places, types, presses, reads what stands there. */
 export class Maker {
+  private waits = 0;
+
   private constructor(
     readonly page: Page,
     readonly context: BrowserContext,
@@ -25,6 +27,7 @@ export class Maker {
     page.setDefaultTimeout(PATIENCE);
     await page.setViewport({ width: 1280, height: 800 });
     await page.evaluateOnNewDocument(answeredForTheBrowser);
+    await page.evaluateOnNewDocument(countChanges);
     const complaints: string[] = [];
     page.on("pageerror", (error) => complaints.push(String(error)));
     page.on("request", (request) => {
@@ -262,15 +265,20 @@ export class Maker {
   async sees(selector: string, words: RegExp): Promise<this> {
     await this.page.bringToFront();
     const seen = this.page.waitForFunction(
-      (query, source, flags) =>
+      (query, source, flags, wait) => {
+        // Laying out the text of a page in every frame of a wait would take the time of what is waited for.
+        if ((window as unknown as Changes).changed?.(wait) === false) return false;
+        const words = new RegExp(source, flags);
         // innerText is what is seen; the text of a drawing is only in textContent.
-        [...document.querySelectorAll<HTMLElement>(query)].some((element) =>
-          [element.innerText, element.textContent].some((text) => new RegExp(source, flags).test(text ?? "")),
-        ),
+        return [...document.querySelectorAll<HTMLElement>(query)].some(
+          (element) => words.test(element.textContent ?? "") || words.test(element.innerText ?? ""),
+        );
+      },
       { timeout: PATIENCE },
       selector,
       words.source,
       words.flags,
+      ++this.waits,
     );
     await seen.catch(async () => {
       const there = (await this.texts(selector)).join(" | ").slice(0, 600);
@@ -327,16 +335,21 @@ function findControl(name: string): Element | null {
       .replace(/\s+/g, " ")
       .trim()
       .replace(/^\+ (?=\S)/, "");
-  const named: [string, Element][] = [];
+  // What is seen has to be laid out; where the name is not even in the text there is no need to.
+  const bare = (text: string): string => text.replace(/\s+/g, "").toLowerCase();
+  const seen = (element: HTMLElement): string | null =>
+    bare(element.textContent ?? "").includes(bare(name)) ? words(element.innerText) : null;
+  const named: [string | null, Element][] = [];
   for (const label of document.querySelectorAll("label")) {
-    if (label.control) named.push([words(label.innerText), label.control]);
+    if (label.control) named.push([seen(label), label.control]);
   }
   for (const element of document.querySelectorAll<HTMLElement>(
     "[aria-label], button, a, summary, [role=button], [role=option]",
   )) {
-    named.push([words(element.getAttribute("aria-label") ?? element.innerText), element]);
+    const label = element.getAttribute("aria-label");
+    named.push([label === null ? seen(element) : words(label), element]);
   }
-  const exact = named.find(([text]) => text === name) ?? named.find(([text]) => text.startsWith(name));
+  const exact = named.find(([text]) => text === name) ?? named.find(([text]) => text?.startsWith(name));
   return exact?.[1] ?? null;
 }
 
@@ -347,6 +360,34 @@ async function emptied(context: BrowserContext, address: string): Promise<void> 
   const session = await blank.createCDPSession();
   await session.send("Storage.clearDataForOrigin", { origin: address, storageTypes: "all" });
   await blank.close();
+}
+
+/** Put into every page for tests. */
+interface Changes {
+  /** Whether the page has changed since this wait last asked, or half a second has passed. */
+  changed?(wait: number): boolean;
+}
+
+/** Runs in the page before anything else: counts what changes in the document. */
+function countChanges(): void {
+  let changes = 0;
+  new MutationObserver(() => changes++).observe(document, {
+    subtree: true,
+    childList: true,
+    characterData: true,
+    attributes: true,
+  });
+  const asked = new Map<number, { readonly changes: number; readonly at: number }>();
+  Object.assign(window, {
+    changed(wait: number): boolean {
+      const last = asked.get(wait);
+      const now = performance.now();
+      // A text may also come into sight by its style alone; a page's own clock may stand.
+      if (last !== undefined && last.changes === changes && Math.abs(now - last.at) < 500) return false;
+      asked.set(wait, { changes, at: now });
+      return true;
+    },
+  });
 }
 
 /**
