@@ -6,9 +6,10 @@ import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, fieldValue, withField, withVersion } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
 import { archiveConflicts, exportArchive, importArchive, readArchive } from "./archiveFile.ts";
-import { addCamera, editCamera, getCamera, historyState, listCameras } from "./cameras.ts";
+import { addCamera, listCameras } from "./cameras.ts";
 import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
+import { cameraRef, editRecord, getEdited, historyState } from "./edits.ts";
 import { listExposures, removeExposure } from "./exposures.ts";
 import { readSettings } from "./settings.ts";
 import { sha256 } from "./sha256.ts";
@@ -32,7 +33,7 @@ const released = (name: string) => unzipSync(readFileSync(join(__dirname, "fixtu
 type ArchiveFiles = Awaited<ReturnType<typeof filesOf>>;
 
 async function depthStored(): Promise<unknown> {
-  const found = await getCamera(TIN.id, db);
+  const found = await getEdited("cameras", TIN.id, db);
   return found.ok ? fieldValue(found.value, "container.depth") : found.error.message;
 }
 
@@ -54,7 +55,8 @@ describe("archive", () => {
     const read = await readArchive(await exported(NOW, db));
     if (!read.ok) throw new Error("unreadable");
     expect(await archiveConflicts(read.value, db)).toBe(0);
-    await editCamera(
+    await editRecord(
+      "cameras",
       TIN.id,
       { label: "depth", changes: changesBetween(TIN, withField(TIN, "container.depth", 80)) },
       NOW,
@@ -65,12 +67,12 @@ describe("archive", () => {
 
     await importArchive(read.value, "keep", db);
     expect(await depthStored()).toBe(80);
-    expect((await historyState(TIN.id, db)).undo).toBe("depth");
+    expect((await historyState([cameraRef(TIN.id)], db)).undo).toBe("depth");
     expect((await listExposures(null, db)).length).toBe(5);
 
     await importArchive(read.value, "replace", db);
     expect(await depthStored()).toBe(70);
-    expect((await historyState(TIN.id, db)).undo).toBeNull();
+    expect((await historyState([cameraRef(TIN.id)], db)).undo).toBeNull();
   });
 
   test("a picture that does not match its sum, a missing one, another file: refused, with the place", async () => {
@@ -130,7 +132,7 @@ describe("archives and damaged records", () => {
     await importArchive(read.value, "keep", db);
     expect(await db.cameras.get(TIN.id)).toMatchObject({ version: 7 });
     await importArchive(read.value, "replace", db);
-    expect((await getCamera(TIN.id, db)).ok).toBe(true);
+    expect((await getEdited("cameras", TIN.id, db)).ok).toBe(true);
   });
 
   test("settings of an archive are checked like all else", async () => {

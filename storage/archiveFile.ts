@@ -12,6 +12,7 @@ import {
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
+import { EDITED, forgetEdits } from "./edits.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
 
@@ -126,10 +127,10 @@ export function importArchive(
         const taken = conflicts === "replace" ? [...added, ...changed] : added;
         if (name === "exposures") await db.exposures.bulkPut((taken as readonly Exposure[]).map(exposureRow));
         else await db.table(name).bulkPut([...taken]);
-        if (name !== "cameras") continue;
-        // The edits remembered for a camera lead up to the version that is now replaced.
+        // The edits remembered for a record lead up to the version that is now replaced.
+        const edited = EDITED.find((each) => each === name);
         const ids = taken.map(({ id }) => id);
-        await db.edits.where("cameraId").anyOf(ids).delete();
+        if (edited !== undefined) await forgetEdits(edited, ids, db);
       }
       const settings = Object.entries(archive.settings ?? {}).map(([key, value]) => ({ key, value }));
       const present = new Set(await db.settings.toCollection().primaryKeys());

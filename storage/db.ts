@@ -1,7 +1,7 @@
 import { type DBCore, Dexie, type EntityTable, type Middleware } from "dexie";
 import type { Camera } from "../core/camera/container/index.ts";
 import {
-  type CameraChange,
+  type Change,
   type Count,
   type Exposure,
   KEPT_COLLECTIONS,
@@ -9,15 +9,18 @@ import {
   type KeptRecord,
 } from "../core/document/index.ts";
 import { say } from "./connection.ts";
+import type { EditedName } from "./edits.ts";
 import { reasonOf } from "./failure.ts";
 
-/** One edit of a camera: the values it changed, and whether it has been taken back. */
+/** One edit of a record: the values it changed, and whether it has been taken back. */
 export interface EditRow {
   readonly id: number;
-  readonly cameraId: string;
+  /** The collection of its record. */
+  readonly name: EditedName;
+  readonly recordId: string;
   readonly label: string;
   readonly at: string;
-  readonly changes: readonly CameraChange[];
+  readonly changes: readonly Change[];
   readonly undone: 0 | 1;
   /** What was done in one go is one step of undo. */
   readonly stroke?: string | undefined;
@@ -42,13 +45,14 @@ export interface ExposureRow extends Exposure {
   readonly openedMs: number;
 }
 
-/** An edit that is on a screen but not yet stored with its camera. */
+/** An edit that is on a screen but not yet stored with its record. */
 export interface NoteRow {
   /** The page that noted it. */
   readonly id: string;
-  readonly cameraId: string;
+  readonly name: EditedName;
+  readonly recordId: string;
   readonly label: string;
-  readonly changes: readonly CameraChange[];
+  readonly changes: readonly Change[];
   /** ISO 8601. */
   readonly at: string;
 }
@@ -70,7 +74,7 @@ export type StillBoxDb = Dexie &
 const NAME = "still-box";
 
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
-const VERSION = 4;
+const VERSION = 5;
 
 /** Where records lie: the browser's own database, or one in memory. */
 interface Engine {
@@ -152,7 +156,35 @@ function declare(db: StillBoxDb): void {
       });
     });
   // What was kept unopened is found by its day.
-  db.version(VERSION).stores({ developments: "id, at" });
+  db.version(4).stores({ developments: "id, at" });
+  // Edits were of cameras alone.
+  db.version(VERSION)
+    .stores({ edits: "++id, [name+recordId+undone+id]", notes: "id" })
+    .upgrade(async (old) => {
+      for (const table of ["edits", "notes"]) {
+        await old
+          .table(table)
+          .toCollection()
+          .modify((row: object, ref: { value: object }) => {
+            ref.value = ofCamera(row);
+          });
+      }
+      await old
+        .table<SettingRow>("settings")
+        .where("key")
+        .equals("removed")
+        .modify((row: { value: unknown }) => {
+          const removed = row.value as { readonly edits?: readonly object[] } | null;
+          if (Array.isArray(removed?.edits)) row.value = { ...removed, edits: removed.edits.map(ofCamera) };
+        });
+    });
+}
+
+/** An edit or a note as versions up to the fourth wrote it, in the words of today; any other row stays as it is. */
+export function ofCamera(row: object): object {
+  if (!("cameraId" in row)) return row;
+  const { cameraId, ...rest } = row;
+  return { ...rest, name: "cameras", recordId: cameraId };
 }
 
 /** Turns every write away. */

@@ -1,9 +1,10 @@
 import "fake-indexeddb/auto";
 import { fieldValue, withField } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
-import { addCamera, cameraNames, editCamera, getCamera, historyState, removeCamera, restoreCamera } from "./cameras.ts";
+import { addCamera, cameraNames, removeCamera, restoreCamera } from "./cameras.ts";
 import { connectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
+import { cameraRef, editRecord, getEdited, historyState } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
@@ -32,13 +33,13 @@ describe("when things fail", () => {
 
   test("a full disk leaves the stored camera whole and says so", async () => {
     const put = jest
-      .spyOn(db.cameras, "put")
+      .spyOn(db.table("cameras"), "put")
       .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
+    const done = await editRecord("cameras", TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     put.mockRestore();
     expect(!done.ok && done.error.reason).toBe("full");
     expect(fieldValue(await stored(db), "container.depth")).toBe(70);
-    expect((await historyState(TIN.id, db)).undo).toBeNull();
+    expect((await historyState([cameraRef(TIN.id)], db)).undo).toBeNull();
   });
 
   test("what can’t be kept for Undo is not deleted", async () => {
@@ -60,13 +61,13 @@ describe("when things fail", () => {
     });
     await openStorage(db.name);
     const old = theDb();
-    const found = await getCamera(TIN.id, old);
+    const found = await getEdited("cameras", TIN.id, old);
     expect(found.ok && found.value.name).toBe(TIN.name);
     expect(connectionTrouble()).toBe("newer");
-    const done = await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, old);
+    const done = await editRecord("cameras", TIN.id, { label: "depth", changes: depth(80) }, NOW, old);
     expect(!done.ok && done.error.reason).toBe("newer");
     await expect(writeSetting("unit", "in", old)).rejects.toThrow(/newer/);
-    const again = await getCamera(TIN.id, old);
+    const again = await getEdited("cameras", TIN.id, old);
     expect(again.ok && fieldValue(again.value, "container.depth")).toBe(70);
     expect(old.backendDB().version).toBe(90);
     old.close();
@@ -89,7 +90,14 @@ describe("when things fail", () => {
 });
 
 describe("notes of what is not stored yet", () => {
-  const note = (id: string, mm: number, at = NOW) => ({ id, cameraId: TIN.id, label: "depth", changes: depth(mm), at });
+  const note = (id: string, mm: number, at = NOW) => ({
+    id,
+    name: "cameras" as const,
+    recordId: TIN.id,
+    label: "depth",
+    changes: depth(mm),
+    at,
+  });
 
   test("where nothing can be noted, nothing breaks", async () => {
     const closed = openDb("closed");
@@ -104,10 +112,22 @@ describe("notes of what is not stored yet", () => {
 
   test("an edit noted by a page that is gone is stored by the next one; what is no note is dropped", async () => {
     await noteUnsaved(note("n", 77), db);
-    await db.notes.put({ id: "torn", cameraId: TIN.id, changes: [null] } as unknown as NoteRow);
-    await db.notes.put({ ...note("astray", 1), cameraId: "gone" });
-    await db.notes.put({ id: "deep", cameraId: TIN.id, label: "x", at: NOW, changes: [{ path: "no list" }] } as never);
-    expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 2 });
+    await db.notes.put({
+      id: "torn",
+      name: "cameras" as const,
+      recordId: TIN.id,
+      changes: [null],
+    } as unknown as NoteRow);
+    await db.notes.put({ ...note("astray", 1), name: "cameras" as const, recordId: "gone" });
+    await db.notes.put({
+      id: "deep",
+      name: "cameras" as const,
+      recordId: TIN.id,
+      label: "x",
+      at: NOW,
+      changes: [{ path: "no list" }],
+    } as never);
+    expect(await recoverUnsaved(NOW, db)).toMatchObject({ waiting: [], older: [], gone: [{ id: "astray" }], damaged: 2 });
     expect(fieldValue(await stored(db), "container.depth")).toBe(77);
     expect(await db.notes.count()).toBe(0);
   });
@@ -115,7 +135,7 @@ describe("notes of what is not stored yet", () => {
   test("while the disk is full the note waits for a better day", async () => {
     await noteUnsaved(note("n", 88), db);
     const put = jest
-      .spyOn(db.cameras, "put")
+      .spyOn(db.table("cameras"), "put")
       .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
     expect((await recoverUnsaved(NOW, db)).waiting).toMatchObject([note("n", 88)]);
     expect(await db.notes.count()).toBe(1);
@@ -128,7 +148,7 @@ describe("notes of what is not stored yet", () => {
   test("what somebody changed since is not thrown back; what nobody touched is stored", async () => {
     const changes = changesBetween(TIN, withField(withField(TIN, "container.depth", 73), "container.wall", 2));
     await noteUnsaved({ ...note("n", 73), changes }, db);
-    await editCamera(TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
+    await editRecord("cameras", TIN.id, { label: "depth", changes: depth(95) }, "2026-05-01T10:00:05+01:00", db);
     const { older } = await recoverUnsaved("2026-05-01T10:01:00+01:00", db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(95);
     expect(fieldValue(await stored(db), "container.wall")).toBe(2);
@@ -155,7 +175,7 @@ describe("notes of what is not stored yet", () => {
       await noteUnsaved(note("n", 82), db);
       noteAtOnce(note("n", 83));
       expect(await hasUnsaved(db)).toBe(true);
-      expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], damaged: 0 });
+      expect(await recoverUnsaved(NOW, db)).toEqual({ waiting: [], older: [], gone: [], damaged: 0 });
       expect(fieldValue(await stored(db), "container.depth")).toBe(83);
       expect([Object.keys(local), await db.notes.count(), await hasUnsaved(db)]).toEqual([[], 0, false]);
     });

@@ -8,22 +8,16 @@ export {
 } from "./archiveFile.ts";
 export {
   addCamera,
-  type CameraEdit,
   type CameraName,
   cameraNames,
   cameraOrFirst,
   camerasAlike,
   damagedRecord,
-  editCamera,
-  getCamera,
-  type HistoryState,
-  historyState,
   isCameraThere,
   listCameras,
   type RemovedCamera,
   removeCamera,
   restoreCamera,
-  stepHistory,
 } from "./cameras.ts";
 export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./darkSettings.ts";
@@ -37,6 +31,21 @@ export {
   shotsToDevelop,
   takeBackFinish,
 } from "./developments.ts";
+export {
+  bringBack,
+  cameraRef,
+  type Edit,
+  type Edited,
+  type EditedName,
+  type EditedRef,
+  editRecord,
+  getEdited,
+  type HistoryState,
+  historyState,
+  removeEdited,
+  type Stepped,
+  stepHistory,
+} from "./edits.ts";
 export { countExposures } from "./exposureCounts.ts";
 export {
   countShots,
@@ -53,10 +62,9 @@ export {
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./hangSettings.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
-export { type Held, type HeldName, noteHeld, recoverHeld, saveHeld } from "./heldRecords.ts";
 export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
-export { listNegatives, readPicture, removeNegative, saveNegatives } from "./negatives.ts";
+export { listNegatives, readPicture, saveNegatives } from "./negatives.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
 export { listRecords, removeRecord, saveRecord } from "./records.ts";

@@ -1,7 +1,7 @@
 import type { Result } from "../core/basis/units/index.ts";
 import type { Load, Pack } from "../core/document/index.ts";
-import { type CameraEdit, editCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
+import { type Edit, editRecord } from "./edits.ts";
 import { attempt, Refusal, type StorageFailure } from "./failure.ts";
 import { checkedRecord, getRecord, listRecords, wholeRecords } from "./records.ts";
 
@@ -37,7 +37,7 @@ export interface Loading {
   /** The pack it was taken from, as it was, and how many sheets that holds less. */
   readonly pack: Pack | null;
   readonly taken: number;
-  readonly turned: CameraEdit | null;
+  readonly turned: Edit | null;
 }
 
 /**
@@ -49,7 +49,7 @@ export interface Loading {
  */
 export function loadCamera(
   load: Load,
-  turn: CameraEdit | null = null,
+  turn: Edit | null = null,
   db: StillBoxDb = theDb(),
 ): Promise<Result<Loading, StorageFailure>> {
   return attempt(() =>
@@ -99,17 +99,12 @@ export function takeBackLoading(
 }
 
 /** Turns a tray within the transaction of its load; a camera that is gone by now has none. */
-async function edited(
-  { cameraId, at }: Load,
-  turn: CameraEdit | null,
-  way: "redo" | "undo",
-  db: StillBoxDb,
-): Promise<void> {
+async function edited({ cameraId, at }: Load, turn: Edit | null, way: "redo" | "undo", db: StillBoxDb): Promise<void> {
   if (turn === null) return;
   const changes =
     way === "redo"
       ? turn.changes
       : turn.changes.map(({ path, before, after }) => ({ path, before: after, after: before }));
-  const done = await editCamera(cameraId, { ...turn, changes }, at, db);
+  const done = await editRecord("cameras", cameraId, { ...turn, changes }, at, db);
   if (!done.ok && done.error.reason !== "missing") throw new Refusal(done.error);
 }

@@ -1,7 +1,8 @@
 import "fake-indexeddb/auto";
 import type { Negative } from "../core/document/index.ts";
 import { openDb } from "./db.ts";
-import { listNegatives, removeNegative, saveNegatives } from "./negatives.ts";
+import { removeEdited } from "./edits.ts";
+import { listNegatives, saveNegatives } from "./negatives.ts";
 
 const NEGATIVE: Negative = {
   id: "n1",
@@ -24,8 +25,11 @@ describe("negatives in the browser", () => {
     const refused = await saveNegatives([{ ...later, id: "n4" }, bad], db);
     expect(refused).toMatchObject({ ok: false, error: { faults: [{ path: "/settings/camera" }] } });
     expect((await listNegatives(db)).map(({ id }) => id)).toEqual(["n2", "n1"]);
-    expect(await removeNegative("n2", db)).toEqual({ ok: true, value: later });
-    expect((await removeNegative("n2", db)).ok).toBe(false);
+    expect(await removeEdited("negatives", "n2", "put away", "2026-05-01T10:00:00Z", db)).toEqual({
+      ok: true,
+      value: later,
+    });
+    expect((await removeEdited("negatives", "n2", "put away", "2026-05-01T10:00:00Z", db)).ok).toBe(false);
     db.close();
   });
 

@@ -32,18 +32,6 @@ export function saveNegatives(
   );
 }
 
-/** Deletes a negative's record and hands it back. Its scan stays: other records may show it, and undo needs it. */
-export function removeNegative(id: string, db: StillBoxDb = theDb()): Promise<Result<Negative, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.table("negatives"), async () => {
-      const row: unknown = await db.table("negatives").get(id);
-      if (row === undefined) throw new Refusal(storageFailure("missing"));
-      await db.table("negatives").delete(id);
-      return row as Negative;
-    }),
-  );
-}
-
 /** A picture as it was imported, or `null` where it is not here. */
 export async function readPicture(sum: string, db: StillBoxDb = theDb()): Promise<PictureRow | null> {
   return (await db.pictures.get(sum)) ?? null;

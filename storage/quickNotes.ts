@@ -8,11 +8,16 @@ export function quickNotes(): readonly unknown[] {
   return textsUnder(KEY).map(([id, text]) => readNote(text) ?? { id });
 }
 
-/** The beginning of the places where records are noted that a page holds. */
-export const HELD_KEY = "still-box-held:";
+/** Where versions before this one noted a whole negative or plan that a page held. */
+const HELD_KEY = "still-box-held:";
+
+/** Whole records that pages of an earlier version held and noted, each with the key it lies under. */
+export function heldNotes(): readonly { readonly key: string; readonly note: unknown }[] {
+  return textsUnder(HELD_KEY).map(([rest, text]) => ({ key: HELD_KEY + rest, note: readNote(text) }));
+}
 
 /** What lies in the browser's small store under keys that begin so: the rest of the key, and the text. */
-export function textsUnder(beginning: string): readonly (readonly [string, string])[] {
+function textsUnder(beginning: string): readonly (readonly [string, string])[] {
   const found: [string, string][] = [];
   inLocalStorage((local) => {
     for (const key of Object.keys(local).filter((name) => name.startsWith(beginning))) {
@@ -23,7 +28,7 @@ export function textsUnder(beginning: string): readonly (readonly [string, strin
 }
 
 /** What a note says, or `null` where it can't be read. */
-export function readNote(text: string | null): unknown {
+function readNote(text: string | null): unknown {
   try {
     return JSON.parse(text ?? "");
   } catch {

@@ -1,7 +1,7 @@
-import { type CameraChange, withChanges } from "../core/document/index.ts";
-import { editCamera } from "./cameras.ts";
-import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
-import { quickNotes } from "./quickNotes.ts";
+import { type Change, changesBetween, withChanges } from "../core/document/index.ts";
+import { type NoteRow, ofCamera, type StillBoxDb, theDb } from "./db.ts";
+import { EDITED, type EditedName, editRecord, getEdited } from "./edits.ts";
+import { heldNotes, inLocalStorage, quickNotes } from "./quickNotes.ts";
 import { isChange, strikeUnsaved } from "./unsaved.ts";
 
 /** What became of the notes that pages which are gone had left. */
@@ -10,6 +10,8 @@ export interface Recovery {
   readonly waiting: readonly NoteRow[];
   /** Values that somebody changed since they were noted: the newer stand, the noted ones can still be taken. */
   readonly older: readonly NoteRow[];
+  /** Of records that were deleted since. */
+  readonly gone: readonly NoteRow[];
   /** Notes that could not be read. */
   readonly damaged: number;
 }
@@ -22,11 +24,12 @@ export interface Recovery {
  * @param now ISO 8601
  */
 export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Promise<Recovery> {
-  const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], damaged: 0 };
+  await takeHeld(now, db);
+  const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], gone: [] as NoteRow[], damaged: 0 };
   const stored: readonly unknown[] = await db.notes.toArray().catch(() => []);
   const removed = await idOfRemoved(db);
   // A quick note is the later word of it.
-  const notes = new Map([...stored, ...quickNotes()].map((note) => [idOf(note), note]));
+  const notes = new Map([...stored, ...quickNotes()].map((note) => [idOf(note), inOurWords(note)]));
   for (const [id, note] of notes) {
     if (!isNote(note)) {
       recovery.damaged++;
@@ -34,14 +37,38 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
       continue;
     }
     // It waits for Undo to bring its camera back.
-    if (note.cameraId === removed) continue;
+    if (note.name === "cameras" && note.recordId === removed) continue;
     const came = await recovered(note, now, db).catch((): Came => ({ done: "damaged", older: [] }));
     if (came.done === "later") recovery.waiting.push(note);
     else await strikeUnsaved(id, db);
     if (came.done === "damaged") recovery.damaged++;
+    if (came.done === "gone") recovery.gone.push(note);
     if (came.older.length > 0) recovery.older.push({ ...note, changes: came.older });
   }
   return recovery;
+}
+
+/** Stores the records that pages of an earlier version held whole: each as an edit that can be taken back. */
+async function takeHeld(now: string, db: StillBoxDb): Promise<void> {
+  for (const { key, note } of heldNotes()) {
+    const { name, record } = (note ?? {}) as { readonly name?: EditedName; readonly record?: { readonly id: string } };
+    const known = EDITED.find((each) => each === name);
+    if (known !== undefined && record !== undefined) {
+      const stored = await getEdited(known, String(record.id), db);
+      if (!stored.ok && stored.error.reason !== "missing" && stored.error.reason !== "invalid") continue;
+      if (stored.ok) {
+        const edit = { label: "held before the update", changes: changesBetween(stored.value, record) };
+        const done = await editRecord(known, record.id, edit, now, db);
+        if (!done.ok && done.error.reason !== "invalid") continue;
+      }
+    }
+    inLocalStorage((local) => local.removeItem(key));
+  }
+}
+
+/** A quick note may be of a version before this one. */
+function inOurWords(note: unknown): unknown {
+  return typeof note === "object" && note !== null ? ofCamera(note) : note;
 }
 
 function idOf(note: unknown): string {
@@ -50,26 +77,28 @@ function idOf(note: unknown): string {
 
 /** What came of a note, and the changes in it that somebody else's came after. */
 interface Came {
-  readonly done: "stored" | "later" | "damaged";
-  readonly older: readonly CameraChange[];
+  readonly done: "stored" | "later" | "gone" | "damaged";
+  readonly older: readonly Change[];
 }
 
 /** What only can't be stored now waits; what can never be stored is done with. */
 async function recovered(note: NoteRow, now: string, db: StillBoxDb): Promise<Came> {
-  const camera = await db.cameras.get(note.cameraId);
-  if (camera === undefined) return { done: "stored", older: [] };
-  const newer = Date.parse(camera.updatedAt ?? "") > Date.parse(note.at);
-  const older = newer ? note.changes.filter((change) => !stands(camera, change)) : [];
+  const record = (await db.table(note.name).get(note.recordId)) as
+    | { readonly updatedAt?: string | undefined }
+    | undefined;
+  if (record === undefined) return { done: "gone", older: [] };
+  const newer = Date.parse(record.updatedAt ?? "") > Date.parse(note.at);
+  const older = newer ? note.changes.filter((change) => !stands(record, change)) : [];
   const changes = note.changes.filter((change) => !older.includes(change));
-  const done = await editCamera(note.cameraId, { label: note.label, changes }, now, db);
+  const done = await editRecord(note.name, note.recordId, { label: note.label, changes }, now, db);
   if (!done.ok && done.error.reason === "invalid") return { done: "damaged", older: [] };
-  return { done: done.ok || done.error.reason === "missing" ? "stored" : "later", older };
+  return { done: done.ok ? "stored" : done.error.reason === "missing" ? "gone" : "later", older };
 }
 
 /** Whether a value is still what the change started from, or already what it led to. */
-function stands(camera: object, change: CameraChange): boolean {
-  const there = JSON.stringify(camera);
-  return (["undo", "redo"] as const).some((way) => JSON.stringify(withChanges(camera, [change], way)) === there);
+function stands(record: object, change: Change): boolean {
+  const there = JSON.stringify(record);
+  return (["undo", "redo"] as const).some((way) => JSON.stringify(withChanges(record, [change], way)) === there);
 }
 
 async function idOfRemoved(db: StillBoxDb): Promise<string | null> {
@@ -80,9 +109,10 @@ async function idOfRemoved(db: StillBoxDb): Promise<string | null> {
 
 function isNote(note: unknown): note is NoteRow {
   if (typeof note !== "object" || note === null) return false;
-  const { id, cameraId, label, changes, at } = note as Partial<Record<keyof NoteRow, unknown>>;
+  const { id, name, recordId, label, changes, at } = note as Partial<Record<keyof NoteRow, unknown>>;
   return (
-    [id, cameraId, label, at].every((each) => typeof each === "string") &&
+    EDITED.some((each) => each === name) &&
+    [id, recordId, label, at].every((each) => typeof each === "string") &&
     Array.isArray(changes) &&
     changes.every((change) => isChange(change))
   );

@@ -6,17 +6,14 @@ import {
   addCamera,
   cameraNames,
   cameraOrFirst,
-  editCamera,
-  getCamera,
-  historyState,
   isCameraThere,
   listCameras,
   removeCamera,
   restoreCamera,
-  stepHistory,
 } from "./cameras.ts";
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
+import { cameraRef, editRecord, getEdited, historyState, stepHistory } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
@@ -43,33 +40,35 @@ describe("cameras", () => {
   });
 
   test("edits, undo, redo; an edit after undo drops what was undone", async () => {
-    await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
-    await editCamera(
+    await editRecord("cameras", TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
+    await editRecord(
+      "cameras",
       TIN.id,
       { label: "wall", changes: changesBetween(TIN, withField(TIN, "container.wall", 2)) },
       NOW,
       db,
     );
-    expect(await historyState(TIN.id, db)).toEqual({ undo: "wall", redo: null });
-    await stepHistory(TIN.id, "undo", NOW, db);
+    expect(await historyState([cameraRef(TIN.id)], db)).toEqual({ undo: "wall", redo: null });
+    await stepHistory([cameraRef(TIN.id)], "undo", NOW, db);
     expect([fieldValue(await stored(db), "container.wall"), fieldValue(await stored(db), "container.depth")]).toEqual([
       0.3, 80,
     ]);
-    await stepHistory(TIN.id, "undo", NOW, db);
+    await stepHistory([cameraRef(TIN.id)], "undo", NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(70);
-    await stepHistory(TIN.id, "redo", NOW, db);
+    await stepHistory([cameraRef(TIN.id)], "redo", NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(80);
-    await editCamera(TIN.id, { label: "depth", changes: depth(95) }, NOW, db);
-    expect((await historyState(TIN.id, db)).redo).toBeNull();
-    await stepHistory(TIN.id, "redo", NOW, db);
+    await editRecord("cameras", TIN.id, { label: "depth", changes: depth(95) }, NOW, db);
+    expect((await historyState([cameraRef(TIN.id)], db)).redo).toBeNull();
+    await stepHistory([cameraRef(TIN.id)], "redo", NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(95);
   });
 
   test("edits from two tabs at once are both kept", async () => {
     const other = openDb(db.name);
     await Promise.all([
-      editCamera(TIN.id, { label: "depth", changes: depth(90) }, NOW, db),
-      editCamera(
+      editRecord("cameras", TIN.id, { label: "depth", changes: depth(90) }, NOW, db),
+      editRecord(
+        "cameras",
         TIN.id,
         { label: "wall", changes: changesBetween(TIN, withField(TIN, "container.wall", 1.5)) },
         NOW,
@@ -83,7 +82,8 @@ describe("cameras", () => {
   });
 
   test("an edit that would break the file is refused whole, with its path", async () => {
-    const done = await editCamera(
+    const done = await editRecord(
+      "cameras",
       TIN.id,
       { label: "depth", changes: [{ path: ["container", "depth"], before: 70, after: "deep" }] },
       NOW,
@@ -91,31 +91,32 @@ describe("cameras", () => {
     );
     expect(!done.ok && done.error).toMatchObject({ reason: "invalid", faults: [{ path: "/container/depth" }] });
     expect(fieldValue(await stored(db), "container.depth")).toBe(70);
-    expect((await historyState(TIN.id, db)).undo).toBeNull();
+    expect((await historyState([cameraRef(TIN.id)], db)).undo).toBeNull();
   });
 
   test("a damaged record is reported and left alone; a missing one says so", async () => {
     await db.cameras.put({ ...TIN, id: "odd", version: 7 } as unknown as Camera);
     expect((await listCameras(db)).damaged).toEqual(["odd"]);
     expect(await db.cameras.get("odd")).toBeDefined();
-    const gone = await getCamera("gone", db);
+    const gone = await getEdited("cameras", "gone", db);
     expect(!gone.ok && gone.error.reason).toBe("missing");
     expect((await addCamera({ ...TIN, name: "" }, db)).ok).toBe(false);
   });
 
   test("deleted with its edits, and brought back with them; its shots stay in the log all the while", async () => {
-    await editCamera(TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
+    await editRecord("cameras", TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
     const removed = await removeCamera(TIN.id, db);
     expect(await isCameraThere(TIN.id, db)).toBe(false);
     expect((await listExposures(TIN.id, db)).length).toBe(2);
     if (removed.ok) await restoreCamera(removed.value, db);
     expect((await listExposures(TIN.id, db)).length).toBe(2);
-    expect((await historyState(TIN.id, db)).undo).toBe("depth");
+    expect((await historyState([cameraRef(TIN.id)], db)).undo).toBe("depth");
   });
 
   test("history keeps its last 300 edits", async () => {
-    for (let i = 0; i < 305; i++) await editCamera(TIN.id, { label: "depth", changes: depth(71 + (i % 2)) }, NOW, db);
-    expect(await db.edits.where({ cameraId: TIN.id }).count()).toBe(300);
+    for (let i = 0; i < 305; i++)
+      await editRecord("cameras", TIN.id, { label: "depth", changes: depth(71 + (i % 2)) }, NOW, db);
+    expect(await db.edits.count()).toBe(300);
   });
 });
 
@@ -180,16 +181,16 @@ describe("edits in order", () => {
   test("those of one stroke are one step of undo, which leaves out what was only passed through", async () => {
     for (const mm of [71, 74, 79]) {
       const changes = changesBetween(await stored(db), withField(await stored(db), "container.depth", mm));
-      await editCamera(TIN.id, { label: "depth", changes, stroke: "a" }, NOW, db);
+      await editRecord("cameras", TIN.id, { label: "depth", changes, stroke: "a" }, NOW, db);
     }
     const wall = changesBetween(await stored(db), withField(await stored(db), "container.wall", 2));
-    await editCamera(TIN.id, { label: "wall", changes: wall, stroke: "b" }, NOW, db);
-    expect(await db.edits.where({ cameraId: TIN.id }).count()).toBe(2);
-    await stepHistory(TIN.id, "undo", NOW, db);
-    await stepHistory(TIN.id, "undo", NOW, db);
+    await editRecord("cameras", TIN.id, { label: "wall", changes: wall, stroke: "b" }, NOW, db);
+    expect(await db.edits.count()).toBe(2);
+    await stepHistory([cameraRef(TIN.id)], "undo", NOW, db);
+    await stepHistory([cameraRef(TIN.id)], "undo", NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(70);
-    expect(await historyState(TIN.id, db)).toEqual({ undo: null, redo: "depth" });
-    await stepHistory(TIN.id, "redo", NOW, db);
+    expect(await historyState([cameraRef(TIN.id)], db)).toEqual({ undo: null, redo: "depth" });
+    await stepHistory([cameraRef(TIN.id)], "redo", NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(79);
   });
 
@@ -200,7 +201,7 @@ describe("edits in order", () => {
       [72, NOW],
       [73, "2026-04-01T10:00:00+01:00"],
     ] as const) {
-      const done = await editCamera(TIN.id, { label: "depth", changes: depth(mm) }, now, db);
+      const done = await editRecord("cameras", TIN.id, { label: "depth", changes: depth(mm) }, now, db);
       if (done.ok) times.push(Date.parse(done.value.updatedAt ?? ""));
     }
     expect(times).toEqual([...times].sort((a, b) => a - b));
@@ -236,9 +237,9 @@ describe("the database of version 1", () => {
     old.close();
     const taken = openDb("version-1");
     expect((await listExposures(TIN.id, taken)).map(({ id }) => id)).toEqual(["west", "east"]);
-    expect(await historyState(TIN.id, taken)).toEqual({ undo: "depth", redo: null });
-    await stepHistory(TIN.id, "undo", NOW, taken);
-    const camera = await getCamera(TIN.id, taken);
+    expect(await historyState([cameraRef(TIN.id)], taken)).toEqual({ undo: "depth", redo: null });
+    await stepHistory([cameraRef(TIN.id)], "undo", NOW, taken);
+    const camera = await getEdited("cameras", TIN.id, taken);
     expect(camera.ok && fieldValue(camera.value, "container.depth")).toBe(70);
     await taken.delete();
   });
@@ -250,7 +251,7 @@ describe("the database of version 1", () => {
     newer.version(9).stores({ cameras: "id" });
     await newer.open();
     expect(told).toEqual(["outdated"]);
-    const refused = await getCamera(TIN.id, db);
+    const refused = await getEdited("cameras", TIN.id, db);
     expect(!refused.ok && refused.error.reason).toBe("outdated");
     end();
     await newer.delete();

@@ -1,10 +1,10 @@
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, withField } from "../core/camera/container/index.ts";
-import { type CameraChange, changesBetween } from "../core/document/index.ts";
+import { type Change, changesBetween } from "../core/document/index.ts";
 import type { ArchiveFile } from "./archiveFile.ts";
-import { getCamera } from "./cameras.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
+import { getEdited } from "./edits.ts";
 
 /** When tests edit. */
 export const NOW = "2026-05-01T10:00:00+01:00";
@@ -22,14 +22,13 @@ export async function demoDb(): Promise<StillBoxDb> {
 
 /** A camera as it is stored. */
 export async function stored(db: StillBoxDb, id = TIN.id): Promise<Camera> {
-  const found = await getCamera(id, db);
+  const found = await getEdited("cameras", id, db);
   if (!found.ok) throw new Error(found.error.message);
   return found.value;
 }
 
 /** The changes that make the tin so deep, mm. */
-export const depth = (mm: number): readonly CameraChange[] =>
-  changesBetween(TIN, withField(TIN, "container.depth", mm));
+export const depth = (mm: number): readonly Change[] => changesBetween(TIN, withField(TIN, "container.depth", mm));
 
 /** A small store as browsers have it, in place of the one that is not there in tests; `Reflect.deleteProperty(globalThis, "localStorage")` takes it away. */
 export function fakeLocalStorage(): Record<string, string> {

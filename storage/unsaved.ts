@@ -1,6 +1,6 @@
-import type { CameraChange } from "../core/document/index.ts";
+import type { Change } from "../core/document/index.ts";
 import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
-import { HELD_KEY, inLocalStorage, quickKey, quickNotes, textsUnder } from "./quickNotes.ts";
+import { heldNotes, inLocalStorage, quickKey, quickNotes } from "./quickNotes.ts";
 
 /**
  * Notes an edit down at once: it is written when this returns, also if the tab is closed the next moment, when no
@@ -12,10 +12,10 @@ export function noteAtOnce(note: NoteRow): void {
 
 /**
  * Notes an edit down in the database, which outlives also a browser that is killed, until the edit is stored with its
- * camera. Its quick note is no longer needed then, unless a later one took its place. Where the database has no room the
+ * record. Its quick note is no longer needed then, unless a later one took its place. Where the database has no room the
  * quick note stays; where nothing can be noted, the edit is simply stored a moment later. So this never fails.
  *
- * @param note of this page and camera; a later one takes its place
+ * @param note of this page and record; a later one takes its place
  */
 export async function noteUnsaved(note: NoteRow, db: StillBoxDb = theDb()): Promise<void> {
   const [key, text] = [quickKey(note.id), JSON.stringify(note)];
@@ -34,13 +34,13 @@ export async function strikeUnsaved(id: string, db: StillBoxDb = theDb()): Promi
   await db.notes.delete(id).catch(() => undefined);
 }
 
-/** Whether pages that are gone left anything for `recoverUnsaved` or `recoverHeld` to do. */
+/** Whether pages that are gone left anything for `recoverUnsaved` to do. */
 export async function hasUnsaved(db: StillBoxDb = theDb()): Promise<boolean> {
-  return [...quickNotes(), ...textsUnder(HELD_KEY)].length > 0 || (await db.notes.count().catch(() => 0)) > 0;
+  return [...quickNotes(), ...heldNotes()].length > 0 || (await db.notes.count().catch(() => 0)) > 0;
 }
 
 /** Whether what came from outside is a change: a path of names, with what was and what shall be. */
-export function isChange(change: unknown): change is CameraChange {
+export function isChange(change: unknown): change is Change {
   if (typeof change !== "object" || change === null) return false;
   const { path } = change as { readonly path?: unknown };
   return Array.isArray(path) && path.every((name) => typeof name === "string");

@@ -1,6 +1,6 @@
 import { data } from "react-router";
 import { BenchPage } from "../../features/bench/design/BenchPage.tsx";
-import { getCamera, historyState, rememberCamera } from "../../storage/index.ts";
+import { cameraRef, getEdited, historyState, rememberCamera } from "../../storage/index.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
 
@@ -13,10 +13,10 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   await ready();
-  const found = await getCamera(params.id);
+  const found = await getEdited("cameras", params.id);
   if (!found.ok) throw data(found.error.message, { status: 404 });
   await rememberCamera(params.id);
-  return { camera: found.value, history: await historyState(params.id) };
+  return { camera: found.value, history: await historyState([cameraRef(params.id)]) };
 }
 clientLoader.hydrate = true as const;
 

@@ -1,5 +1,5 @@
 /** One value that an edit changed: where, from what, to what. `undefined` stands for “not there”. */
-export interface CameraChange {
+export interface Change {
   /** Field names and list positions from the document's root. */
   readonly path: readonly string[];
   readonly before?: unknown;
@@ -14,7 +14,7 @@ export interface CameraChange {
  * @returns changes in the order of the document; empty where the two are the same
  * @example changesBetween({ a: 1, b: 2 }, { a: 5, b: 2 }) // [{ path: ["a"], before: 1, after: 5 }]
  */
-export function changesBetween(before: unknown, after: unknown, path: readonly string[] = []): readonly CameraChange[] {
+export function changesBetween(before: unknown, after: unknown, path: readonly string[] = []): readonly Change[] {
   if (Object.is(before, after)) return [];
   if (isPlain(before) && isPlain(after)) {
     const names = new Set([...Object.keys(before), ...Object.keys(after)]);
@@ -35,7 +35,7 @@ export function changesBetween(before: unknown, after: unknown, path: readonly s
  * @example withChanges({ a: 1, b: 2 }, [{ path: ["a"], before: 1, after: 5 }], "redo") // { a: 5, b: 2 }
  * @example withChanges({ l: ["a", "x"] }, [{ path: ["l"], before: ["a"], after: ["a", "b"] }], "redo") // { l: ["a", "x", "b"] }
  */
-export function withChanges<T>(document: T, changes: readonly CameraChange[], way: "undo" | "redo"): T {
+export function withChanges<T>(document: T, changes: readonly Change[], way: "undo" | "redo"): T {
   return changes.reduce<T>((current, { path, before, after }) => {
     const [from, to] = way === "redo" ? [before, after] : [after, before];
     return withValue(current, path, (now) => merged(now, from, to)) as T;

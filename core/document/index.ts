@@ -4,7 +4,7 @@ export {
   type ArchivePicture,
   parseArchive,
 } from "./archive.ts";
-export { type CameraChange, changesBetween, withChanges } from "./changes.ts";
+export { type Change, changesBetween, withChanges } from "./changes.ts";
 export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
 export { parseDarkSettings } from "./darkSettings.ts";
 export { type Developed, type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";

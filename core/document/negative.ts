@@ -27,6 +27,8 @@ export interface Negative {
   readonly settings: ProofSettings;
   readonly finish?: Finish;
   readonly pair?: OtherOfPair | null;
+  /** When it was last changed, ISO 8601 with offset. */
+  readonly updatedAt?: string;
 }
 
 /** The other sheet of a pair: the same thing from another place. */

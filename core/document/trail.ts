@@ -9,6 +9,8 @@ export interface Trail {
   readonly cameraId?: string | null;
   readonly site: SunSite & { readonly name?: string };
   readonly aim: SunAim;
+  /** When it was last changed, ISO 8601 with offset. */
+  readonly updatedAt?: string;
   readonly horizon?: readonly HorizonPoint[];
   /** Local days, YYYY-MM-DD. */
   readonly from: string;

@@ -1,6 +1,6 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { PrintScale } from "../../core/make/cutsheet/index.ts";
-import { getCamera, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
+import { getEdited, readSettings, rememberCamera, type StorageFailure } from "../../storage/index.ts";
 import type { CameraEdits } from "../../ui/edits/useCameraEdits.ts";
 
 /** What Make opens with. */
@@ -25,7 +25,7 @@ export async function readPrintScale(): Promise<PrintScale> {
 
 /** Reads a camera for Make, or says why there is none. */
 export async function openMake(id: string): Promise<MakeData | StorageFailure> {
-  const [found, { printScale }] = await Promise.all([getCamera(id), readSettings()]);
+  const [found, { printScale }] = await Promise.all([getEdited("cameras", id), readSettings()]);
   if (!found.ok) return found.error;
   await rememberCamera(id);
   return { camera: found.value, today: new Date().toISOString(), printScale };

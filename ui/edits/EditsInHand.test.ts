@@ -1,9 +1,9 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import { fieldValue, withField } from "../../core/camera/container/index.ts";
-import { type CameraChange, changesBetween, withChanges } from "../../core/document/index.ts";
+import { type Change, changesBetween, withChanges } from "../../core/document/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
 import { chance } from "../../core/testing/chance.ts";
-import type { CameraEdit } from "../../storage/index.ts";
+import type { Edit } from "../../storage/index.ts";
 import { type EditAnswer, EditsInHand } from "./EditsInHand.ts";
 
 const FULL = { reason: "full", message: "full" } as const;
@@ -14,8 +14,8 @@ function bench() {
   let nowMs = 0;
   let timers: { readonly at: number; readonly run: () => void }[] = [];
   let strokes = 0;
-  const notes: ({ readonly label: string; readonly changes: readonly CameraChange[] } | null)[] = [];
-  const waiting: { readonly edit: CameraEdit; readonly answer: (answer: EditAnswer) => void }[] = [];
+  const notes: ({ readonly label: string; readonly changes: readonly Change[] } | null)[] = [];
+  const waiting: { readonly edit: Edit; readonly answer: (answer: EditAnswer<Camera>) => void }[] = [];
   const hand = new EditsInHand(stored, {
     send: (edit) => new Promise((answer) => waiting.push({ edit, answer })),
     note: (note) => void notes.push(note),
@@ -42,7 +42,7 @@ function bench() {
       for (const { run } of due) run();
     },
     /** Stores the edit sent first, or fails it; the answer comes back. */
-    async answers(failed: EditAnswer["failed"] = null) {
+    async answers(failed: EditAnswer<Camera>["failed"] = null) {
       const next = waiting.shift();
       if (next === undefined) throw new Error("nothing was sent");
       if (failed === null) stored = later(withChanges(stored, next.edit.changes, "redo"), stored);
@@ -55,7 +55,7 @@ function bench() {
       stored = later(change(stored), stored);
       return stored;
     },
-    field: (field: Parameters<typeof fieldValue>[1]) => fieldValue(hand.shown().camera, field),
+    field: (field: Parameters<typeof fieldValue>[1]) => fieldValue(hand.shown().record, field),
   };
 }
 
@@ -146,7 +146,7 @@ test("another tab’s edit comes in under what is in hand; lists of both are mer
   hand.edit("tick a step", tick("opaque"));
   hand.arrives(elsewhere(tick("hole")));
   hand.arrives(elsewhere(wall(3)));
-  expect(hand.shown().camera.making?.done).toEqual(["hole", "opaque"]);
+  expect(hand.shown().record.making?.done).toEqual(["hole", "opaque"]);
   expect(field("container.wall")).toBe(3);
   pass(250);
   await answers();
@@ -226,7 +226,7 @@ test("whatever the order of edits, answers, failures and echoes: in the end the 
     }
     hand.arrives(stored());
     expect(hand.shown().saveState).toBe("saved");
-    expect(changesBetween(stored(), hand.shown().camera)).toEqual([]);
+    expect(changesBetween(stored(), hand.shown().record)).toEqual([]);
     expect([fieldValue(stored(), "container.depth"), fieldValue(stored(), "container.wall")]).toEqual([last, other]);
   }
 });

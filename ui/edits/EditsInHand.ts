@@ -1,6 +1,5 @@
-import type { Camera } from "../../core/camera/container/index.ts";
-import { type CameraChange, changesBetween, withChanges } from "../../core/document/index.ts";
-import type { CameraEdit, StorageFailure } from "../../storage/index.ts";
+import { type Change, changesBetween, withChanges } from "../../core/document/index.ts";
+import type { Edit, StorageFailure } from "../../storage/index.ts";
 
 /** Stored at the latest this long after the first edit that is not, ms. */
 const STORE_AFTER_MS = 250;
@@ -11,22 +10,28 @@ const SAME_STROKE_MS = 1000;
 
 export type SaveState = "saved" | "saving" | StorageFailure;
 
+/** A record that can be held: the time of its last change tells an older echo from a newer one. */
+export interface Holdable {
+  readonly id: string;
+  readonly updatedAt?: string | undefined;
+}
+
 /** What came of an edit that was sent. */
-export interface EditAnswer {
+export interface EditAnswer<R> {
   readonly failed: StorageFailure | null;
-  /** The camera as it is stored now. */
-  readonly stored: Camera | null;
+  /** The record as it is stored now. */
+  readonly stored: R | null;
 }
 
 /** What is on the screen but not stored. */
 export interface UnsavedEdit {
   readonly label: string;
-  readonly changes: readonly CameraChange[];
+  readonly changes: readonly Change[];
 }
 
 /** What the hand needs of the world: a way to the database, a notepad, a clock. */
-export interface EditTools {
-  readonly send: (edit: CameraEdit) => Promise<EditAnswer>;
+export interface EditTools<R> {
+  readonly send: (edit: Edit) => Promise<EditAnswer<R>>;
   /** Notes what is on the screen but not stored, done when it returns; `null`: nothing any more. */
   readonly note: (note: UnsavedEdit | null) => void;
   /** Runs something later; the answer calls it off. */
@@ -36,36 +41,36 @@ export interface EditTools {
 }
 
 /** What a screen shows of it. */
-export interface InHand {
-  readonly camera: Camera;
+export interface InHand<R> {
+  readonly record: R;
   readonly saveState: SaveState;
 }
 
 /**
- * A camera while it is edited: changed at once, noted, stored a moment later; whatever comes back from the database
+ * A record while it is edited: changed at once, noted, stored a moment later; whatever comes back from the database
  * (an edit of this page, an undo, another tab's edit) is taken in under the edits that are still in hand. An echo that is
  * older than what is known to be stored is passed over.
  */
-export class EditsInHand {
-  #stored: Camera;
-  #camera: Camera;
+export class EditsInHand<R extends Holdable> {
+  #stored: R;
+  #record: R;
   /** Edits on their way to the database, in the order they were sent. */
-  #sent: readonly CameraEdit[] = [];
+  #sent: readonly Edit[] = [];
   /** The words of the edits that were not sent yet; `null`: there are none. */
   #label: string | null = null;
-  #stroke = { label: "", id: "", lastMs: Number.NEGATIVE_INFINITY };
+  #stroke = { name: "", id: "", lastMs: Number.NEGATIVE_INFINITY };
   #held = false;
   #failed: StorageFailure | null = null;
   #callOff: (() => void) | null = null;
-  #shown: InHand;
+  #shown: InHand<R>;
   readonly #listeners = new Set<() => void>();
-  readonly #tools: EditTools;
+  readonly #tools: EditTools<R>;
 
-  constructor(loaded: Camera, tools: EditTools) {
+  constructor(loaded: R, tools: EditTools<R>) {
     this.#stored = loaded;
-    this.#camera = loaded;
+    this.#record = loaded;
     this.#tools = tools;
-    this.#shown = { camera: loaded, saveState: "saved" };
+    this.#shown = { record: loaded, saveState: "saved" };
   }
 
   /** Follows what is shown. */
@@ -74,16 +79,23 @@ export class EditsInHand {
     return () => void this.#listeners.delete(listener);
   };
 
-  readonly shown = (): InHand => this.#shown;
+  readonly shown = (): InHand<R> => this.#shown;
 
-  /** Changes the camera on the screen now, in the database a moment later. The label is what undo calls it. */
-  readonly edit = (label: string, change: (camera: Camera) => Camera): void => {
-    const next = change(this.#camera);
-    if (next === this.#camera) return;
-    if (this.#label !== null && this.#label !== label) void this.flush();
-    this.#camera = next;
+  /**
+   * Changes the record on the screen now, in the database a moment later.
+   *
+   * @param label what undo calls it
+   * @param stroke what the hand is doing, where the page knows: all it does under one name is one step of undo, and
+   *   `null` is a step of its own; else edits under one label that follow each other at once are
+   */
+  readonly edit = (label: string, change: (record: R) => R, stroke?: string | null): void => {
+    const next = change(this.#record);
+    if (next === this.#record) return;
+    const before = this.#stroke.id;
+    this.#strike(label, stroke);
+    if (this.#label !== null && (this.#label !== label || before !== this.#stroke.id)) void this.#send(before);
+    this.#record = next;
     this.#label = label;
-    this.#strike(label);
     this.#tools.note({ label, changes: changesBetween(this.#stored, next) });
     this.#callOff ??= this.#tools.later(STORE_AFTER_MS, () => void this.flush());
     this.#show();
@@ -95,26 +107,28 @@ export class EditsInHand {
     if (!held) this.#stroke = { ...this.#stroke, lastMs: this.#tools.nowMs() };
   };
 
-  /** The camera as the database has it now, from a query that may be late. */
-  readonly arrives = (stored: Camera): void => {
+  /** The record as the database has it now, from a query that may be late. */
+  readonly arrives = (stored: R): void => {
     if (stored === this.#stored || isOlder(stored, this.#stored)) return;
     this.#rebase(stored, this.#sent);
     this.#show();
   };
 
   /** Sends what was not sent yet. */
-  readonly flush = async (): Promise<void> => {
+  readonly flush = (): Promise<void> => this.#send(this.#stroke.id);
+
+  async #send(stroke: string): Promise<void> {
     this.#callOff?.();
     this.#callOff = null;
     const label = this.#label;
     if (label === null) return;
-    const changes = changesBetween(this.#base(), this.#camera);
+    const changes = changesBetween(this.#base(), this.#record);
     this.#label = null;
     if (changes.length === 0) {
       this.#settle();
       return;
     }
-    const edit: CameraEdit = { label, changes, stroke: this.#stroke.id };
+    const edit: Edit = { label, changes, stroke };
     this.#sent = [...this.#sent, edit];
     this.#show();
     const { failed, stored } = await this.#tools.send(edit);
@@ -130,27 +144,28 @@ export class EditsInHand {
     }
     this.#rebase(stored === null || isOlder(stored, this.#stored) ? this.#stored : stored, others);
     this.#settle();
-  };
+  }
 
-  /** Puts what is in hand on top of another stored camera and what is still on its way to it. */
-  #rebase(stored: Camera, sent: readonly CameraEdit[]): void {
+  /** Puts what is in hand on top of another stored record and what is still on its way to it. */
+  #rebase(stored: R, sent: readonly Edit[]): void {
     // In hand is what differs from what was known to be stored or on its way, before either changes.
-    const inHand = this.#label === null ? [] : changesBetween(this.#base(), this.#camera);
+    const inHand = this.#label === null ? [] : changesBetween(this.#base(), this.#record);
     this.#stored = stored;
     this.#sent = sent;
-    this.#camera = withChanges(this.#base(), inHand, "redo");
+    this.#record = withChanges(this.#base(), inHand, "redo");
   }
 
-  /** The stored camera with what is on its way: what the camera on the screen was changed from. */
-  #base(): Camera {
-    return this.#sent.reduce((camera, { changes }) => withChanges(camera, changes, "redo"), this.#stored);
+  /** The stored record with what is on its way: what the one on the screen was changed from. */
+  #base(): R {
+    return this.#sent.reduce((record, { changes }) => withChanges(record, changes, "redo"), this.#stored);
   }
 
-  #strike(label: string): void {
+  #strike(label: string, named: string | null | undefined): void {
     const nowMs = this.#tools.nowMs();
-    const goesOn = this.#held || nowMs - this.#stroke.lastMs <= SAME_STROKE_MS;
-    const id = this.#stroke.label === label && goesOn ? this.#stroke.id : this.#tools.newStroke();
-    this.#stroke = { label, id, lastMs: nowMs };
+    const goesOn = named === undefined ? this.#held || nowMs - this.#stroke.lastMs <= SAME_STROKE_MS : named !== null;
+    const name = named ?? label;
+    const id = this.#stroke.name === name && goesOn ? this.#stroke.id : this.#tools.newStroke();
+    this.#stroke = { name, id, lastMs: nowMs };
   }
 
   /** After an answer: with nothing in hand and nothing on its way, the note is struck out. */
@@ -164,11 +179,11 @@ export class EditsInHand {
 
   #show(): void {
     const waiting = this.#label !== null || this.#sent.length > 0;
-    this.#shown = { camera: this.#camera, saveState: this.#failed ?? (waiting ? "saving" : "saved") };
+    this.#shown = { record: this.#record, saveState: this.#failed ?? (waiting ? "saving" : "saved") };
     for (const listener of this.#listeners) listener();
   }
 }
 
-function isOlder({ updatedAt: one = "" }: Camera, { updatedAt: other = "" }: Camera): boolean {
+function isOlder({ updatedAt: one = "" }: Holdable, { updatedAt: other = "" }: Holdable): boolean {
   return Date.parse(one) < Date.parse(other);
 }

@@ -1,9 +1,11 @@
+import { success } from "../../core/basis/units/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import {
   addCamera,
-  type CameraEdit,
-  editCamera,
-  getCamera,
+  cameraRef,
+  type Edit,
+  editRecord,
+  getEdited,
   isChange,
   removeCamera,
   type StorageFailure,
@@ -13,7 +15,7 @@ import { isoWithOffset } from "../localTime.ts";
 
 /** What a page asks of a camera's action. */
 export type CameraAction =
-  | ({ readonly type: "edit" } & CameraEdit)
+  | ({ readonly type: "edit" } & Edit)
   | { readonly type: "undo" | "redo" | "duplicate" | "delete" };
 
 export interface CameraAnswer {
@@ -46,13 +48,15 @@ export async function cameraAction(id: string, asked: CameraAction): Promise<Cam
   const now = isoWithOffset(new Date());
   switch (asked.type) {
     case "edit": {
-      const edited = await editCamera(id, asked, now);
+      const edited = await editRecord("cameras", id, asked, now);
       return edited.ok ? stays(edited.value) : failed(edited.error);
     }
     case "undo":
     case "redo": {
-      const stepped = await stepHistory(id, asked.type, now);
-      return stepped.ok ? stays(stepped.value) : failed(stepped.error);
+      const stepped = await stepHistory([cameraRef(id)], asked.type, now);
+      if (!stepped.ok) return failed(stepped.error);
+      const camera = stepped.value === null ? await getEdited("cameras", id) : success(stepped.value.record as Camera);
+      return camera.ok ? stays(camera.value) : failed(camera.error);
     }
     case "duplicate":
       return duplicate(id, now);
@@ -75,7 +79,7 @@ function failed(failure: StorageFailure): CameraAnswer {
 }
 
 async function duplicate(id: string, now: string): Promise<CameraAnswer> {
-  const found = await getCamera(id);
+  const found = await getEdited("cameras", id);
   if (!found.ok) return failed(found.error);
   const { making, lightTests: _tests, ...design } = found.value;
   // The copy is another camera: nothing of it is built or proved yet.

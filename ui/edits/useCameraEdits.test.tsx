@@ -8,8 +8,9 @@ import { testCamera } from "../../core/testing/cameras.ts";
 import { theDb } from "../../storage/db.ts";
 import {
   addCamera,
-  editCamera,
-  getCamera,
+  cameraRef,
+  editRecord,
+  getEdited,
   historyState,
   recoverUnsaved,
   removeCamera,
@@ -71,7 +72,7 @@ function openPage() {
 }
 
 async function storedDepth(): Promise<number | null> {
-  const found = await getCamera("shed");
+  const found = await getEdited("cameras", "shed");
   return found.ok ? fieldValue(found.value, "container.depth") : null;
 }
 
@@ -93,7 +94,7 @@ test("an edit shows at once, is noted until it is stored, and can be undone", as
   await waitFor(async () => expect(await theDb().notes.count()).toBe(0));
   hand().send({ type: "undo" });
   await waitFor(() => expect(fieldValue(hand().camera, "container.depth")).toBe(70));
-  expect(await historyState("shed")).toEqual({ undo: null, redo: "depth" });
+  expect(await historyState([cameraRef("shed")])).toEqual({ undo: null, redo: "depth" });
 });
 
 test("an edit in hand when the page is left is stored all the same, and its note is struck out on the answer", async () => {
@@ -114,19 +115,21 @@ test("an edit in hand when the page is left is stored all the same, and its note
 test("what another tab did comes in; lists of both are merged", async () => {
   const { hand } = openPage();
   hand().edit("tick a step", tick("opaque"));
-  await editCamera(
+  await editRecord(
+    "cameras",
     "shed",
     { label: "wall", changes: [{ path: ["container", "wall"], before: 1, after: 2 }] },
     "2026-05-01T10:00:00Z",
   );
-  await editCamera(
+  await editRecord(
+    "cameras",
     "shed",
     { label: "tick", changes: [{ path: ["making"], after: { done: ["hole"] } }] },
     "2026-05-01T10:00:00Z",
   );
   await waitFor(() => expect(hand().camera.making?.done).toEqual(expect.arrayContaining(["opaque", "hole"])));
   await waitFor(() => expect(hand().saveState).toBe("saved"));
-  const found = await getCamera("shed");
+  const found = await getEdited("cameras", "shed");
   expect(found.ok && [...(found.value.making?.done ?? [])].sort()).toEqual(["hole", "opaque"]);
   expect(found.ok && found.value.container.wall).toBe(2);
 });
@@ -134,7 +137,7 @@ test("what another tab did comes in; lists of both are merged", async () => {
 test("a full disk is said and the edit stays on the screen; when there is room, trying again stores it", async () => {
   const { hand } = openPage();
   const put = jest
-    .spyOn(theDb().cameras, "put")
+    .spyOn(theDb().table("cameras"), "put")
     .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
   hand().edit("depth", depth(88));
   await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "full" }));
@@ -161,12 +164,13 @@ test.each([
   "an edit that still can’t be stored at the next start is on the screen %s, and stored when there is room",
   async (_, anew) => {
     const full = () => Promise.reject(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
-    const put = jest.spyOn(theDb().cameras, "put").mockImplementation(full as never);
+    const put = jest.spyOn(theDb().table("cameras"), "put").mockImplementation(full as never);
     const [change] = changesBetween(CAMERA, depth(88)(CAMERA));
     if (change === undefined) throw new Error("no change");
     await theDb().notes.put({
       id: "dead",
-      cameraId: "shed",
+      name: "cameras" as const,
+      recordId: "shed",
       label: "depth",
       changes: [change],
       at: "2026-05-01T10:00:00Z",

@@ -13,7 +13,7 @@ import {
   withVersion,
 } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
-import { type HistoryState, historyState, useLive } from "../../../storage/index.ts";
+import { cameraRef, type HistoryState, historyState, useLive } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { isTyping } from "../../../ui/isTyping.ts";
@@ -41,7 +41,7 @@ import { Versions } from "./Versions.tsx";
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
 export function BenchPage({ stored, history: loaded }: { readonly stored: Camera; readonly history: HistoryState }) {
   const design = useCameraEdits(stored);
-  const readHistory = useCallback(() => historyState(stored.id), [stored.id]);
+  const readHistory = useCallback(() => historyState([cameraRef(stored.id)]), [stored.id]);
   const history = useLive(loaded, readHistory).value;
   const words = useLengthWords();
   const { camera, send } = design;

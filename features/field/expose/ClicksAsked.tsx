@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useRevalidator } from "react-router";
 import { type Camera, withField } from "../../../core/camera/container/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
-import { editCamera } from "../../../storage/index.ts";
+import { editRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { CountField } from "../../../ui/CountField.tsx";
 import { keep } from "../../../ui/keep.ts";
@@ -17,7 +17,7 @@ export function ClicksAsked({ camera, clickless }: { readonly camera: Camera; re
   if (roll?.clicks !== 1 || answered || clickless.includes(camera.id)) return null;
   const tell = async (clicks: number): Promise<void> => {
     const changes = changesBetween(camera, withField(camera, "roll.clicks", clicks));
-    const stored = await editCamera(camera.id, { label: "clicks", changes }, isoWithOffset(new Date()));
+    const stored = await editRecord("cameras", camera.id, { label: "clicks", changes }, isoWithOffset(new Date()));
     if (!stored.ok) notify(`The clicks are not kept. ${stored.error.message}`, { urgent: true });
     else await revalidate();
   };

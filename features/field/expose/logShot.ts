@@ -1,7 +1,7 @@
 import { parseTime } from "../../../core/basis/units/index.ts";
 import { type Camera, withExposed } from "../../../core/camera/container/index.ts";
 import { type Count, changesBetween, type Exposure, parseRecord } from "../../../core/document/index.ts";
-import { editCamera, getCamera, saveExposure } from "../../../storage/index.ts";
+import { editRecord, getEdited, saveExposure } from "../../../storage/index.ts";
 
 /** What is typed of a shot when it is logged; the rest is what its count was reckoned from. */
 export interface ShotEntries {
@@ -40,7 +40,7 @@ export async function logShot(shot: ShotEntries): Promise<ShotAnswer> {
   if (!seconds.ok) return refused(seconds.error);
   const written = await saveExposure(exposureFrom(count, shot, seconds.value));
   if (!written.ok) return refused(written.error.message);
-  const camera = await getCamera(count.cameraId);
+  const camera = await getEdited("cameras", count.cameraId);
   if (camera.ok) await turnOver(camera.value, count.number ?? null, shot.openedAt);
   return { id: count.id, saved: written.value, error: null };
 }
@@ -77,5 +77,5 @@ function exposureFrom(
 async function turnOver(camera: Camera, number: number | null, now: string): Promise<void> {
   if (number === null) return;
   const changes = changesBetween(camera, withExposed(camera, number));
-  if (changes.length > 0) await editCamera(camera.id, { label: `No. ${number} exposed`, changes }, now);
+  if (changes.length > 0) await editRecord("cameras", camera.id, { label: `No. ${number} exposed`, changes }, now);
 }

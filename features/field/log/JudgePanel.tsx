@@ -5,7 +5,7 @@ import { type DevelopedPreview, scenes } from "../../../core/bench/preview/index
 import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
 import { sheetTime } from "../../../core/light/exposure/index.ts";
-import { getCamera } from "../../../storage/index.ts";
+import { getEdited } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
@@ -151,7 +151,7 @@ function useSheets(shot: Exposure): readonly (DevelopedPreview | null)[] | null 
   useEffect(() => {
     const stop = new AbortController();
     const draw = async (): Promise<void> => {
-      const camera = await getCamera(cameraId);
+      const camera = await getEdited("cameras", cameraId);
       if (stop.signal.aborted) return;
       if (!camera.ok) {
         setSheets("none");

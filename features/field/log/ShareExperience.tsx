@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { changesBetween } from "../../../core/document/index.ts";
-import { type CameraName, editCamera, getCamera } from "../../../storage/index.ts";
+import { type CameraName, editRecord, getEdited } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/Choice.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
@@ -42,10 +42,15 @@ export function ShareExperience({
 }
 
 async function share(id: string, sharesWith: string | null): Promise<void> {
-  const found = await getCamera(id);
+  const found = await getEdited("cameras", id);
   if (!found.ok) return;
   const camera = found.value;
   const changes = changesBetween(camera, { ...camera, calibration: { ...camera.calibration, sharesWith } });
-  const done = await editCamera(id, { label: "whose experience it shares", changes }, isoWithOffset(new Date()));
+  const done = await editRecord(
+    "cameras",
+    id,
+    { label: "whose experience it shares", changes },
+    isoWithOffset(new Date()),
+  );
   if (!done.ok) notify(`That is not stored. ${done.error.message}`, { urgent: true });
 }

@@ -6,7 +6,7 @@ import { parseTime } from "../../../core/basis/units/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { evOnSheet, timeFromLight } from "../../../core/light/exposure/index.ts";
-import { type CameraName, getCamera, removeExposure, saveExposure } from "../../../storage/index.ts";
+import { type CameraName, getEdited, removeExposure, saveExposure } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
@@ -74,7 +74,7 @@ async function testedShot(
   light: string,
   seconds: number,
 ): Promise<Exposure | null> {
-  const found = await getCamera(cameraId);
+  const found = await getEdited("cameras", cameraId);
   const row = lightTable.find(({ id }) => id === light);
   if (!found.ok || row === undefined) return null;
   const camera = found.value;

@@ -3,14 +3,13 @@ import { allMedia } from "../../../catalogue/media.ts";
 import { luminanceOf } from "../../../core/basis/pictureValues/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import { isSquare, type ProofSettings } from "../../../core/negative/index.ts";
-import { removeNegative, saveNegatives } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
 import { readableTime } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
 import { Segments } from "../../../ui/Segments.tsx";
+import { putAway } from "../../../ui/undoable.ts";
 import type { OpenReport } from "../../../workers/proof.ts";
 import { askProof } from "../askProof.ts";
 import type { Corner, Corners } from "../corners.ts";
@@ -93,11 +92,6 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
   );
   const cameras = useMemo(() => proof.cameras.map(({ id, name }) => ({ id, name })), [proof.cameras]);
   const media = useMemo(() => allMedia().map(({ id, name }) => ({ id, name })), []);
-  const remove = async (): Promise<void> => {
-    const done = await removeNegative(negative.id);
-    if (!done.ok) notify(done.error.message, { urgent: true });
-    else notify("The sheet is put away.", { action: { name: "Undo", run: () => void saveNegatives([done.value]) } });
-  };
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
       <div>
@@ -207,7 +201,10 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
           <Button onClick={() => void thumbOf(negative).then((thumb) => thumb && edit((now) => ({ ...now, thumb })))}>
             Renew its small picture
           </Button>
-          <Button look="quiet" onClick={() => void remove()}>
+          <Button
+            look="quiet"
+            onClick={() => void putAway({ name: "negatives", recordId: negative.id }, "The sheet is put away.")}
+          >
             Put this negative away
           </Button>
         </div>

@@ -1,6 +1,6 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { type Exposure, type Negative, parseNegative } from "../../../core/document/index.ts";
-import { listRecords, removeNegative, saveNegatives, savePicture } from "../../../storage/index.ts";
+import { listRecords, removeEdited, saveNegatives, savePicture } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { askProof } from "../askProof.ts";
@@ -58,7 +58,8 @@ export async function addScans(
   if (made.length > 0) {
     const stored = await saveNegatives(made);
     if (!stored.ok) return { ids: [], refused: [...refused, stored.error.message] };
-    const back = (): void => void Promise.all(made.map(({ id }) => removeNegative(id)));
+    const back = (): void =>
+      void Promise.all(made.map(({ id }) => removeEdited("negatives", id, "taken in", isoWithOffset(new Date()))));
     notify(made.length === 1 ? "One sheet taken in." : `${made.length} sheets taken in.`, {
       action: { name: "Undo", run: back },
     });

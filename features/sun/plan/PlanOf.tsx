@@ -9,13 +9,14 @@ import { Choice } from "../../../ui/Choice.tsx";
 import { EditButtons } from "../../../ui/EditButtons.tsx";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
+import { useUndo } from "../../../ui/edits/useUndo.ts";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { removeUndoable } from "../../../ui/undoable.ts";
+import { putAway } from "../../../ui/undoable.ts";
 import { useRested } from "../../../ui/useRested.ts";
 import { trailName } from "../SunPages.tsx";
 import { useRequest } from "../useRequest.ts";
@@ -30,6 +31,8 @@ import { SunVerdicts } from "./SunVerdicts.tsx";
 import { TrailView } from "./TrailView.tsx";
 import { useFan } from "./useFan.ts";
 
+/** The one thing of its camera that a plan changes. */
+const HOLE_HEIGHT = ["hole height"] as const;
 const OPEN: readonly HorizonPoint[] = [];
 const VIEWS = [
   { id: "sky", name: "as the sky stands" },
@@ -46,8 +49,10 @@ export function PlanOf({
   readonly storedCamera: Camera;
   readonly cameras: readonly Camera[];
 }) {
-  const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
+  const { record: trail, edit, undoable } = useRecordEdits("trails", stored);
   const hand = useCameraEdits(storedCamera);
+  // What the Bench did to the camera is taken back there.
+  const { undo, redo } = useUndo([undoable, { ...hand.undoable, labels: HOLE_HEIGHT }]);
   const { camera } = hand;
   const [view, setView] = useState<FanView>("sky");
   const [seed, setSeed] = useState(1);
@@ -70,7 +75,7 @@ export function PlanOf({
   const raised = (by: number): Camera => holeAt((above ?? 0) + by);
   const holeAbove = (mm: number | null): string | null => {
     const no = mm === null ? "A height is needed." : refusal(holeAt(mm), "hole.above", words);
-    if (no === null && mm !== null) hand.edit("hole height", () => holeAt(mm));
+    if (no === null && mm !== null) hand.edit(HOLE_HEIGHT[0], () => holeAt(mm));
     return no;
   };
   // Pulled further than the design allows, the hole stays where it is.
@@ -80,7 +85,7 @@ export function PlanOf({
   const apply = (fix: SunFix): void => {
     if (fix.kind === "aim") aimAt(fix.aim);
     else {
-      hand.edit("hole height", () => raised(fix.by));
+      hand.edit(HOLE_HEIGHT[0], () => raised(fix.by));
       notify(`The hole of ${camera.name} is ${words(Math.abs(fix.by))} ${fix.by > 0 ? "higher" : "lower"} now.`);
     }
   };
@@ -144,7 +149,9 @@ export function PlanOf({
           <button
             type="button"
             className="min-h-9 text-quiet underline"
-            onClick={() => void removeUndoable("trails", trail.id, `The plan ${trailName(trail)} is taken out.`)}
+            onClick={() =>
+              void putAway({ name: "trails", recordId: trail.id }, `The plan ${trailName(trail)} is taken out.`)
+            }
           >
             Take this plan out
           </button>
