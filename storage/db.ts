@@ -9,7 +9,7 @@ import {
   type KeptRecord,
 } from "../core/document/index.ts";
 import { say } from "./connection.ts";
-import type { EditedName } from "./edits.ts";
+import type { EditedName } from "./edited.ts";
 import { reasonOf } from "./failure.ts";
 
 /** One edit of a record: the values it changed, and whether it has been taken back. */

@@ -1,27 +1,17 @@
 import { type Collection, Dexie } from "dexie";
 import type { Result } from "../core/basis/units/index.ts";
-import type { Camera } from "../core/camera/container/index.ts";
 import {
   type Change,
   changesBetween,
-  type Negative,
   parseCamera,
   parseNegative,
   parseRecord,
-  type Trail,
   withChanges,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 import { type EditRow, type StillBoxDb, theDb } from "./db.ts";
+import type { Edited, EditedName } from "./edited.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
-
-/** Records that are edited by hand, by the name of their collection. */
-export interface Edited {
-  cameras: Camera;
-  negatives: Negative;
-  trails: Trail;
-}
-export type EditedName = keyof Edited;
 
 /** Which record an edit is of. */
 export interface EditedRef {

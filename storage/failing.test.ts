@@ -127,7 +127,12 @@ describe("notes of what is not stored yet", () => {
       at: NOW,
       changes: [{ path: "no list" }],
     } as never);
-    expect(await recoverUnsaved(NOW, db)).toMatchObject({ waiting: [], older: [], gone: [{ id: "astray" }], damaged: 2 });
+    expect(await recoverUnsaved(NOW, db)).toMatchObject({
+      waiting: [],
+      older: [],
+      gone: [{ id: "astray" }],
+      damaged: 2,
+    });
     expect(fieldValue(await stored(db), "container.depth")).toBe(77);
     expect(await db.notes.count()).toBe(0);
   });

@@ -31,12 +31,11 @@ export {
   shotsToDevelop,
   takeBackFinish,
 } from "./developments.ts";
+export type { Edited, EditedName } from "./edited.ts";
 export {
   bringBack,
   cameraRef,
   type Edit,
-  type Edited,
-  type EditedName,
   type EditedRef,
   editRecord,
   getEdited,

@@ -1,6 +1,7 @@
 import { type Change, changesBetween, withChanges } from "../core/document/index.ts";
 import { type NoteRow, ofCamera, type StillBoxDb, theDb } from "./db.ts";
-import { EDITED, type EditedName, editRecord, getEdited } from "./edits.ts";
+import type { EditedName } from "./edited.ts";
+import { EDITED, editRecord, getEdited } from "./edits.ts";
 import { heldNotes, inLocalStorage, quickNotes } from "./quickNotes.ts";
 import { isChange, strikeUnsaved } from "./unsaved.ts";
 

@@ -213,3 +213,14 @@ describe("what a shot teaches", () => {
     });
   });
 });
+
+test.each([
+  [{ id: "t" }, "/trails/0/site"],
+  [{ site: "the shed" }, "/trails/0/site"],
+  [{ horizon: "flat" }, "/trails/0/horizon"],
+  [{ horizon: [[10, 200]] }, "/trails/0/horizon/0/1"],
+] as const)("an archive is refused for a plan of the sun that is none, at its place: %j", (part, path) => {
+  const trail = Object.keys(part).join() === "id" ? part : { ...GOOD.trails, ...part };
+  const parsed = parseArchive({ format: "still-box/archive", version: 1, trails: [trail] });
+  expect(!parsed.ok && parsed.error.map((fault) => fault.path)).toContain(path);
+});
