@@ -37,12 +37,11 @@ export async function runningDevelopments(nowMs: number, db: StillBoxDb = theDb(
 export interface Finished {
   readonly before: Development | null;
   readonly exposures: readonly { readonly id: string; readonly developed: Developed | null }[];
-  readonly bottles: readonly Bottle[];
 }
 
 /**
- * Writes that a sheet is developed: the day’s development stands with the shots it belongs to, and the bottles it went
- * through have borne its area. All or nothing.
+ * Writes that a sheet is developed: the day’s development stands with the shots it belongs to, and is among the uses of the
+ * bottles it went through. All or nothing. Said twice (two tabs, a reload in between) it is done once, as it was first.
  *
  * @param developed what the log shows of it
  */
@@ -51,38 +50,51 @@ export function finishDevelopment(
   developed: Developed,
   db: StillBoxDb = theDb(),
 ): Promise<Result<Finished, StorageFailure>> {
+  const { id, exposureIds, bottleIds = [], areaCm2 = 0 } = development;
   return attempt(() =>
     db.transaction("rw", [db.table("developments"), db.exposures, db.table("bottles")], async () => {
-      const before = await getRecord("developments", development.id, db);
+      const before = await getRecord("developments", id, db);
+      const rows = (await db.exposures.bulkGet([...exposureIds])).filter((row) => row !== undefined);
+      const exposures = rows.map((row) => ({
+        id: row.id,
+        developed: row.developed?.developmentId === id ? null : (row.developed ?? null),
+      }));
+      if ((before?.finishedAt ?? null) !== null) return { before, exposures };
       await db.table("developments").put(checkedRecord("developments", development));
-      const rows = (await db.exposures.bulkGet([...development.exposureIds])).filter((row) => row !== undefined);
       await db.exposures.bulkPut(rows.map((row) => ({ ...row, developed })));
-      const bottles: Bottle[] = [];
-      // Said twice (two tabs, a reload in between), its area counts once.
-      const counted = (before?.finishedAt ?? null) !== null;
-      for (const id of counted ? [] : (development.bottleIds ?? [])) {
-        const bottle = await getRecord("bottles", id, db);
-        if (bottle === null) continue;
-        bottles.push(bottle);
-        await db.table("bottles").put({ ...bottle, usedCm2: (bottle.usedCm2 ?? 0) + (development.areaCm2 ?? 0) });
-      }
-      return { before, exposures: rows.map(({ id, developed: was }) => ({ id, developed: was ?? null })), bottles };
+      await changeUses(bottleIds, (uses) => [...uses.filter((use) => use.id !== id), { id, cm2: areaCm2 }], db);
+      return { before, exposures };
     }),
   );
 }
 
-/** Takes a finished development back: the sheet is on its way again. */
+/**
+ * Takes a finished development back: the sheet is on its way again, and no bottle has borne it.
+ *
+ * @param again as it is on its way
+ */
 export function takeBackFinish(
-  { before, exposures, bottles }: Finished,
+  again: Development,
+  { exposures }: Finished,
   db: StillBoxDb = theDb(),
 ): Promise<Result<void, StorageFailure>> {
   return attempt(() =>
     db.transaction("rw", [db.table("developments"), db.exposures, db.table("bottles")], async () => {
-      if (before !== null) await db.table("developments").put(before);
+      await db.table("developments").put(checkedRecord("developments", again));
       for (const { id, developed } of exposures) await db.exposures.update(id, { developed });
-      await db.table("bottles").bulkPut([...bottles]);
+      await changeUses(again.bottleIds ?? [], (uses) => uses.filter(({ id }) => id !== again.id), db);
     }),
   );
+}
+
+type Uses = NonNullable<Bottle["uses"]>;
+
+/** Changes which sheets went through some bottles; one that is gone is left out. */
+async function changeUses(ids: readonly string[], change: (uses: Uses) => Uses, db: StillBoxDb): Promise<void> {
+  for (const id of ids) {
+    const bottle = await getRecord("bottles", id, db);
+    if (bottle !== null) await db.table("bottles").put({ ...bottle, uses: change(bottle.uses ?? []) });
+  }
 }
 
 /** As many of the newest shots as are looked through for some that wait to be developed. */

@@ -66,7 +66,7 @@ export { loadsLeft } from "./loadsLeft.ts";
 export { listNegatives, readPicture, saveNegatives } from "./negatives.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
-export { listRecords, removeRecord, saveRecord } from "./records.ts";
+export { type Act, changeRecord, doActs, listRecords, removeRecord, saveRecord, takeBackChanges } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { countTrailsOut, standsOut } from "./trailsOut.ts";

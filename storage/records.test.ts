@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { Dexie } from "dexie";
-import type { Count, Exposure, Load } from "../core/document/index.ts";
+import { type Bottle, borneBy, type Count, type Exposure, type Load, type Meter } from "../core/document/index.ts";
 import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { developmentsSince, finishDevelopment, runningDevelopments, takeBackFinish } from "./developments.ts";
@@ -15,7 +15,7 @@ import {
 } from "./exposures.ts";
 import { listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
 import { savePicture } from "./pictures.ts";
-import { getRecord, listRecords, removeRecord, saveRecord } from "./records.ts";
+import { changeRecord, doActs, getRecord, listRecords, removeRecord, saveRecord, takeBackChanges } from "./records.ts";
 import { readSettings } from "./settings.ts";
 import { filesOf } from "./testing.ts";
 
@@ -53,6 +53,38 @@ test("a record is written, changed with what stood there handed back, deleted an
   await db.table("meters").put({ id: "torn", offset: "?" });
   expect(await listRecords("meters", db)).toHaveLength(1);
   expect(await getRecord("meters", "torn", db)).toBeNull();
+});
+
+test("a change taken back leaves what came after it: a clip test, and the one of another tab", async () => {
+  const bottle = { id: "b", name: "Fix", chemical: "fixer", water: 4, volumeMl: 500, mixedAt: AT } as const;
+  await saveRecord("bottles", bottle, db);
+  const clip = (seconds: number) => (stored: Bottle) => ({
+    ...stored,
+    clips: [...(stored.clips ?? []), { at: AT, seconds }],
+  });
+  const first = await changeRecord("bottles", "b", clip(30), db);
+  await changeRecord("bottles", "b", clip(40), db);
+  await changeRecord("bottles", "b", (stored) => ({ ...stored, uses: [{ id: "d", cm2: 129 }] }), db);
+  if (first.ok) await takeBackChanges("bottles", "b", first.value, db);
+  expect(await getRecord("bottles", "b", db)).toEqual({
+    ...bottle,
+    clips: [{ at: AT, seconds: 40 }],
+    uses: [{ id: "d", cm2: 129 }],
+  });
+  expect(await changeRecord("bottles", "gone", clip(1), db)).toMatchObject({ error: { reason: "missing" } });
+  expect(await changeRecord("bottles", "b", clip(-1), db)).toMatchObject({ error: { reason: "invalid" } });
+});
+
+test("what is done to a record is done to it as it is stored then; gone, it does not come back", async () => {
+  const meter = { id: "m", name: "Phone", kind: "photograph", offset: 1 } as const;
+  const one = (more: object) => (stored: Meter | null) => stored && { ...stored, ...more };
+  expect(await doActs("meters", "m", [one({ offset: 2 })], db)).toEqual({ ok: true, value: null });
+  await doActs("meters", "m", [(stored) => stored ?? meter], db);
+  await doActs("meters", "m", [one({ offset: 2 }), one({ name: "Mine" })], db);
+  expect(await getRecord("meters", "m", db)).toEqual({ ...meter, offset: 2, name: "Mine" });
+  await doActs("meters", "m", [() => null], db);
+  await doActs("meters", "m", [one({ offset: 3 })], db);
+  expect(await listRecords("meters", db)).toEqual([]);
 });
 
 test("loading ends the load before, counts the pack down and opens it; taken back, all is as it was", async () => {
@@ -254,11 +286,16 @@ test("a developed sheet stands with its shot, its bottles have borne it once, an
   expect(await developmentsSince(now - 86_400_000, db)).toHaveLength(1);
   expect(await developmentsSince(now, db)).toHaveLength(0);
   expect((await listExposures(null, db))[0]?.developed).toEqual(developed);
-  expect(await getRecord("bottles", "b", db)).toMatchObject({ usedCm2: 229 });
-  if (done.ok) await takeBackFinish(done.value, db);
+  const borne = async (): Promise<number> => borneBy((await getRecord("bottles", "b", db)) as Bottle);
+  expect(await borne()).toBe(229);
+  // A second sheet goes through after it; taking the first back leaves the second where it went.
+  const second = { ...whole, id: "e", exposureIds: [], areaCm2: 50 };
+  await finishDevelopment(second, { ...developed, developmentId: "e" }, db);
+  expect(await borne()).toBe(279);
+  if (done.ok) await takeBackFinish(running, done.value, db);
   expect((await listExposures(null, db))[0]?.developed).toBeNull();
-  expect(await getRecord("bottles", "b", db)).toMatchObject({ usedCm2: 100 });
-  expect(await runningDevelopments(now, db)).toHaveLength(1);
+  expect(await borne()).toBe(150);
+  expect((await runningDevelopments(now, db)).map(({ id }) => id)).toEqual(["d"]);
 });
 
 test("the database of version 3 is taken over: what was kept unopened is found by its day", async () => {

@@ -1,5 +1,12 @@
 import type { Result } from "../core/basis/units/index.ts";
-import { parseRecord, type RecordName, type Records } from "../core/document/index.ts";
+import {
+  type Change,
+  changesBetween,
+  parseRecord,
+  type RecordName,
+  type Records,
+  withChanges,
+} from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
@@ -49,6 +56,65 @@ export function saveRecord<N extends RecordName>(
       return before;
     }),
   );
+}
+
+/**
+ * Something done to a record: from how it is stored now (`null`: it is not there) to how it shall be (`null`: gone). Done
+ * twice, it does no more than done once: two tabs may do it, or one again that had no answer.
+ */
+export type Act<R> = (stored: R | null) => R | null;
+
+/**
+ * Does something to a record as it is stored now, in one transaction: what another tab did meanwhile stays.
+ *
+ * @returns the record as it is stored then; `null`: it is not there
+ */
+export function doActs<N extends RecordName>(
+  name: N,
+  id: string,
+  acts: readonly Act<Records[N]>[],
+  db: StillBoxDb = theDb(),
+): Promise<Result<Records[N] | null, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.table(name), async () => {
+      const stored = await getRecord(name, id, db);
+      const next = acts.reduce<Records[N] | null>((record, act) => act(record), stored);
+      if (next === null && stored !== null) await db.table(name).delete(id);
+      if (next !== null && next !== stored) await db.table(name).put(checkedRecord(name, next));
+      return next;
+    }),
+  );
+}
+
+/**
+ * Changes a record as it is stored now and hands back what that changed, so that it can be taken back without what came
+ * after it: see {@link takeBackChanges}.
+ */
+export function changeRecord<N extends RecordName>(
+  name: N,
+  id: string,
+  change: (stored: Records[N]) => Records[N],
+  db: StillBoxDb = theDb(),
+): Promise<Result<readonly Change[], StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.table(name), async () => {
+      const stored = await getRecord(name, id, db);
+      if (stored === null) throw new Refusal(storageFailure("missing"));
+      const next = checkedRecord(name, change(stored));
+      await db.table(name).put(next);
+      return changesBetween(stored, next);
+    }),
+  );
+}
+
+/** Takes changes of a record back; what was changed otherwise since stays. */
+export function takeBackChanges<N extends RecordName>(
+  name: N,
+  id: string,
+  changes: readonly Change[],
+  db: StillBoxDb = theDb(),
+): Promise<Result<readonly Change[], StorageFailure>> {
+  return changeRecord(name, id, (stored) => withChanges(stored, changes, "undo"), db);
 }
 
 /** Deletes a record and hands it back, so that deleting can be undone with {@link saveRecord}. */

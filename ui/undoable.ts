@@ -1,5 +1,15 @@
+import type { Result } from "../core/basis/units/index.ts";
 import type { RecordName, Records } from "../core/document/index.ts";
-import { type EditedRef, removeEdited, removeRecord, saveRecord, stepHistory } from "../storage/index.ts";
+import {
+  changeRecord,
+  type EditedRef,
+  removeEdited,
+  removeRecord,
+  type StorageFailure,
+  saveRecord,
+  stepHistory,
+  takeBackChanges,
+} from "../storage/index.ts";
 import { isoWithOffset } from "./localTime.ts";
 import { notify } from "./notify.ts";
 
@@ -7,14 +17,47 @@ import { notify } from "./notify.ts";
 export async function saveUndoable<N extends RecordName>(name: N, record: Records[N], said: string): Promise<boolean> {
   const done = await saveRecord(name, record);
   if (!done.ok) {
-    const [fault] = done.error.faults ?? [];
-    const why = fault ? ` ${fault.path.slice(1).replace(/\//g, ", ")} ${fault.message}.` : "";
-    notify(`${done.error.message}${why}`, { urgent: true });
+    notify(whyNot(done.error), { urgent: true });
     return false;
   }
   const before = done.value;
-  const back = (): void => void (before === null ? removeRecord(name, record.id) : saveRecord(name, before));
+  const back = (): void =>
+    void (before === null ? removeRecord(name, record.id) : saveRecord(name, before)).then(toldIfNot);
   notify(said, { action: { name: "Undo", run: back } });
+  return true;
+}
+
+/** Says that something could not be taken back. */
+function toldIfNot(taken: Result<unknown, StorageFailure>): void {
+  if (!taken.ok) notify(whyNot(taken.error), { urgent: true });
+}
+
+function whyNot({ message, faults }: StorageFailure): string {
+  const [fault] = faults ?? [];
+  return fault ? `${message} ${fault.path.slice(1).replace(/\//g, ", ")} ${fault.message}.` : message;
+}
+
+/**
+ * Changes a record as it is stored now and offers to take that back: what others changed meanwhile, or since, stays.
+ *
+ * @returns whether it is stored
+ */
+export async function changeUndoable<N extends RecordName>(
+  name: N,
+  id: string,
+  change: (stored: Records[N]) => Records[N],
+  said: string,
+  /** What takes it back, where that is not to put the values back that were there: a number that was counted on. */
+  back: ((stored: Records[N]) => Records[N]) | null = null,
+): Promise<boolean> {
+  const done = await changeRecord(name, id, change);
+  if (!done.ok) {
+    notify(whyNot(done.error), { urgent: true });
+    return false;
+  }
+  const undo = (): void =>
+    void (back === null ? takeBackChanges(name, id, done.value) : changeRecord(name, id, back)).then(toldIfNot);
+  notify(said, { action: { name: "Undo", run: undo } });
   return true;
 }
 
@@ -22,7 +65,7 @@ export async function saveUndoable<N extends RecordName>(name: N, record: Record
 export async function removeUndoable<N extends RecordName>(name: N, id: string, said: string): Promise<void> {
   const done = await removeRecord(name, id);
   if (!done.ok) notify(done.error.message, { urgent: true });
-  else notify(said, { action: { name: "Undo", run: () => void saveRecord(name, done.value) } });
+  else notify(said, { action: { name: "Undo", run: () => void saveRecord(name, done.value).then(toldIfNot) } });
 }
 
 /** Puts a record away that is edited by hand, as a step of its history, and offers to bring it back. */

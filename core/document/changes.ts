@@ -38,6 +38,8 @@ export function changesBetween(before: unknown, after: unknown, path: readonly s
 export function withChanges<T>(document: T, changes: readonly Change[], way: "undo" | "redo"): T {
   return changes.reduce<T>((current, { path, before, after }) => {
     const [from, to] = way === "redo" ? [before, after] : [after, before];
+    // A whole document that goes, goes: nothing of it is left.
+    if (path.length === 0 && to === undefined) return to as T;
     return withValue(current, path, (now) => merged(now, from, to)) as T;
   }, document);
 }
@@ -58,6 +60,11 @@ function merged(now: unknown, from: unknown, to: unknown): unknown {
   if (Array.isArray(now) && Array.isArray(to) && (from === undefined || Array.isArray(from))) {
     return mergedList(now, from ?? [], to);
   }
+  // A list that goes takes its own entries along, not those that came since.
+  if (Array.isArray(now) && Array.isArray(from) && to === undefined) {
+    const left = mergedList(now, from, []);
+    return left.length > 0 ? left : undefined;
+  }
   if (from === undefined && isPlain(now) && isPlain(to)) {
     return {
       ...now,
@@ -68,7 +75,7 @@ function merged(now: unknown, from: unknown, to: unknown): unknown {
 }
 
 /** A list as it is now, with the entries that a change from one list to another took away and brought. */
-function mergedList(now: readonly unknown[], from: readonly unknown[], to: readonly unknown[]): unknown {
+function mergedList(now: readonly unknown[], from: readonly unknown[], to: readonly unknown[]): readonly unknown[] {
   const kept = now.filter((entry) => has(to, entry) || !has(from, entry));
   const brought = to.filter((entry) => !has(from, entry) && !has(kept, entry));
   return [...kept, ...brought];

@@ -6,6 +6,7 @@ export {
 } from "./archive.ts";
 export { type Change, changesBetween, withChanges } from "./changes.ts";
 export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
+export { closedAt, coveredFrom, uncoveredAt, withTyped } from "./countActs.ts";
 export { parseDarkSettings } from "./darkSettings.ts";
 export { type Developed, type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";
 export { parseHangSettings } from "./hangSettings.ts";
@@ -19,6 +20,7 @@ export { parseSun } from "./parseSun.ts";
 export { readJson } from "./readJson.ts";
 export {
   type Bottle,
+  borneBy,
   type Count,
   type DevelopedStep,
   type Development,

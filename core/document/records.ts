@@ -168,11 +168,24 @@ export interface Bottle {
   readonly keepsDays?: number;
   /** ISO 8601 with offset. */
   readonly mixedAt: string;
+  /** Area of sheets it has borne that is not among its uses, cm². */
   readonly usedCm2?: number;
+  /** Sheets that went through it: each under the id of its development, once. */
+  readonly uses?: readonly { readonly id: string; readonly cm2: number }[];
   /** Clearing times of a scrap of film, the first when it was fresh. */
   readonly clips?: readonly { readonly at: string; readonly seconds: number }[];
   readonly emptiedAt?: string | null;
   readonly note?: string;
+}
+
+/**
+ * The area of sheets that a bottle has borne: the sum of its entries.
+ *
+ * @returns cm²
+ * @example borneBy({ …, usedCm2: 100, uses: [{ id: "a", cm2: 129 }] }) // 229
+ */
+export function borneBy({ usedCm2 = 0, uses = [] }: Bottle): number {
+  return uses.reduce((sum, { cm2 }) => sum + cm2, usedCm2);
 }
 
 /** A test strip, or a positive printed from a negative. */

@@ -1,5 +1,5 @@
 import { type BottleFacts, USUAL_BOTTLES } from "../../core/darkroom/bottle/index.ts";
-import type { Bottle } from "../../core/document/index.ts";
+import { type Bottle, borneBy } from "../../core/document/index.ts";
 
 /** Milliseconds of a day. */
 const DAY = 86_400_000;
@@ -8,13 +8,14 @@ const DAY = 86_400_000;
 export const SHEET_CM2: number = (127 * 177.8) / 100;
 
 /** What a bottle bears: as it says, else what is usual for its class. */
-export function bottleFacts({ chemical, volumeMl, capacityCm2, keepsDays, usedCm2 = 0 }: Bottle): BottleFacts {
+export function bottleFacts(bottle: Bottle): BottleFacts {
+  const { chemical, volumeMl, capacityCm2, keepsDays } = bottle;
   const usual = USUAL_BOTTLES[chemical];
   return {
     volumeMl,
     capacityCm2: capacityCm2 ?? usual.capacityCm2,
     keepsDays: keepsDays ?? usual.keepsDays,
-    usedCm2,
+    usedCm2: borneBy(bottle),
   };
 }
 

@@ -11,7 +11,7 @@ import { Fold } from "../../../ui/Fold.tsx";
 import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
 import { savePartsPdf } from "../../../ui/partPdf.ts";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { changeUndoable } from "../../../ui/undoable.ts";
 import { bottleAge, bottleFacts, keepsUntil, SHEET_CM2 } from "../bottleFacts.ts";
 
 /** A bottle with what it has borne and still bears. */
@@ -21,6 +21,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
   const left = sheetsLeft(facts, SHEET_CM2);
   const state = bottleState(facts, 0, bottleAge(bottle, now));
   const keeps = readableDay(keepsUntil(bottle));
+  const change = (how: (now: Bottle) => Bottle, said: string) => changeUndoable("bottles", bottle.id, how, said);
   return (
     <li className="border-line border-t py-3" data-bottle={bottle.id} data-state={state}>
       <p className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -54,7 +55,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
             take={(value) => {
               if (value === null || !(value > 0) || value > 1_000_000)
                 return "Above 0, such as 10000: see its data sheet.";
-              void saveUndoable("bottles", { ...bottle, capacityCm2: value }, "What it bears is noted.");
+              void change((now) => ({ ...now, capacityCm2: value }), "What it bears is noted.");
               return null;
             }}
           />
@@ -66,7 +67,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
             read={plainNumber}
             take={(value) => {
               if (value === null || !(value > 0) || value > 10_000) return "Above 0, such as 14.";
-              void saveUndoable("bottles", { ...bottle, keepsDays: value }, "How long it keeps is noted.");
+              void change((now) => ({ ...now, keepsDays: value }), "How long it keeps is noted.");
               return null;
             }}
           />
@@ -101,9 +102,8 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
             yes="It is poured away"
             no="Keep it"
             onYes={() =>
-              void saveUndoable(
-                "bottles",
-                { ...bottle, emptiedAt: isoWithOffset(new Date()) },
+              void change(
+                (now) => ({ ...now, emptiedAt: isoWithOffset(new Date()) }),
                 `${bottle.name} is taken off the list.`,
               )
             }
@@ -144,7 +144,8 @@ function Clips({ bottle }: { readonly bottle: Bottle }) {
           if (value > 3600) return "At most an hour.";
           setRound(round + 1);
           const clip = { at: isoWithOffset(new Date()), seconds: value };
-          void saveUndoable("bottles", { ...bottle, clips: [...clips, clip] }, "The clip test is noted.");
+          const noted = (now: Bottle): Bottle => ({ ...now, clips: [...(now.clips ?? []), clip] });
+          void changeUndoable("bottles", bottle.id, noted, "The clip test is noted.");
           return null;
         }}
       />

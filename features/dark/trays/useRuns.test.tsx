@@ -86,6 +86,26 @@ test("two sheets overlap: the second waits for its start, each is moved by its o
   await waitFor(async () => expect((await query()).find(({ id }) => id === one)?.movesMs).toEqual([]));
 });
 
+test("moved on in both tabs at once it is moved once, in both; the next press of either goes on from there", async () => {
+  await queued(["one"]);
+  const [one, two] = [await mounted(), await mounted()];
+  const [{ id } = { id: "" }] = one.current.waiting;
+  act(() => one.current.start(id));
+  await waitFor(() => expect(two.current.going).toHaveLength(1));
+  await pass(70);
+  act(() => {
+    one.current.move(id);
+    two.current.move(id);
+  });
+  const steps = () => [one, two].map((tab) => tab.current.going[0]?.at.step);
+  await waitFor(async () => expect((await query())[0]?.movesMs).toHaveLength(1));
+  await waitFor(() => expect(steps()).toEqual([1, 1]));
+  await pass(20);
+  act(() => two.current.move(id));
+  await waitFor(() => expect(steps()).toEqual([2, 2]));
+  expect((await query())[0]?.movesMs).toHaveLength(2);
+});
+
 test("a sheet that has lain in the wash too long never stands before one in the developer", async () => {
   await queued(["one", "two"]);
   const runs = await mounted();

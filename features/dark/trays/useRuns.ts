@@ -13,7 +13,8 @@ import {
   runAt,
 } from "../../../core/darkroom/run/index.ts";
 import { type Development, runOf, sheetOut } from "../../../core/document/index.ts";
-import { finishDevelopment, removeRecord, saveRecord, takeBackFinish } from "../../../storage/index.ts";
+import { finishDevelopment, takeBackFinish } from "../../../storage/index.ts";
+import { useActs } from "../../../ui/edits/useActs.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { clockNow, useNow } from "../../../ui/useNow.ts";
@@ -54,50 +55,48 @@ export interface Runs {
  * @param room sheets that each tray holds
  */
 export function useRuns(stored: readonly Development[], room: Shop["room"]): Runs {
-  const [inHand, setInHand] = useState<ReadonlyMap<string, Development | null>>(new Map());
-  const all = useMemo(() => merged(stored, inHand), [stored, inHand]);
-  const latest = useRef(all);
-  latest.current = all;
-  useEffect(() => {
-    setInHand((held) => {
-      const kept = [...held].filter(([id, development]) => {
-        const there = stored.find((each) => each.id === id) ?? null;
-        return JSON.stringify(there) !== JSON.stringify(development);
-      });
-      return kept.length === held.size ? held : new Map(kept);
-    });
-  }, [stored]);
+  const {
+    all: held,
+    find,
+    act,
+  } = useActs("developments", stored, ({ message }) =>
+    notify(`The sheet goes on, but a reload would lose it. ${message}`, { urgent: true }),
+  );
+  /** Sheets that are being written down as through. */
+  const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
+  const all = useMemo(() => held.filter(({ id }) => !hidden.has(id)), [held, hidden]);
   const now = useNow(all.length > 0);
 
-  const hold = useCallback((development: Development): void => {
-    setInHand((held) => new Map(held).set(development.id, development));
-    void saveRecord("developments", development).then((done) => {
-      if (!done.ok) {
-        notify(`The sheet goes on, but a reload would lose it. ${done.error.message}`, { urgent: true });
-      }
-    });
-  }, []);
   const change = useCallback(
     (id: string, how: (run: Run, at: number) => Run): void => {
-      const development = latest.current.find((each) => each.id === id);
-      const run = development && runOf(development);
-      if (!development || !run) return;
-      const next = how(run, clockNow());
-      if (next === run) return;
-      const { movesMs, backsMs = [], byClock } = next;
-      hold({ ...development, movesMs, backsMs, byClock });
+      const at = clockNow();
+      const seen = find(id);
+      const before = seen && runOf(seen);
+      if (!before) return;
+      const from = runAt(before, at).step;
+      act(id, (development) => {
+        const run = development && runOf(development);
+        // Another tab may have done it already: what is pressed is meant for the bath that was seen.
+        if (!development || !run || runAt(run, at).step !== from) return development;
+        const next = how(run, at);
+        if (next === run) return development;
+        const { movesMs, backsMs = [], byClock } = next;
+        return { ...development, movesMs, backsMs, byClock };
+      });
     },
-    [hold],
+    [find, act],
   );
   const finishing = useRef(new Set<string>());
   const finish = useCallback((development: Development, run: Run, at: number): void => {
-    if (finishing.current.has(development.id)) return;
-    finishing.current.add(development.id);
-    setInHand((held) => new Map(held).set(development.id, null));
+    const { id } = development;
+    if (finishing.current.has(id)) return;
+    finishing.current.add(id);
+    setHidden(new Set(finishing.current));
     void finished(development, run, at).then((undone) => {
+      if (!undone) return;
       // It is here again: it was taken back, or it could not be stored and is tried again at the next look.
-      finishing.current.delete(development.id);
-      if (undone) setInHand((held) => new Map([...held].filter(([id]) => id !== development.id)));
+      finishing.current.delete(id);
+      setHidden(new Set(finishing.current));
     });
   }, []);
 
@@ -128,42 +127,37 @@ export function useRuns(stored: readonly Development[], room: Shop["room"]): Run
     now,
     start: useCallback(
       (id) => {
-        const development = latest.current.find((each) => each.id === id);
-        if (!development || development.startedMs !== undefined) return;
         const startedMs = clockNow();
-        hold({ ...development, startedMs, at: isoWithOffset(new Date(startedMs)), movesMs: [] });
+        act(id, (development) =>
+          development === null || development.startedMs !== undefined
+            ? development
+            : { ...development, startedMs, at: isoWithOffset(new Date(startedMs)), movesMs: [] },
+        );
       },
-      [hold],
+      [act],
     ),
     move: useCallback((id) => change(id, movedOn), [change]),
     back: useCallback((id) => change(id, movedBack), [change]),
     end: useCallback(
       (id) => {
-        const development = latest.current.find((each) => each.id === id);
+        const development = find(id);
         const run = development && runOf(development);
         if (development && run) finish(development, run, clockNow());
       },
-      [finish],
+      [find, finish],
     ),
-    forget: useCallback((ids) => {
-      const gone = latest.current.filter(({ id, startedMs }) => ids.includes(id) && startedMs === undefined);
-      setInHand((held) => new Map([...held, ...gone.map(({ id }) => [id, null] as const)]));
-      for (const { id } of gone) void removeRecord("developments", id);
-    }, []),
+    forget: useCallback(
+      (ids) => {
+        for (const id of ids) act(id, (now) => (now?.startedMs === undefined ? null : now));
+      },
+      [act],
+    ),
   };
 }
 
 /** A sheet in the wash is in no hurry: what develops or is fixed comes before it, however long it has lain there. */
 function patience({ at }: SheetNow): number {
   return at.now?.bath === "wash" ? 1 : 0;
-}
-
-function merged(
-  stored: readonly Development[],
-  inHand: ReadonlyMap<string, Development | null>,
-): readonly Development[] {
-  const all = stored.map((each) => (inHand.has(each.id) ? (inHand.get(each.id) ?? null) : each));
-  return all.filter((each) => each !== null);
 }
 
 /** Whether light may fall on a sheet by now. */
@@ -211,7 +205,10 @@ async function finished(development: Development, run: Run, at: number): Promise
           const before = written.value.before ?? development;
           const backsMs = [...(before.backsMs ?? []), clockNow()];
           const again = { ...before, movesMs: moves.slice(0, -1), backsMs, byClock: false, finishedAt: null };
-          void takeBackFinish({ ...written.value, before: again }).then(() => resolve(true));
+          void takeBackFinish(again, written.value).then((taken) => {
+            if (!taken.ok) notify(`It can’t be taken back. ${taken.error.message}`, { urgent: true });
+            resolve(taken.ok);
+          });
         },
       },
     });

@@ -2,6 +2,7 @@
 import "fake-indexeddb/auto";
 import { act, renderHook, waitFor } from "@testing-library/react";
 import type { Count } from "../../../core/document/index.ts";
+import { theDb } from "../../../storage/db.ts";
 import { listRecords, removeRecord, saveRecord } from "../../../storage/index.ts";
 import { currentNotices } from "../../../ui/notify.ts";
 import { type CountNow, useCounts } from "./useCounts.ts";
@@ -122,6 +123,55 @@ test("what is typed of it is stored with it", async () => {
   act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
   act(() => result.current.note("one", { subject: "Bean rows", note: "" }));
   await waitFor(async () => expect((await storedCounts())[0]?.words.subject).toBe("Bean rows"));
+});
+
+describe("the same count in two tabs", () => {
+  test("closed in both, logged in one: the other offers it no longer, and what is typed there brings nothing back", async () => {
+    const one = mounted();
+    act(() => one.result.current.open({ ...RECKONED, id: "one" }, 0));
+    await waitFor(async () => expect(await storedCounts()).toHaveLength(1));
+    const two = mounted(await storedCounts());
+    act(() => two.result.current.close("one"));
+    act(() => one.result.current.close("one"));
+    await waitFor(async () => expect((await storedCounts())[0]?.closedMs).not.toBeNull());
+    act(() => two.result.current.done("one"));
+    await waitFor(() => expect(one.result.current.counts).toEqual([]));
+    act(() => one.result.current.note("one", { subject: "Bean rows", note: "" }));
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    expect(await storedCounts()).toEqual([]);
+    expect(one.result.current.counts).toEqual([]);
+  });
+
+  test("words typed in both are both kept", async () => {
+    const one = mounted();
+    act(() => one.result.current.open({ ...RECKONED, id: "one" }, 0));
+    await waitFor(async () => expect(await storedCounts()).toHaveLength(1));
+    const two = mounted(await storedCounts());
+    act(() => {
+      one.result.current.note("one", { subject: "Bean rows", note: "" });
+      two.result.current.note("one", { subject: "", note: "a little wind" });
+    });
+    await waitFor(async () =>
+      expect((await storedCounts())[0]?.words).toEqual({ subject: "Bean rows", note: "a little wind" }),
+    );
+    await waitFor(() => expect(one.only().count.words.note).toBe("a little wind"));
+  });
+});
+
+test("what can’t be stored goes on in hand, is said once, and goes along with the next", async () => {
+  const full = jest
+    .spyOn(theDb().table("counts"), "put")
+    .mockRejectedValue(Object.assign(new Error("full"), { name: "QuotaExceededError" }));
+  const { result, only } = mounted();
+  act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
+  act(() => result.current.note("one", { subject: "Cold frames", note: "" }));
+  const told = () => currentNotices().filter(({ text }) => /can’t be kept through a reload/.test(text));
+  await waitFor(() => expect(told()).toHaveLength(1));
+  expect(only().count.words.subject).toBe("Cold frames");
+  full.mockRestore();
+  act(() => result.current.close("one"));
+  await waitFor(async () => expect(await storedCounts()).toMatchObject([{ words: { subject: "Cold frames" } }]));
+  expect((await storedCounts())[0]?.closedMs).not.toBeNull();
 });
 
 describe("a clock that is set while the hole is open", () => {

@@ -1,7 +1,15 @@
-import { useCallback, useEffect, useRef, useState } from "react";
-import type { Count } from "../../../core/document/index.ts";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type Count,
+  changesBetween,
+  closedAt,
+  coveredFrom,
+  uncoveredAt,
+  withTyped,
+} from "../../../core/document/index.ts";
 import { isPaused, openTime } from "../../../core/light/exposure/index.ts";
-import { listRecords, removeRecord, saveRecord, useLive } from "../../../storage/index.ts";
+import { listRecords, useLive } from "../../../storage/index.ts";
+import { useActs } from "../../../ui/edits/useActs.ts";
 import { notify } from "../../../ui/notify.ts";
 
 /** A count with the time it has been open. */
@@ -51,27 +59,15 @@ const listCounts = (): Promise<readonly Count[]> => listRecords("counts");
  */
 export function useCounts(loaded: readonly Count[]): Counts {
   const live = useLive(loaded, listCounts);
-  const [inHand, setInHand] = useState<ReadonlyMap<string, Count | null>>(new Map());
+  const {
+    all: held,
+    find,
+    act,
+  } = useActs("counts", live.value, ({ message }) =>
+    notify(`The exposure that is counted can’t be kept through a reload. ${message}`, { urgent: true }),
+  );
   const anchors = useRef(new Map<string, Anchor>());
-  const stored = new Map(live.value.map((count) => [count.id, count]));
-  for (const [id, count] of inHand) {
-    if (count === null) stored.delete(id);
-    else stored.set(id, count);
-  }
-  const all = [...stored.values()].sort((a, b) => a.openedMs - b.openedMs);
-  const latest = useRef(all);
-  latest.current = all;
-
-  // What the database has by now need not be held in hand any more.
-  useEffect(() => {
-    setInHand((held) => {
-      const kept = [...held].filter(([id, count]) => {
-        const there = live.value.find((each) => each.id === id);
-        return count === null ? there !== undefined : JSON.stringify(there) !== JSON.stringify(count);
-      });
-      return kept.length === held.size ? held : new Map(kept);
-    });
-  }, [live.value]);
+  const all = useMemo(() => [...held].sort((a, b) => a.openedMs - b.openedMs), [held]);
 
   const [, tick] = useState(0);
   const counting = all.some((count) => count.closedMs === null);
@@ -81,23 +77,10 @@ export function useCounts(loaded: readonly Count[]): Counts {
     return () => clearInterval(timer);
   }, [counting]);
 
-  const hold = useCallback((id: string, count: Count | null) => {
-    setInHand((held) => new Map(held).set(id, count));
-    const done = count === null ? removeRecord("counts", id) : saveRecord("counts", count);
-    void done.then((result) => {
-      if (!result.ok && result.error.reason !== "missing") {
-        notify(`The exposure that is counted can’t be kept through a reload. ${result.error.message}`, {
-          urgent: true,
-        });
-      }
-    });
-  }, []);
+  /** Does something to a count that is there: one that was logged or given up elsewhere does not come back. */
   const change = useCallback(
-    (id: string, how: (count: Count) => Count) => {
-      const count = latest.current.find((each) => each.id === id);
-      if (count !== undefined) hold(id, how(count));
-    },
-    [hold],
+    (id: string, how: (count: Count) => Count) => act(id, (count) => (count === null ? null : how(count))),
+    [act],
   );
   const elapsed = useCallback((count: Count): number => {
     const anchor = anchors.current.get(count.id);
@@ -117,55 +100,65 @@ export function useCounts(loaded: readonly Count[]): Counts {
     open: useCallback(
       (count, inMs) => {
         anchor(count.id, -inMs, true);
-        hold(count.id, { ...count, openedMs: Date.now() + inMs, closedMs: null, pauses: [] });
+        const opened: Count = { ...count, openedMs: Date.now() + inMs, closedMs: null, pauses: [] };
+        act(count.id, (there) => there ?? opened);
       },
-      [anchor, hold],
+      [anchor, act],
     ),
     close: useCallback(
-      (id) =>
-        change(id, (count) => {
-          const openMs = elapsed(count);
-          const whole = anchors.current.get(id)?.whole ?? false;
-          anchors.current.delete(id);
-          const nowMs = Date.now();
-          const pauses = count.pauses.map((each) => ({ ...each, untilMs: each.untilMs ?? nowMs }));
-          return { ...count, pauses, closedMs: nowMs, countedMs: whole ? Math.max(0, openMs) : null };
-        }),
-      [change, elapsed],
+      (id) => {
+        const seen = find(id);
+        if (seen === undefined || seen.closedMs !== null) return;
+        const openMs = elapsed(seen);
+        const whole = anchors.current.get(id)?.whole ?? false;
+        anchors.current.delete(id);
+        const nowMs = Date.now();
+        change(id, (count) => closedAt(count, nowMs, whole ? Math.max(0, openMs) : null));
+      },
+      [change, elapsed, find],
     ),
     pause: useCallback(
-      (id) =>
-        change(id, (count) => {
-          if (isPaused(count)) return count;
-          const before = anchors.current.get(id);
-          anchor(id, elapsed(count), before?.whole ?? false);
-          return { ...count, pauses: [...count.pauses, { fromMs: Date.now(), untilMs: null }] };
-        }),
-      [change, elapsed, anchor],
+      (id) => {
+        const seen = find(id);
+        if (seen === undefined || isPaused(seen) || seen.closedMs !== null) return;
+        anchor(id, elapsed(seen), anchors.current.get(id)?.whole ?? false);
+        const fromMs = Date.now();
+        change(id, (count) => coveredFrom(count, fromMs));
+      },
+      [change, elapsed, anchor, find],
     ),
     resume: useCallback(
-      (id) =>
-        change(id, (count) => {
-          if (!isPaused(count)) return count;
-          const before = anchors.current.get(id);
-          anchor(id, elapsed(count), before?.whole ?? false);
-          const pauses = count.pauses.map((each) => ({ ...each, untilMs: each.untilMs ?? Date.now() }));
-          return { ...count, pauses };
-        }),
-      [change, elapsed, anchor],
+      (id) => {
+        const seen = find(id);
+        if (seen === undefined || !isPaused(seen)) return;
+        anchor(id, elapsed(seen), anchors.current.get(id)?.whole ?? false);
+        const untilMs = Date.now();
+        const fromMs = seen.pauses.at(-1)?.fromMs ?? 0;
+        change(id, (count) => uncoveredAt(count, fromMs, untilMs));
+      },
+      [change, elapsed, anchor, find],
     ),
-    note: useCallback((id, words) => change(id, (count) => ({ ...count, words })), [change]),
+    note: useCallback(
+      (id, words) => {
+        // Only what was typed: another tab may have filled another line.
+        const typed = changesBetween(find(id)?.words ?? {}, words);
+        change(id, (count) => withTyped(count, typed));
+      },
+      [change, find],
+    ),
     picture: useCallback((id, picture) => change(id, (count) => ({ ...count, picture })), [change]),
     cancel: useCallback(
       (id) => {
-        const count = latest.current.find((each) => each.id === id);
+        const count = find(id);
         if (count === undefined) return;
-        hold(id, null);
-        notify("The count is given up.", { action: { name: "Bring it back", run: () => hold(id, count) } });
+        act(id, () => null);
+        notify("The count is given up.", {
+          action: { name: "Bring it back", run: () => act(id, (there) => there ?? count) },
+        });
       },
-      [hold],
+      [act, find],
     ),
-    done: useCallback((id) => hold(id, null), [hold]),
+    done: useCallback((id) => act(id, () => null), [act]),
   };
 }
 

@@ -2,7 +2,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import type { Pack } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableDay } from "../../../ui/localTime.ts";
-import { removeUndoable, saveUndoable } from "../../../ui/undoable.ts";
+import { changeUndoable, removeUndoable } from "../../../ui/undoable.ts";
 import { packWarnings } from "./packWords.ts";
 
 /** One pack: what is in it, what is left, what to know. */
@@ -10,10 +10,12 @@ export function PackRow({ pack, onEdit }: { readonly pack: Pack; readonly onEdit
   const { id, medium, size, left, bought, opened, iso, note } = pack;
   const name = `${mediumById(medium).name}, ${size}`;
   const count = (change: number): void =>
-    void saveUndoable(
+    void changeUndoable(
       "packs",
-      { ...pack, left: Math.max(0, left + change) },
+      id,
+      (now) => ({ ...now, left: Math.max(0, now.left + change) }),
       `${name}: ${Math.max(0, left + change)} left.`,
+      (now) => ({ ...now, left: Math.max(0, now.left - change) }),
     );
   return (
     <li className="border-line border-t py-2 first:border-t-0" data-pack={id}>

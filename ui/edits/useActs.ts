@@ -1,0 +1,108 @@
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { RecordName, Records } from "../../core/document/index.ts";
+import { type Act, doActs, type StorageFailure } from "../../storage/index.ts";
+
+/** What the database has by now is dropped at the latest after so long: its own word should have come back, ms. */
+const DROP_AFTER_MS = 1000;
+/** What could not be stored is tried again after so long, ms. */
+const TRY_AGAIN_AFTER_MS = 5000;
+
+interface Done<R> {
+  readonly act: Act<R>;
+  readonly isStored: boolean;
+}
+
+/** Records to which things happen, as they are now. */
+export interface Acts<R> {
+  /** As stored, with what is not stored yet done to them. */
+  readonly all: readonly R[];
+  /** The same at this moment, also between two drawings. */
+  readonly find: (id: string) => R | undefined;
+  /** Does something to a record: on the screen at once, in the database a moment later. */
+  readonly act: (id: string, act: Act<R>) => void;
+}
+
+/**
+ * Holds records to which things happen (opened, closed, moved on) rather than records that are edited: each happening is
+ * done to the record as it is stored then, so that what other tabs did stays. What can't be stored stays in hand, is tried
+ * again, and goes along with the next.
+ *
+ * @param stored as a live query has them
+ * @param onFailed tells the maker; called once until something is stored again
+ */
+export function useActs<N extends RecordName>(
+  name: N,
+  stored: readonly Records[N][],
+  onFailed: (failure: StorageFailure) => void,
+): Acts<Records[N]> {
+  type R = Records[N];
+  const inHand = useRef(new Map<string, readonly Done<R>[]>());
+  const [round, redraw] = useState(0);
+  const put = useCallback((id: string, acts: readonly Done<R>[]): void => {
+    if (acts.length > 0) inHand.current.set(id, acts);
+    else inHand.current.delete(id);
+    redraw((before) => before + 1);
+  }, []);
+  const drop = useCallback((): void => {
+    for (const [id, acts] of inHand.current) {
+      const left = acts.filter(({ isStored }) => !isStored);
+      if (left.length < acts.length) put(id, left);
+    }
+  }, [put]);
+  // What the database says now has in it what was stored before.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the database has spoken
+  useEffect(drop, [stored, drop]);
+  const told = useRef(false);
+  const failed = useRef(onFailed);
+  failed.current = onFailed;
+  const store = useCallback(
+    async (id: string): Promise<void> => {
+      const acts = inHand.current.get(id)?.filter(({ isStored }) => !isStored) ?? [];
+      if (acts.length === 0) return;
+      const done = await doActs(
+        name,
+        id,
+        acts.map(({ act }) => act),
+      );
+      if (!done.ok) {
+        if (!told.current) failed.current(done.error);
+        told.current = true;
+        setTimeout(() => void store(id), TRY_AGAIN_AFTER_MS);
+        return;
+      }
+      told.current = false;
+      const now = inHand.current.get(id) ?? [];
+      put(
+        id,
+        now.map((each) => (acts.includes(each) ? { ...each, isStored: true } : each)),
+      );
+      setTimeout(drop, DROP_AFTER_MS);
+    },
+    [name, put, drop],
+  );
+  const act = useCallback(
+    (id: string, what: Act<R>): void => {
+      put(id, [...(inHand.current.get(id) ?? []), { act: what, isStored: false }]);
+      void store(id);
+    },
+    [put, store],
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is in hand is known by its round
+  const all = useMemo(() => shown(stored, inHand.current), [stored, round]);
+  const latest = useRef(stored);
+  latest.current = stored;
+  const find = useCallback((id: string) => shown(latest.current, inHand.current).find((each) => each.id === id), []);
+  return { all, find, act };
+}
+
+function shown<R extends { readonly id: string }>(
+  stored: readonly R[],
+  inHand: ReadonlyMap<string, readonly Done<R>[]>,
+): readonly R[] {
+  if (inHand.size === 0) return stored;
+  const after = (id: string, record: R | null): R | null =>
+    (inHand.get(id) ?? []).reduce<R | null>((now, { act }) => act(now), record);
+  const known = new Set(stored.map(({ id }) => id));
+  const added = [...inHand.keys()].filter((id) => !known.has(id)).map((id) => after(id, null));
+  return [...stored.map((each) => after(each.id, each)), ...added].filter((each) => each !== null);
+}
