@@ -1,5 +1,12 @@
 import type { Result } from "../core/basis/units/index.ts";
-import { changesBetween, type Exposure, type Load, parseExposure } from "../core/document/index.ts";
+import {
+  type Change,
+  changesBetween,
+  type Exposure,
+  type Load,
+  parseExposure,
+  withChanges,
+} from "../core/document/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
@@ -91,6 +98,51 @@ export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promi
       return shot;
     }),
   );
+}
+
+/**
+ * Changes a shot as it is stored now, or takes a change of it back: what other tabs changed stays.
+ *
+ * @returns the shot as stored
+ */
+export function editExposure(
+  id: string,
+  changes: readonly Change[],
+  way: "redo" | "undo",
+  db: StillBoxDb = theDb(),
+): Promise<Result<Exposure, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
+      const row = await db.exposures.get(id);
+      if (row === undefined) throw new Refusal(storageFailure("missing"));
+      return saved(await saveExposure(withChanges(exposureOf(row), changes, way), db));
+    }),
+  );
+}
+
+/**
+ * Logs a counted shot, once: where another tab has logged it, what stands there stays, and only empty lines are filled.
+ *
+ * @returns the shot as stored
+ */
+export function logExposure(exposure: Exposure, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
+      const row = await db.exposures.get(exposure.id);
+      return saved(await saveExposure(row === undefined ? exposure : { ...exposure, ...filled(exposureOf(row)) }, db));
+    }),
+  );
+}
+
+/** What was saved within a transaction, or a refusal that leaves all of it undone. */
+function saved(done: Result<Exposure, StorageFailure>): Exposure {
+  if (!done.ok) throw new Refusal(done.error);
+  return done.value;
+}
+
+/** What is said in a record: all but its empty lines. */
+function filled<R extends object>(record: R): Partial<R> {
+  return Object.fromEntries(Object.entries(record).filter(([, value]) => value !== "" && value != null)) as Partial<R>;
 }
 
 /** Takes shots in, all or none; those that are here just so already are left alone. @returns how many were new or changed */

@@ -48,9 +48,11 @@ export {
 export { countExposures } from "./exposureCounts.ts";
 export {
   countShots,
+  editExposure,
   importShots,
   judgedShots,
   listExposures,
+  logExposure,
   removeExposure,
   saveExposure,
   shotsBetween,

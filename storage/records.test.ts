@@ -5,9 +5,11 @@ import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { developmentsSince, finishDevelopment, runningDevelopments, takeBackFinish } from "./developments.ts";
 import {
+  editExposure,
   importShots,
   judgedShots,
   listExposures,
+  logExposure,
   removeExposure,
   saveExposure,
   shotsOfLoad,
@@ -242,6 +244,28 @@ test("a camera is filled place by place: its pack counts each, its tray is turne
   if (one.ok) await takeBackLoading(one.value, db);
   expect((await presentLoad("tray", db))?.places.map(({ place }) => place)).toEqual(["8"]);
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+});
+
+test("a shot changed in two tabs keeps what both did; taken back, what came since stays", async () => {
+  await saveExposure(shot("s", { note: "" }), db);
+  const judged = { correction: 1, by: "words", at: LATER } as const;
+  const change = (name: string, before: unknown, after: unknown) => [{ path: [name], before, after }];
+  await editExposure("s", change("note", "", "a little wind"), "redo", db);
+  await editExposure("s", change("judged", undefined, judged), "redo", db);
+  expect((await listExposures(null, db))[0]).toMatchObject({ note: "a little wind", judged });
+  await editExposure("s", change("note", "", "a little wind"), "undo", db);
+  expect((await listExposures(null, db))[0]).toMatchObject({ note: "", judged });
+  const wrong = await editExposure("s", change("seconds", 4, -4), "redo", db);
+  expect(!wrong.ok && wrong.error).toMatchObject({ reason: "invalid", faults: [{ path: "/seconds" }] });
+  expect(await editExposure("gone", [], "redo", db)).toMatchObject({ error: { reason: "missing" } });
+});
+
+test("logged in two tabs it is there once: the first stands, empty lines are filled by the second", async () => {
+  await db.counts.put({ id: "s" } as Count);
+  await logExposure(shot("s", { subject: "Bean rows", note: "" }), db);
+  await logExposure(shot("s", { subject: "Scarecrow", note: "a little wind", seconds: 9 }), db);
+  expect(await listExposures(null, db)).toMatchObject([{ subject: "Bean rows", note: "a little wind", seconds: 4 }]);
+  expect(await db.counts.count()).toBe(0);
 });
 
 test("a developed sheet stands with its shot, its bottles have borne it once, and all of it can be taken back", async () => {

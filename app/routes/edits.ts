@@ -1,6 +1,6 @@
 import { data, redirect } from "react-router";
 import { cameraAction, readCameraAction } from "../../ui/edits/cameraAction.ts";
-import { deliver, KEY } from "../../ui/edits/useCameraEdits.ts";
+import { deliver } from "../../ui/edits/sendAction.ts";
 import type { Route } from "./+types/edits";
 
 /** Edits, undo, copies and deletion of a camera, from whichever page holds it. */
@@ -8,7 +8,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   const asked = readCameraAction(await request.json().catch(() => null));
   if (asked === null) throw data("This is no edit of a camera.", { status: 400 });
   const answer = await cameraAction(params.id, asked);
-  deliver(new URL(request.url).searchParams.get(KEY) ?? "", answer);
+  deliver(request, answer);
   return answer.go === null ? answer : redirect(answer.go);
 }
 

@@ -4,6 +4,7 @@ import { logAction, readLogAction } from "../../features/field/log/logAction.ts"
 import { filterOf } from "../../features/field/log/shotFilter.ts";
 import { openLog } from "../../features/field/log/useShots.ts";
 import { cameraNames } from "../../storage/index.ts";
+import { deliver } from "../../ui/edits/sendAction.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/log";
 
@@ -23,7 +24,9 @@ clientLoader.hydrate = true as const;
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const asked = readLogAction(await request.json().catch(() => null));
   if (asked === null) throw data("This is nothing the log can do.", { status: 400 });
-  return logAction(asked);
+  const answer = await logAction(asked);
+  deliver(request, answer);
+  return answer;
 }
 
 export function HydrateFallback() {

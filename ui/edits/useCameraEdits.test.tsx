@@ -17,7 +17,8 @@ import {
   restoreCamera,
 } from "../../storage/index.ts";
 import { cameraAction, readCameraAction } from "./cameraAction.ts";
-import { type CameraEdits, deliver, KEY, useCameraEdits } from "./useCameraEdits.ts";
+import { deliver } from "./sendAction.ts";
+import { type CameraEdits, useCameraEdits } from "./useCameraEdits.ts";
 import { leaveWaiting } from "./waiting.ts";
 
 const CAMERA: Camera = { ...testCamera("flat-box"), id: "shed" };
@@ -58,7 +59,7 @@ function openPage() {
         if (asked === null) throw new Error("no edit");
         await gate;
         const answer = await cameraAction(params.id ?? "", asked);
-        deliver(new URL(request.url).searchParams.get(KEY) ?? "", answer);
+        deliver(request, answer);
         return answer;
       },
     },

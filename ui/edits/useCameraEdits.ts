@@ -5,6 +5,7 @@ import { cameraRef, storageFailure } from "../../storage/index.ts";
 import { notify } from "../notify.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
 import type { SaveState } from "./EditsInHand.ts";
+import { sendAction } from "./sendAction.ts";
 import { useHand } from "./useHand.ts";
 import { type Undoable, undoable } from "./useUndo.ts";
 
@@ -22,17 +23,6 @@ export interface CameraEdits {
   /** For a page that edits another record too: see {@link useUndo}. */
   readonly undoable: Undoable;
 }
-
-/** Answers of the action to what this page sent, by the sender's key, until the sender takes them. */
-const answers = new Map<string, CameraAnswer>();
-
-/** Hands an answer of a camera's action to the page that sent for it. */
-export function deliver(key: string, answer: CameraAnswer): void {
-  answers.set(key, answer);
-}
-
-/** The header under which a sender tells its key. */
-export const KEY = "key";
 
 /**
  * Holds a camera while it is edited, on every page that edits one. Edits go through the action of the route
@@ -68,17 +58,7 @@ export function useCameraEdits(loaded: Camera): CameraEdits {
   };
 }
 
-/** Sends something to the camera's action and waits for what comes of it; the page it was sent from may be gone by then. */
 async function sent(id: string, action: CameraAction, submit: SubmitFunction): Promise<CameraAnswer> {
-  const key = crypto.randomUUID();
-  await submit(JSON.stringify(action), {
-    action: `/cameras/${encodeURIComponent(id)}/edits?${KEY}=${key}`,
-    method: "post",
-    encType: "application/json",
-    navigate: false,
-    fetcherKey: key,
-  });
-  const answer = answers.get(key);
-  answers.delete(key);
+  const answer = await sendAction<CameraAnswer>(submit, `/cameras/${encodeURIComponent(id)}/edits`, action);
   return answer ?? { failed: storageFailure("unavailable"), stored: null, go: null };
 }

@@ -1,7 +1,7 @@
 import { parseTime } from "../../../core/basis/units/index.ts";
 import { type Camera, withExposed } from "../../../core/camera/container/index.ts";
 import { type Count, changesBetween, type Exposure, parseRecord } from "../../../core/document/index.ts";
-import { editRecord, getEdited, saveExposure } from "../../../storage/index.ts";
+import { editRecord, getEdited, logExposure } from "../../../storage/index.ts";
 
 /** What is typed of a shot when it is logged; the rest is what its count was reckoned from. */
 export interface ShotEntries {
@@ -32,13 +32,13 @@ export function readShot(sent: unknown): ShotEntries | null {
   return whole ? (sent as ShotEntries) : null;
 }
 
-/** Logs a shot under its count's id: twice sent, it is there once. Its place is marked, its count is over. */
+/** Logs a shot under its count's id: twice sent, it is there once, as it was sent first. Its place is marked, its count is over. */
 export async function logShot(shot: ShotEntries): Promise<ShotAnswer> {
   const { count } = shot;
   const refused = (error: string): ShotAnswer => ({ id: count.id, saved: null, error });
   const seconds = parseTime(shot.seconds);
   if (!seconds.ok) return refused(seconds.error);
-  const written = await saveExposure(exposureFrom(count, shot, seconds.value));
+  const written = await logExposure(exposureFrom(count, shot, seconds.value));
   if (!written.ok) return refused(written.error.message);
   const camera = await getEdited("cameras", count.cameraId);
   if (camera.ok) await turnOver(camera.value, count.number ?? null, shot.openedAt);

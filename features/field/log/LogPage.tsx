@@ -1,8 +1,9 @@
 import { Download } from "lucide-react";
 import { lazy, Suspense, useState } from "react";
-import { Link, useFetcher, useSearchParams } from "react-router";
-import { type CameraName, listExposures } from "../../../storage/index.ts";
+import { Link, useSearchParams, useSubmit } from "react-router";
+import { type CameraName, listExposures, storageFailure } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { sendAction } from "../../../ui/edits/sendAction.ts";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { saveFile } from "../../../ui/saveFile.ts";
@@ -38,10 +39,15 @@ export function LogPage({
   const live = useShotList(loaded, filter);
   const { count, ids } = live.value;
   const [, setSearch] = useSearchParams();
-  const fetcher = useFetcher<LogAnswer>();
+  const submit = useSubmit();
+  const [failed, setFailed] = useState<string | null>(null);
   const [importing, setImporting] = useState(false);
-  const send = (action: LogAction): void =>
-    void fetcher.submit(JSON.stringify(action), { method: "post", encType: "application/json" });
+  const send = async (action: LogAction): Promise<boolean> => {
+    const answer = await sendAction<LogAnswer>(submit, "/log", action);
+    const why = answer === null ? storageFailure("unavailable").message : answer.failed;
+    setFailed(why);
+    return why === null;
+  };
   const ask = (change: Readonly<Record<string, string | null>>): void =>
     setSearch((before) => {
       const next = new URLSearchParams(before);
@@ -87,9 +93,9 @@ export function LogPage({
         onChoose={(id) => ask({ view: id === "shots" ? null : id })}
       />
       <LiveNotice live={live} />
-      {fetcher.data?.failed && (
+      {failed !== null && (
         <p role="alert" className="mb-3 border-action border-l-4 bg-card p-3">
-          {fetcher.data.failed}
+          {failed}
         </p>
       )}
       {shown === "says" ? (

@@ -1,6 +1,6 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useLayoutEffect, useRef, useState } from "react";
-import type { Exposure } from "../../../core/document/index.ts";
+import { changesBetween, type Exposure } from "../../../core/document/index.ts";
 import { notify } from "../../../ui/notify.ts";
 import { JudgePanel } from "./JudgePanel.tsx";
 import type { LogAction } from "./logAction.ts";
@@ -24,7 +24,8 @@ export function ShotList({
   readonly filter: ShotFilter;
   readonly count: number;
   readonly ids: readonly string[] | null;
-  readonly send: (action: LogAction) => void;
+  /** Tells whether it is done; why it is not is said by the page. */
+  readonly send: (action: LogAction) => Promise<boolean>;
 }) {
   const [at, setAt] = useState<{ readonly id: string; readonly doing: "edit" | "judge" } | null>(null);
   const list = useRef<HTMLOListElement>(null);
@@ -33,15 +34,17 @@ export function ShotList({
   const rows = useWindowVirtualizer({ count, estimateSize: () => ROW, overscan: 6, scrollMargin: top });
   const items = rows.getVirtualItems();
   const shots = useShots(loaded, filter, ids, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
-  const save = (shot: Exposure, before: Exposure, said: string | null): void => {
-    send({ type: "save", exposure: shot });
+  // A form closes, and a notice speaks, when it is stored: what was typed is not gone with a full disk.
+  const save = async (shot: Exposure, before: Exposure, said: string): Promise<void> => {
+    const edit = { type: "edit", id: shot.id, changes: changesBetween(before, shot) } as const;
+    if (!(await send({ ...edit, way: "redo" }))) return;
     setAt(null);
-    if (said !== null) notify(said, { action: { name: "Undo", run: () => send({ type: "save", exposure: before }) } });
+    notify(said, { action: { name: "Undo", run: () => void send({ ...edit, way: "undo" }) } });
   };
-  const remove = (shot: Exposure): void => {
-    send({ type: "delete", id: shot.id });
+  const remove = async (shot: Exposure): Promise<void> => {
+    if (!(await send({ type: "delete", id: shot.id }))) return;
     notify(`${shot.subject || "A shot"} is deleted.`, {
-      action: { name: "Undo", run: () => send({ type: "save", exposure: shot }) },
+      action: { name: "Undo", run: () => void send({ type: "restore", exposure: shot }) },
     });
   };
   return (
@@ -69,7 +72,7 @@ export function ShotList({
               <div className="border-line border-t bg-card p-3">
                 <ShotForm
                   shot={shot}
-                  onSave={(changed) => save(changed, shot, "The shot is changed.")}
+                  onSave={(changed) => void save(changed, shot, "The shot is changed.")}
                   onCancel={() => setAt(null)}
                 />
               </div>
@@ -79,13 +82,13 @@ export function ShotList({
                 shot={shot}
                 onJudge={() => setAt(doing === "judge" ? null : { id: shot.id, doing: "judge" })}
                 onEdit={() => setAt({ id: shot.id, doing: "edit" })}
-                onDelete={() => remove(shot)}
+                onDelete={() => void remove(shot)}
               />
             )}
             {shot && doing === "judge" && (
               <JudgePanel
                 shot={shot}
-                onJudge={(judged) => save(judged, shot, "Judged: the next time takes it in.")}
+                onJudge={(judged) => void save(judged, shot, "Judged: the next time takes it in.")}
                 onCancel={() => setAt(null)}
               />
             )}

@@ -37,9 +37,14 @@ test("a shot that is sent is one with all its entries; anything else is none", (
   for (const none of [null, 3, "shot", []]) expect(readShot(none)).toBeNull();
 });
 
-test("the log saves and deletes, and nothing else", () => {
+test("the log changes, deletes and brings back, and nothing else", () => {
   expect(readLogAction({ type: "delete", id: "a" })).toEqual({ type: "delete", id: "a" });
-  expect(readLogAction({ type: "save", exposure: SHOT })).toEqual({ type: "save", exposure: SHOT });
+  expect(readLogAction({ type: "restore", exposure: SHOT })).toEqual({ type: "restore", exposure: SHOT });
+  const edit = { type: "edit", id: "a", way: "undo", changes: [{ path: ["note"], before: "", after: "wind" }] };
+  expect(readLogAction(edit)).toEqual(edit);
+  for (const wrong of [{ id: 3 }, { way: "twice" }, { changes: {} }, { changes: [{ path: "note" }] }]) {
+    expect(readLogAction({ ...edit, ...wrong })).toBeNull();
+  }
   for (const none of [null, "delete", { type: "delete" }, { type: "delete", id: 3 }, { type: "burn", id: "a" }]) {
     expect(readLogAction(none)).toBeNull();
   }

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
-import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
+import { changesBetween, type Exposure, type Negative, type Spoilt } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";
-import { saveExposure } from "../../../storage/index.ts";
+import { editExposure } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
@@ -74,14 +74,15 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
   const counted = useMemo(() => (camera && isPart ? isWithin(opticalModel(camera), WITHIN) : null), [camera, isPart]);
   const [counts, setCounts] = useState(false);
   const keep = useCallback(async (next: Exposure, before: Exposure): Promise<void> => {
-    const done = await saveExposure(next);
+    const changes = changesBetween(before, next);
+    const done = await editExposure(next.id, changes, "redo");
     if (!done.ok) {
       notify(done.error.message, { urgent: true });
       return;
     }
     const what = next.judged ? `judged: ${stopsWanted(next.judged.correction)}` : "kept out of what the log learns";
     notify(`${next.subject || next.cameraName || "The shot"} is ${what}.`, {
-      action: { name: "Undo", run: () => void saveExposure(before) },
+      action: { name: "Undo", run: () => void editExposure(next.id, changes, "undo") },
     });
   }, []);
   if (trouble !== null) {
