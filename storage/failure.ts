@@ -2,7 +2,7 @@ import { failure, type Result, success } from "../core/basis/units/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 
 /** Why something could not be stored or read. */
-export type StorageReason = "full" | "outdated" | "newer" | "unavailable" | "missing" | "invalid";
+export type StorageReason = "full" | "outdated" | "newer" | "unavailable" | "missing" | "invalid" | "elsewhere";
 
 export interface StorageFailure {
   readonly reason: StorageReason;
@@ -18,6 +18,7 @@ const MESSAGES: Readonly<Record<StorageReason, string>> = {
   unavailable:
     "This browser does not let us store anything here (a private window, perhaps). Save files before you leave.",
   missing: "This is no longer here. It may have been deleted in another tab.",
+  elsewhere: "This was changed in another tab meanwhile: look again, nothing was written.",
   invalid: "This can’t be stored as it is.",
 };
 

@@ -2,7 +2,7 @@ import type { Result } from "../core/basis/units/index.ts";
 import type { Load, Pack } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { type Edit, editRecord } from "./edits.ts";
-import { attempt, Refusal, type StorageFailure } from "./failure.ts";
+import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 import { checkedRecord, getRecord, listRecords, wholeRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
@@ -42,27 +42,35 @@ export interface Loading {
 
 /**
  * Writes what a camera is loaded with, all of it or place by place: whatever else was in it is out, its pack holds so many
- * sheets less, and a tray is turned back. All or nothing.
+ * sheets less, and a tray is turned back. All or nothing. What another tab has loaded or unloaded meanwhile is refused.
  *
- * @param load its `at` is when the earlier load was out at the latest; one that is there already keeps its other places
+ * @param load its `at` is when the earlier load was out at the latest; one that is there already keeps its places
+ * @param seen id of what was in the camera, as far as the page knew
  * @param turn edit of the camera that belongs to it
  */
 export function loadCamera(
   load: Load,
+  seen: string | null,
   turn: Edit | null = null,
   db: StillBoxDb = theDb(),
 ): Promise<Result<Loading, StorageFailure>> {
   return attempt(() =>
     db.transaction("rw", [db.table("loads"), db.table("packs"), db.cameras, db.edits], async () => {
       const before = await getRecord("loads", load.id, db);
-      const others = (before?.places ?? []).filter(({ place }) => !load.places.some((each) => each.place === place));
-      const whole = checkedRecord("loads", { ...load, places: [...others, ...load.places] });
       const open = (await loadsOf(load.cameraId, db)).filter(({ unloadedAt }) => (unloadedAt ?? null) === null);
+      // One that the page did not know was loaded elsewhere; one that is there and not open was unloaded elsewhere.
+      const known = open.every(({ id }) => id === seen || id === load.id);
+      const isOut = before !== null && !open.some(({ id }) => id === load.id);
+      if (!known || isOut) throw new Refusal(storageFailure("elsewhere"));
+      // A place that is filled already stays as it is: it may be exposed by now.
+      const there = before?.places ?? [];
+      const added = load.places.filter(({ place }) => !there.some((each) => each.place === place));
+      const whole = checkedRecord("loads", { ...load, ...before, places: [...there, ...added] });
       const ended = open.filter(({ id }) => id !== load.id);
       for (const each of ended) await db.table("loads").put({ ...each, unloadedAt: load.at });
       await db.table("loads").put(whole);
       const pack = load.packId ? await getRecord("packs", load.packId, db) : null;
-      const wanted = whole.places.length - (before?.places.length ?? 0);
+      const wanted = added.length;
       // By its count it may have held fewer.
       const taken = Math.min(wanted, pack?.left ?? 0);
       if (pack !== null) {
@@ -70,7 +78,7 @@ export function loadCamera(
         await db.table("packs").put({ ...pack, left, opened: pack.opened ?? load.at.slice(0, 10) });
       }
       await edited(load, turn, "redo", db);
-      return { load: whole, filled: load.places.map(({ place }) => place), ended, pack, taken, turned: turn };
+      return { load: whole, filled: added.map(({ place }) => place), ended, pack, taken, turned: turn };
     }),
   );
 }

@@ -91,8 +91,8 @@ test("what is done to a record is done to it as it is stored then; gone, it does
 
 test("loading ends the load before, counts the pack down and opens it; taken back, all is as it was", async () => {
   await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 2 }, db);
-  await loadCamera(load("one"), null, db);
-  const done = await loadCamera(load("two", { at: LATER, packId: "p" }), null, db);
+  await loadCamera(load("one"), null, null, db);
+  const done = await loadCamera(load("two", { at: LATER, packId: "p" }), "one", null, db);
   expect((await presentLoad("tray", db))?.id).toBe("two");
   expect((await getRecord("loads", "one", db))?.unloadedAt).toBe(LATER);
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 0, opened: "2026-05-02" });
@@ -101,14 +101,14 @@ test("loading ends the load before, counts the pack down and opens it; taken bac
   expect((await presentLoad("tray", db))?.id).toBe("one");
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
   await saveRecord("packs", { id: "old", medium: "rc-graded", size: "5×7 in", left: 9, opened: "2024-03-01" }, db);
-  await loadCamera(load("four", { cameraId: "other", packId: "old" }), null, db);
+  await loadCamera(load("four", { cameraId: "other", packId: "old" }), null, null, db);
   expect(await getRecord("packs", "old", db)).toMatchObject({ left: 6, opened: "2024-03-01" });
-  const refused = await loadCamera(load("three", { places: [] }), null, db);
+  const refused = await loadCamera(load("three", { places: [] }), null, null, db);
   expect([refused.ok, (await presentLoad("tray", db))?.id]).toEqual([false, "one"]);
 });
 
 test("a shot takes its place in its load, is over with its count, and frees the place when it is deleted", async () => {
-  await loadCamera(load("one"), null, db);
+  await loadCamera(load("one"), null, null, db);
   const going: Count = {
     id: "s",
     cameraId: "tray",
@@ -159,7 +159,7 @@ test("judged shots are found by their index, sifted ones in the order of the log
 
 test("two phones' logs merge by file, without doubles; what a table brings keeps what it doesn't hold", async () => {
   const other = openDb(`records-${++count}`);
-  await loadCamera(load("one"), null, db);
+  await loadCamera(load("one"), null, null, db);
   await saveExposure(shot("both"), db);
   await saveExposure(shot("mine", { place: "8" }), db);
   for (const each of [shot("both"), shot("theirs", { loadId: null, place: null })]) await saveExposure(each, other);
@@ -228,8 +228,8 @@ test("the database of version 2 is taken over: an exposure that was going on, sh
 test("a camera is filled place by place: its pack counts each, its tray is turned back with the first, all of it can be taken back", async () => {
   await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 3, opened: "2026-04-01" }, db);
   const places = load("one").places;
-  const first = await loadCamera(load("one", { packId: "p", places: places.slice(0, 1) }), null, db);
-  const second = await loadCamera(load("one", { packId: "p", places: places.slice(1, 2) }), null, db);
+  const first = await loadCamera(load("one", { packId: "p", places: places.slice(0, 1) }), null, null, db);
+  const second = await loadCamera(load("one", { packId: "p", places: places.slice(1, 2) }), null, null, db);
   expect((await presentLoad("tray", db))?.places).toHaveLength(2);
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 1 });
   if (second.ok) await takeBackLoading(second.value, db);
@@ -239,11 +239,33 @@ test("a camera is filled place by place: its pack counts each, its tray is turne
   expect(await presentLoad("tray", db)).toBeNull();
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 3 });
   // Taken back out of its turn, what came after it stays.
-  const one = await loadCamera(load("two", { packId: "p", places: places.slice(0, 1) }), null, db);
-  await loadCamera(load("two", { packId: "p", places: places.slice(1, 2) }), null, db);
+  const one = await loadCamera(load("two", { packId: "p", places: places.slice(0, 1) }), null, null, db);
+  await loadCamera(load("two", { packId: "p", places: places.slice(1, 2) }), null, null, db);
   if (one.ok) await takeBackLoading(one.value, db);
   expect((await presentLoad("tray", db))?.places.map(({ place }) => place)).toEqual(["8"]);
   expect(await getRecord("packs", "p", db)).toMatchObject({ left: 2 });
+});
+
+test("one camera loaded in two tabs: a place is loaded once and taken from the pack once; what one tab did not know of is refused", async () => {
+  await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 9 }, db);
+  const { places } = load("x");
+  const of = (id: string, from: number) => load(id, { packId: "p", places: places.slice(from, from + 1) });
+  const left = async () => (await getRecord("packs", "p", db))?.left;
+  expect((await loadCamera(of("a", 0), null, null, db)).ok).toBe(true);
+  // The other tab still sees an empty camera.
+  expect(await loadCamera(of("b", 0), null, null, db)).toMatchObject({ error: { reason: "elsewhere" } });
+  expect([(await listLoads("tray", null, db)).length, await left()]).toEqual([1, 8]);
+  // It looks again, and goes on with the same load; a place that is exposed by now stays so.
+  await saveExposure(shot("s", { loadId: "a" }), db);
+  const again = await loadCamera(of("a", 0), "a", null, db);
+  expect(again).toMatchObject({ value: { filled: [], taken: 0 } });
+  await loadCamera(of("a", 1), "a", null, db);
+  expect((await presentLoad("tray", db))?.places.map(({ exposureId }) => exposureId)).toEqual(["s", null]);
+  expect(await left()).toBe(7);
+  // Unloaded in one tab while the other loads on: it stays unloaded.
+  await changeRecord("loads", "a", (now) => ({ ...now, unloadedAt: LATER }), db);
+  expect(await loadCamera(of("a", 2), "a", null, db)).toMatchObject({ error: { reason: "elsewhere" } });
+  expect([await presentLoad("tray", db), await left()]).toEqual([null, 7]);
 });
 
 test("a shot changed in two tabs keeps what both did; taken back, what came since stays", async () => {

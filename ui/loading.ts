@@ -1,8 +1,9 @@
 import { type Camera, type LoadPlace, loadPlaces } from "../core/camera/container/index.ts";
 import { changesBetween, type Load, type LoadedPlace } from "../core/document/index.ts";
-import { loadCamera, saveRecord, takeBackLoading } from "../storage/index.ts";
+import { loadCamera, takeBackLoading } from "../storage/index.ts";
 import { isoWithOffset } from "./localTime.ts";
 import { notify } from "./notify.ts";
+import { changeUndoable } from "./undoable.ts";
 
 /** What is put into a camera. */
 export interface LoadWish {
@@ -18,13 +19,15 @@ export interface LoadWish {
  * to all unexposed. One press takes it back.
  *
  * @param into the load that is being filled; `null`: a new one
+ * @param seen what was in the camera, as far as the page knew
  * @returns the load as stored; `null` where it could not be stored, which is said
  */
 export async function loadIt(
   camera: Camera,
   places: readonly LoadPlace[],
   wish: LoadWish,
-  into: Load | null = null,
+  into: Load | null,
+  seen: Load | null,
 ): Promise<Load | null> {
   const { medium, iso, flashed, initials, packId } = wish;
   const added = places.map(
@@ -42,7 +45,7 @@ export async function loadIt(
   };
   const turned = into === null && camera.set ? { ...camera, set: { ...camera.set, exposed: [] } } : camera;
   const changes = changesBetween(camera, turned);
-  const done = await loadCamera(load, changes.length > 0 ? { label: "loaded anew", changes } : null);
+  const done = await loadCamera(load, seen?.id ?? null, changes.length > 0 ? { label: "loaded anew", changes } : null);
   if (!done.ok) {
     notify(`That it is loaded is not stored. ${done.error.message}`, { urgent: true });
     return null;
@@ -61,7 +64,7 @@ export async function loadIt(
 
 /** Writes that a load is out of its camera. */
 export async function unloadIt(load: Load): Promise<void> {
-  const done = await saveRecord("loads", { ...load, unloadedAt: isoWithOffset(new Date()) });
-  if (!done.ok) notify(`That it is unloaded is not stored. ${done.error.message}`, { urgent: true });
-  else notify("It is unloaded.", { action: { name: "Undo", run: () => void saveRecord("loads", load) } });
+  const unloadedAt = isoWithOffset(new Date());
+  const out = (now: Load): Load => ((now.unloadedAt ?? null) === null ? { ...now, unloadedAt } : now);
+  await changeUndoable("loads", load.id, out, "It is unloaded.");
 }

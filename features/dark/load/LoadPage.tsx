@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { emulsionTells, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../catalogue/loadingSteps.ts";
@@ -88,11 +88,21 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   // A wet hand presses twice: until the first press is stored, the next is none; and it is stored before it is seen here.
   const storing = useRef(false);
   const made = useRef<Load | null>(null);
+  // From then on what is stored counts: another tab may unload it.
+  useEffect(() => {
+    if (load !== null) made.current = null;
+  }, [load]);
   const fill = useCallback(
     async (which: readonly LoadPlace[]) => {
       if (storing.current) return;
       storing.current = true;
-      const filled = await loadIt(camera, which, { medium, iso, flashed, initials, packId }, load ?? made.current);
+      const filled = await loadIt(
+        camera,
+        which,
+        { medium, iso, flashed, initials, packId },
+        load ?? made.current,
+        load,
+      );
       storing.current = false;
       if (filled === null) return;
       made.current = filled;

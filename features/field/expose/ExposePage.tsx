@@ -15,6 +15,7 @@ import { notify } from "../../../ui/notify.ts";
 import { Question } from "../../../ui/Question.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { changeUndoable } from "../../../ui/undoable.ts";
 import { useWakeLock } from "../../../ui/useWakeLock.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { type FieldData, readKit } from "../fieldData.ts";
@@ -317,7 +318,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                 })
               }
               onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
-              onLoad={(wish) => void loadIt(camera, places, wish)}
+              onLoad={(wish) => void loadIt(camera, places, wish, null, load)}
               onUnload={() => load && void unloadIt(load)}
             >
               <ClicksAsked camera={camera} clickless={settings.clickless} />
@@ -358,14 +359,8 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
 
 /** The three times of a bracket on the next three places, so that each is proposed with its own. */
 async function spread(load: Load, times: readonly [number, number, number], place: string | null): Promise<void> {
-  const next = bracketed(load, times, place);
-  if (next === null) return;
-  const saved = await saveRecord("loads", next);
-  if (!saved.ok) notify(`The bracket is not noted. ${saved.error.message}`, { urgent: true });
-  else
-    notify("Three places have a time of their own now.", {
-      action: { name: "Undo", run: () => void saveRecord("loads", load) },
-    });
+  const planned = (now: Load): Load => bracketed(now, times, place) ?? now;
+  await changeUndoable("loads", load.id, planned, "Three places have a time of their own now.");
 }
 
 /** Stores the photograph a shot was metered by; without room for it the shot goes without. */
