@@ -16,6 +16,7 @@ const edited: unknown[] = [];
 const said: { readonly words: string; readonly action?: { readonly name: string; readonly run: () => void } }[] = [];
 
 jest.mock("../storage/index.ts", () => ({
+  recoverActs: () => Promise.resolve(),
   recoverUnsaved: () => Promise.resolve(unsaved),
   cameraNames: () => Promise.resolve([{ id: "tin", name: "Biscuit tin" }]),
   editRecord: (...all: unknown[]) => {

@@ -1,4 +1,4 @@
-import { cameraNames, editRecord, type NoteRow, recoverUnsaved } from "../storage/index.ts";
+import { cameraNames, editRecord, type NoteRow, recoverActs, recoverUnsaved } from "../storage/index.ts";
 import { leaveWaiting } from "../ui/edits/waiting.ts";
 import { isoWithOffset } from "../ui/localTime.ts";
 import { notify } from "../ui/notify.ts";
@@ -15,6 +15,7 @@ const KINDS: Readonly<Record<NoteRow["name"], string>> = {
  * can't be read are told, those that were overtaken are offered.
  */
 export async function recover(): Promise<void> {
+  await recoverActs();
   const { waiting, older, gone, damaged } = await recoverUnsaved(isoWithOffset(new Date()));
   leaveWaiting(waiting);
   if (damaged > 0) {

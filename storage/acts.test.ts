@@ -11,8 +11,11 @@ import {
   withTyped,
 } from "../core/document/index.ts";
 import { chance } from "../core/testing/chance.ts";
-import { openDb, type StillBoxDb } from "./db.ts";
+import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
+import { noteActs, recoverActs } from "./notedActs.ts";
 import { doActs, getRecord } from "./records.ts";
+import { fakeLocalStorage } from "./testing.ts";
+import { hasUnsaved } from "./unsaved.ts";
 
 const COUNT: Count = {
   id: "c",
@@ -52,6 +55,55 @@ beforeEach(() => {
   db = openDb(`acts-${++count}`);
 });
 afterEach(() => db.delete());
+
+describe("what a page did just before it was gone", () => {
+  let local: Record<string, string>;
+  beforeEach(() => {
+    local = fakeLocalStorage();
+  });
+  afterEach(() => void Reflect.deleteProperty(globalThis, "localStorage"));
+  const there = () => getRecord("counts", "c", db);
+  const typed = withTyped(COUNT, [{ path: ["subject"], before: "", after: "Cold frames" }]);
+
+  test("is done by the next page: opened, and what was typed; what is stored needs no note", async () => {
+    noteActs("counts", "c", "page", null, typed);
+    expect(await hasUnsaved(db)).toBe(true);
+    await recoverActs(db);
+    expect(await there()).toEqual(typed);
+    expect([Object.keys(local), await hasUnsaved(db)]).toEqual([[], false]);
+    noteActs("counts", "c", "page", typed, closedAt(typed, 9000, 8000));
+    noteActs("counts", "c", "page", typed, typed);
+    expect(Object.keys(local)).toEqual([]);
+  });
+
+  test("stays with what another tab did since; of what was logged or given up nothing comes back", async () => {
+    await db.table("counts").put(COUNT);
+    noteActs("counts", "c", "page", COUNT, typed);
+    await db.table("counts").put(closedAt(COUNT, 5000, null));
+    await recoverActs(db);
+    expect(await there()).toMatchObject({ closedMs: 5000, words: { subject: "Cold frames" } });
+    noteActs("counts", "c", "page", typed, coveredFrom(typed, 3000));
+    await db.table("counts").clear();
+    await recoverActs(db);
+    expect([await there(), Object.keys(local)]).toEqual([null, []]);
+    noteActs("counts", "c", "page", null, COUNT);
+    await db.exposures.put({ id: "c" } as ExposureRow);
+    await recoverActs(db);
+    expect([await there(), Object.keys(local)]).toEqual([null, []]);
+  });
+
+  test("waits while the disk is full; what is none is put away", async () => {
+    noteActs("counts", "c", "page", null, COUNT);
+    const full = jest.spyOn(db.table("counts"), "put").mockRejectedValue(new DOMException("", "QuotaExceededError"));
+    await recoverActs(db);
+    full.mockRestore();
+    expect(Object.keys(local)).toHaveLength(1);
+    local["still-box-act:x"] = "[nu";
+    local["still-box-act:y"] = JSON.stringify({ name: "edits", recordId: "c", changes: [] });
+    await recoverActs(db);
+    expect([await there(), Object.keys(local)]).toEqual([COUNT, []]);
+  });
+});
 
 const doTo = (act: (stored: Count) => Count | null) =>
   doActs("counts", "c", [(stored) => (stored === null ? null : act(stored))], db);

@@ -66,6 +66,7 @@ export { hasOwnMedia } from "./hasOwnMedia.ts";
 export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
 export { listNegatives, readPicture, saveNegatives } from "./negatives.ts";
+export { noteActs, recoverActs } from "./notedActs.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
 export { type Act, changeRecord, doActs, listRecords, removeRecord, saveRecord, takeBackChanges } from "./records.ts";

@@ -16,6 +16,17 @@ export function heldNotes(): readonly { readonly key: string; readonly note: unk
   return textsUnder(HELD_KEY).map(([rest, text]) => ({ key: HELD_KEY + rest, note: readNote(text) }));
 }
 
+/** Where it is noted what was done to records that things happen to: see {@link actNotes}. */
+const ACT_KEY = "still-box-act:";
+
+/** The place of a note of what was done to a record by a page. */
+export const actKey = (name: string, recordId: string, page: string): string => `${ACT_KEY}${name}:${recordId}:${page}`;
+
+/** What pages did to records and the database had not got, each with the key it lies under. */
+export function actNotes(): readonly { readonly key: string; readonly note: unknown }[] {
+  return textsUnder(ACT_KEY).map(([rest, text]) => ({ key: ACT_KEY + rest, note: readNote(text) }));
+}
+
 /** What lies in the browser's small store under keys that begin so: the rest of the key, and the text. */
 function textsUnder(beginning: string): readonly (readonly [string, string])[] {
   const found: [string, string][] = [];

@@ -1,6 +1,6 @@
 import type { Change } from "../core/document/index.ts";
 import { type NoteRow, type StillBoxDb, theDb } from "./db.ts";
-import { heldNotes, inLocalStorage, quickKey, quickNotes } from "./quickNotes.ts";
+import { actNotes, heldNotes, inLocalStorage, quickKey, quickNotes } from "./quickNotes.ts";
 
 /**
  * Notes an edit down at once: it is written when this returns, also if the tab is closed the next moment, when no
@@ -34,9 +34,9 @@ export async function strikeUnsaved(id: string, db: StillBoxDb = theDb()): Promi
   await db.notes.delete(id).catch(() => undefined);
 }
 
-/** Whether pages that are gone left anything for `recoverUnsaved` to do. */
+/** Whether pages that are gone left anything for `recoverUnsaved` or `recoverActs` to do. */
 export async function hasUnsaved(db: StillBoxDb = theDb()): Promise<boolean> {
-  return [...quickNotes(), ...heldNotes()].length > 0 || (await db.notes.count().catch(() => 0)) > 0;
+  return [...quickNotes(), ...heldNotes(), ...actNotes()].length > 0 || (await db.notes.count().catch(() => 0)) > 0;
 }
 
 /** Whether what came from outside is a change: a path of names, with what was and what shall be. */

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { RecordName, Records } from "../../core/document/index.ts";
-import { type Act, doActs, type StorageFailure } from "../../storage/index.ts";
+import { type Act, doActs, noteActs, type StorageFailure } from "../../storage/index.ts";
 
 /** What the database has by now is dropped at the latest after so long: its own word should have come back, ms. */
 const DROP_AFTER_MS = 1000;
@@ -38,11 +38,24 @@ export function useActs<N extends RecordName>(
   type R = Records[N];
   const inHand = useRef(new Map<string, readonly Done<R>[]>());
   const [round, redraw] = useState(0);
-  const put = useCallback((id: string, acts: readonly Done<R>[]): void => {
-    if (acts.length > 0) inHand.current.set(id, acts);
-    else inHand.current.delete(id);
-    redraw((before) => before + 1);
-  }, []);
+  const latest = useRef(stored);
+  latest.current = stored;
+  const [page] = useState(() => crypto.randomUUID());
+  const put = useCallback(
+    (id: string, acts: readonly Done<R>[]): void => {
+      if (acts.length > 0) inHand.current.set(id, acts);
+      else inHand.current.delete(id);
+      // What is stored needs no note; what is not must outlive this tab.
+      const there = latest.current.find((each) => each.id === id) ?? null;
+      const base = after(
+        acts.filter(({ isStored }) => isStored),
+        there,
+      );
+      noteActs(name, id, page, base, after(acts, there));
+      redraw((before) => before + 1);
+    },
+    [name, page],
+  );
   const drop = useCallback((): void => {
     for (const [id, acts] of inHand.current) {
       const left = acts.filter(({ isStored }) => !isStored);
@@ -89,10 +102,13 @@ export function useActs<N extends RecordName>(
   );
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is in hand is known by its round
   const all = useMemo(() => shown(stored, inHand.current), [stored, round]);
-  const latest = useRef(stored);
-  latest.current = stored;
   const find = useCallback((id: string) => shown(latest.current, inHand.current).find((each) => each.id === id), []);
   return { all, find, act };
+}
+
+/** A record with what was done to it. */
+function after<R>(acts: readonly Done<R>[] | undefined, record: R | null): R | null {
+  return (acts ?? []).reduce<R | null>((now, { act }) => act(now), record);
 }
 
 function shown<R extends { readonly id: string }>(
@@ -100,9 +116,7 @@ function shown<R extends { readonly id: string }>(
   inHand: ReadonlyMap<string, readonly Done<R>[]>,
 ): readonly R[] {
   if (inHand.size === 0) return stored;
-  const after = (id: string, record: R | null): R | null =>
-    (inHand.get(id) ?? []).reduce<R | null>((now, { act }) => act(now), record);
   const known = new Set(stored.map(({ id }) => id));
-  const added = [...inHand.keys()].filter((id) => !known.has(id)).map((id) => after(id, null));
-  return [...stored.map((each) => after(each.id, each)), ...added].filter((each) => each !== null);
+  const added = [...inHand.keys()].filter((id) => !known.has(id)).map((id) => after(inHand.get(id), null));
+  return [...stored.map((each) => after(inHand.get(each.id), each)), ...added].filter((each) => each !== null);
 }
