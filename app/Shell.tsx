@@ -7,6 +7,7 @@ import { isTyping } from "../ui/isTyping.ts";
 import { currentNotices, onNotices } from "../ui/notify.ts";
 import { darkAnswer, isInDark, leaveDark, onRedLight, RED_LEVELS, redLevel, setRedLight } from "../ui/redLight.ts";
 import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
+import { pageTime } from "../ui/useNow.ts";
 import { keepOffline } from "./offline/keepOffline.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
@@ -15,6 +16,7 @@ import { useReady } from "./useReady.ts";
 const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
 const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazy(() => import("./ConnectionNotice.tsx"));
+const ClockQuestion = lazy(() => import("../ui/ClockQuestion.tsx"));
 const LampQuestion = lazy(() => import("../ui/LampQuestion.tsx"));
 const RedLight = lazy(() => import("../ui/RedLight.tsx"));
 const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
@@ -40,6 +42,7 @@ export function Shell({
   const known = cameras.some(({ id }) => id === current) ? current : (cameras[0]?.id ?? null);
   const red = useSyncExternalStore(onRedLight, redLevel, () => null);
   const asked = useSyncExternalStore(onRedLight, darkAnswer, () => null) === "asked";
+  const jump = useSyncExternalStore(pageTime().onJump, pageTime().jump, () => null);
   const dark = isInDark(useLocation().pathname);
   useEffect(() => {
     if (!dark) leaveDark();
@@ -82,6 +85,7 @@ export function Shell({
         {toasts && <Toaster />}
         {red !== null && <RedLight />}
         {asked && dark && <LampQuestion />}
+        {jump !== null && <ClockQuestion jump={jump} />}
         {overlay === "palette" && (
           <CommandPalette
             cameras={cameras}

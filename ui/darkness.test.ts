@@ -11,46 +11,11 @@ import {
   setRedLight,
 } from "./redLight.ts";
 import { keepSafelightTest, safeLevel, safelightTest, safelightWords } from "./safelight.ts";
-import { trueClock } from "./trueClock.ts";
 
 beforeEach(() => {
   localStorage.clear();
   sessionStorage.clear();
   delete document.documentElement.dataset.red;
-});
-
-describe("the true clock", () => {
-  test("an hour of ticks at odd times: never off by more than 20 ms, whichever of the two clocks is looked at", () => {
-    let real = 1_000_000;
-    const clock = trueClock(
-      () => Math.round(real),
-      () => real - 1_000_000,
-    );
-    const begin = clock();
-    for (let tick = 0; real < 1_000_000 + 3_600_000; tick++) {
-      real += 3 + ((tick * 7919) % 1511) / 10;
-      expect(Math.abs(clock() - begin - (real - 1_000_000))).toBeLessThan(20);
-    }
-  });
-  test("a device that sleeps (its steady clock stands), one whose clock is set back, one set on: time is never lost", () => {
-    let [wall, steady] = [0, 0];
-    const clock = trueClock(
-      () => wall,
-      () => steady,
-    );
-    const pass = (byWall: number, bySteady: number): number => {
-      wall += byWall;
-      steady += bySteady;
-      return clock();
-    };
-    expect(pass(1000, 1000)).toBe(1000);
-    expect(pass(60_000, 0)).toBe(61_000);
-    expect(pass(-3_600_000, 500)).toBe(61_500);
-    expect(pass(500, 500)).toBe(62_000);
-    // A small step back is waited for.
-    expect(pass(-10, 0)).toBe(62_000);
-    expect(pass(1010, 1000)).toBe(63_000);
-  });
 });
 
 describe("the red light in the dark", () => {

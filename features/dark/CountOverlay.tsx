@@ -4,7 +4,7 @@ import { Button } from "../../ui/Button.tsx";
 import { cx } from "../../ui/cx.ts";
 import { planSignals } from "../../ui/signals.ts";
 import type { Tone } from "../../ui/soundSchedule.ts";
-import { clockNow, useNow } from "../../ui/useNow.ts";
+import { clockNow, pageTime, useNow } from "../../ui/useNow.ts";
 import { useWakeLock } from "../../ui/useWakeLock.ts";
 
 /** One of the counts that follow each other without a break. */
@@ -51,7 +51,8 @@ export function CountOverlay({
   readonly onCancel: () => void;
 }) {
   const [begun] = useState(clockNow);
-  const now = useNow(true);
+  const now = useNow("light", true);
+  useEffect(() => () => pageTime().runs("light", false), []);
   useWakeLock(true);
   const tones = useMemo(() => partTones(parts), [parts]);
   useEffect(() => planSignals(tones, sound), [tones, sound]);

@@ -13,6 +13,7 @@ import {
   useLive,
 } from "../../../storage/index.ts";
 import { currentNotices, dismiss } from "../../../ui/notify.ts";
+import { forgetClock, pageTime } from "../../../ui/useNow.ts";
 import { queueSheets } from "./queueSheets.ts";
 import { useRuns } from "./useRuns.ts";
 
@@ -22,6 +23,8 @@ const ROOM = roomOf(RECIPE);
 
 let now = 1_780_000_000_000;
 beforeEach(() => {
+  localStorage.clear();
+  forgetClock();
   jest.spyOn(Date, "now").mockImplementation(() => now);
   jest.spyOn(performance, "now").mockImplementation(() => now - 1_000_000);
 });
@@ -104,6 +107,22 @@ test("moved on in both tabs at once it is moved once, in both; the next press of
   act(() => two.current.move(id));
   await waitFor(() => expect(steps()).toEqual([2, 2]));
   expect((await query())[0]?.movesMs).toHaveLength(2);
+});
+
+test("the clock set on by an hour while a sheet is in the developer: no bath is over by it, moved by the clock or not", async () => {
+  await queued(["one"], true);
+  const runs = await mounted();
+  const [{ id } = { id: "" }] = runs.current.waiting;
+  act(() => runs.current.start(id));
+  await pass(5);
+  jest.spyOn(performance, "now").mockImplementation(() => now - 3_600_000 - 1_000_000);
+  await pass(3600);
+  expect(runs.current.going[0]?.at).toMatchObject({ step: 0, elapsed: 5 });
+  expect((await query())[0]?.finishedAt ?? null).toBeNull();
+  expect(pageTime().jump()).toBe(3_600_000);
+  act(() => pageTime().answer(false));
+  await pass(4);
+  expect(runs.current.going[0]?.at).toMatchObject({ step: 0, elapsed: 9 });
 });
 
 test("a sheet that has lain in the wash too long never stands before one in the developer", async () => {

@@ -65,7 +65,7 @@ export function useRuns(stored: readonly Development[], room: Shop["room"]): Run
   /** Sheets that are being written down as through. */
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set());
   const all = useMemo(() => held.filter(({ id }) => !hidden.has(id)), [held, hidden]);
-  const now = useNow(all.length > 0);
+  const now = useNow("sheets", all.length > 0);
 
   const change = useCallback(
     (id: string, how: (run: Run, at: number) => Run): void => {

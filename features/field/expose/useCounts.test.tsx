@@ -5,6 +5,7 @@ import type { Count } from "../../../core/document/index.ts";
 import { theDb } from "../../../storage/db.ts";
 import { listRecords, removeRecord, saveRecord } from "../../../storage/index.ts";
 import { currentNotices } from "../../../ui/notify.ts";
+import { forgetClock, pageTime } from "../../../ui/useNow.ts";
 import { type CountNow, useCounts } from "./useCounts.ts";
 
 const RECKONED = {
@@ -24,6 +25,10 @@ function counted(id: string, more: Partial<Count>): Count {
 
 const storedCounts = (): Promise<readonly Count[]> => listRecords("counts");
 
+beforeEach(() => {
+  localStorage.clear();
+  forgetClock();
+});
 afterEach(async () => {
   jest.restoreAllMocks();
   for (const { id } of await storedCounts()) await removeRecord("counts", id);
@@ -190,6 +195,58 @@ describe("a clock that is set while the hole is open", () => {
     expect(Math.abs((doubtMs ?? 0) - set)).toBeLessThan(60_000);
     // Also after a reload, as it was stored.
     expect(mounted([count]).only()).toMatchObject({ doubtMs, openMs });
+  });
+
+  /** Both clocks by hand. */
+  function clocks() {
+    let [wall, steady] = [1_800_000_000_000, 5000];
+    jest.spyOn(Date, "now").mockImplementation(() => wall);
+    jest.spyOn(performance, "now").mockImplementation(() => steady);
+    return async (byWall: number, bySteady: number): Promise<void> => {
+      wall += byWall;
+      steady += bySteady;
+      await act(async () => {
+        await new Promise((resolve) => setTimeout(resolve, 130));
+      });
+    };
+  }
+
+  test("asleep for 20 minutes while the steady clock stood: asked, and all of it counts when it is said to have passed", async () => {
+    const pass = clocks();
+    const { result, only } = mounted();
+    act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
+    await pass(3000, 3000);
+    await pass(1_200_000, 0);
+    expect(only().openMs).toBe(3000);
+    expect(pageTime().jump()).toBe(1_200_000);
+    act(() => pageTime().answer(true));
+    await pass(0, 0);
+    expect(only().openMs).toBe(1_203_000);
+    act(() => result.current.close("one"));
+    expect(only()).toMatchObject({ openMs: 1_203_000, doubtMs: null });
+  });
+
+  test("set on by an hour and closed before anybody answers: 3 s are written, and the other time is asked for", async () => {
+    const pass = clocks();
+    const { result, only } = mounted();
+    act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
+    await pass(3_603_000, 3000);
+    act(() => result.current.close("one"));
+    expect(only()).toMatchObject({ openMs: 3000, doubtMs: 3_603_000 });
+  });
+
+  test("set back by an hour and reloaded: the hole is open, for as long as it was", async () => {
+    const pass = clocks();
+    const { result, only } = mounted();
+    act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
+    await pass(4000, 4000);
+    await pass(-3_600_000, 100);
+    expect(only().openMs).toBe(4100);
+    await waitFor(async () => expect(await storedCounts()).toHaveLength(1));
+    forgetClock();
+    const again = mounted(await storedCounts());
+    await pass(1000, 1000);
+    expect(again.only().openMs).toBe(5100);
   });
 
   test("back, and then a reload: the time is never less than nothing, and is asked for", () => {

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useMemo } from "react";
 import {
   type Count,
   changesBetween,
@@ -11,6 +11,7 @@ import { isPaused, openTime } from "../../../core/light/exposure/index.ts";
 import { listRecords, useLive } from "../../../storage/index.ts";
 import { useActs } from "../../../ui/edits/useActs.ts";
 import { notify } from "../../../ui/notify.ts";
+import { clockNow, pageTime, useNow } from "../../../ui/useNow.ts";
 
 /** A count with the time it has been open. */
 export interface CountNow {
@@ -42,13 +43,8 @@ export interface Counts {
 /** Two clocks that differ by less than this, or by this share of the time, say the same, ms. */
 const AGREE = { ms: 2000, share: 0.01 } as const;
 
-/** Where the clock that nobody can set stood at a moment when it was known how long the hole had been open; ms. */
-interface Anchor {
-  readonly at: number;
-  readonly openMs: number;
-  /** Whether that clock has run since the opening. */
-  readonly whole: boolean;
-}
+/** Counted in for no longer than this, ms: a hole that opens later is open by a clock that was set. */
+const COUNTED_IN_AT_MOST = 10_000;
 
 const listCounts = (): Promise<readonly Count[]> => listRecords("counts");
 
@@ -66,77 +62,57 @@ export function useCounts(loaded: readonly Count[]): Counts {
   } = useActs("counts", live.value, ({ message }) =>
     notify(`The exposure that is counted can’t be kept through a reload. ${message}`, { urgent: true }),
   );
-  const anchors = useRef(new Map<string, Anchor>());
   const all = useMemo(() => [...held].sort((a, b) => a.openedMs - b.openedMs), [held]);
 
-  const [, tick] = useState(0);
-  const counting = all.some((count) => count.closedMs === null);
-  useEffect(() => {
-    if (!counting) return;
-    const timer = setInterval(() => tick((round) => round + 1), 100);
-    return () => clearInterval(timer);
-  }, [counting]);
-
+  useNow(
+    "counts",
+    all.some((count) => count.closedMs === null),
+  );
   /** Does something to a count that is there: one that was logged or given up elsewhere does not come back. */
   const change = useCallback(
     (id: string, how: (count: Count) => Count) => act(id, (count) => (count === null ? null : how(count))),
     [act],
   );
-  const elapsed = useCallback((count: Count): number => {
-    const anchor = anchors.current.get(count.id);
-    const now = performance.now();
-    if (isPaused(count) || count.closedMs !== null) return anchor?.openMs ?? openTime(count, Date.now());
-    if (anchor !== undefined) return anchor.openMs + now - anchor.at;
-    const openMs = Math.max(count.openedMs > Date.now() ? -10_000 : 0, openTime(count, Date.now()));
-    anchors.current.set(count.id, { at: now, openMs, whole: false });
-    return openMs;
-  }, []);
-  const anchor = useCallback((id: string, openMs: number, whole: boolean) => {
-    anchors.current.set(id, { at: performance.now(), openMs, whole });
-  }, []);
-
   return {
-    counts: all.map((count) => nowOf(count, elapsed(count))),
+    counts: all.map((count) => nowOf(count, clockNow())),
     open: useCallback(
       (count, inMs) => {
-        anchor(count.id, -inMs, true);
-        const opened: Count = { ...count, openedMs: Date.now() + inMs, closedMs: null, pauses: [] };
+        pageTime().runs("counts", true);
+        const opened: Count = { ...count, openedMs: clockNow() + inMs, closedMs: null, pauses: [] };
         act(count.id, (there) => there ?? opened);
       },
-      [anchor, act],
+      [act],
     ),
     close: useCallback(
       (id) => {
         const seen = find(id);
         if (seen === undefined || seen.closedMs !== null) return;
-        const openMs = elapsed(seen);
-        const whole = anchors.current.get(id)?.whole ?? false;
-        anchors.current.delete(id);
-        const nowMs = Date.now();
-        change(id, (count) => closedAt(count, nowMs, whole ? Math.max(0, openMs) : null));
+        const at = clockNow();
+        const countedMs = Math.max(0, openFor(seen, at));
+        // What nobody has said yet whether it passed stands beside what was counted: it is asked for before it is logged.
+        const closedMs = at + (pageTime().jump() ?? 0);
+        change(id, (count) => closedAt(count, closedMs, countedMs));
       },
-      [change, elapsed, find],
+      [change, find],
     ),
     pause: useCallback(
       (id) => {
         const seen = find(id);
         if (seen === undefined || isPaused(seen) || seen.closedMs !== null) return;
-        anchor(id, elapsed(seen), anchors.current.get(id)?.whole ?? false);
-        const fromMs = Date.now();
+        const fromMs = clockNow();
         change(id, (count) => coveredFrom(count, fromMs));
       },
-      [change, elapsed, anchor, find],
+      [change, find],
     ),
     resume: useCallback(
       (id) => {
         const seen = find(id);
         if (seen === undefined || !isPaused(seen)) return;
-        anchor(id, elapsed(seen), anchors.current.get(id)?.whole ?? false);
-        const untilMs = Date.now();
+        const untilMs = clockNow();
         const fromMs = seen.pauses.at(-1)?.fromMs ?? 0;
         change(id, (count) => uncoveredAt(count, fromMs, untilMs));
       },
-      [change, elapsed, anchor, find],
+      [change, find],
     ),
     note: useCallback(
       (id, words) => {
@@ -162,11 +138,16 @@ export function useCounts(loaded: readonly Count[]): Counts {
   };
 }
 
-function nowOf(count: Count, elapsedMs: number): CountNow {
+function nowOf(count: Count, now: number): CountNow {
   const paused = isPaused(count);
-  if (count.closedMs === null) return { count, openMs: elapsedMs, paused, doubtMs: null };
+  if (count.closedMs === null) return { count, openMs: openFor(count, now), paused, doubtMs: null };
   const clockMs = openTime(count, count.closedMs);
   const openMs = count.countedMs ?? Math.max(0, clockMs);
   const agree = Math.abs(clockMs - openMs) <= AGREE.ms + AGREE.share * openMs;
   return { count, openMs, paused: false, doubtMs: agree ? null : clockMs };
+}
+
+/** How long a hole has been open, ms; negative while it is counted in, which never lasts longer than that does. */
+function openFor(count: Count, now: number): number {
+  return Math.max(count.openedMs > now ? -COUNTED_IN_AT_MOST : 0, openTime(count, now));
 }

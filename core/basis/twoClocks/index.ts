@@ -1,0 +1,1 @@
+export { answered, type ClockLook, type ClockNote, looked, noteOf } from "./twoClocks.ts";

@@ -1,0 +1,95 @@
+import { type PageClock, pageClock } from "./pageClock.ts";
+
+/** A device: its two clocks, what it keeps, and pages that come and go on it. */
+function device() {
+  let [wall, steady] = [5_000_000, 100];
+  let kept: string | null = null;
+  const open = (): PageClock =>
+    pageClock({
+      wall: () => wall,
+      steady: () => steady,
+      read: () => kept,
+      keep: (note) => {
+        kept = note;
+      },
+    });
+  return {
+    open,
+    kept: () => kept,
+    pass: (byWall: number, bySteady = byWall) => {
+      wall += byWall;
+      steady += bySteady;
+    },
+    /** A page that begins has a steady clock of its own. */
+    reload: () => {
+      steady = 0;
+      return open();
+    },
+    wall: () => wall,
+  };
+}
+
+test("while nothing runs it is the device’s clock, asleep or set, and nothing is kept or asked", () => {
+  const { open, pass, kept, wall } = device();
+  const clock = open();
+  pass(3_600_000, 0);
+  expect(clock.now()).toBe(wall());
+  pass(-7_200_000, 0);
+  expect(clock.now()).toBe(wall());
+  expect([clock.jump(), kept()]).toEqual([null, null]);
+});
+
+test("what slept before something began is not asked for", () => {
+  const { open, pass, wall } = device();
+  const clock = open();
+  pass(8 * 3_600_000, 0);
+  clock.runs("counts", true);
+  expect([clock.now(), clock.jump()]).toEqual([wall(), null]);
+});
+
+test("set back by an hour and reloaded: it goes on from where it was, until nothing runs", () => {
+  const { open, pass, reload, wall } = device();
+  const clock = open();
+  clock.runs("counts", true);
+  pass(3000);
+  const before = clock.now();
+  pass(-3_600_000, 0);
+  expect([clock.now(), clock.jump()]).toEqual([before, -3_600_000]);
+  clock.answer(false);
+  pass(2500);
+  clock.now();
+  const next = reload();
+  pass(1000);
+  expect(next.now()).toBe(before + 3500);
+  next.runs("counts", false);
+  expect(next.now()).toBe(wall());
+});
+
+test("what is in question stays so through a reload, and is told to whoever follows", () => {
+  const { open, pass, reload } = device();
+  const clock = open();
+  clock.runs("sheets", true);
+  let told = 0;
+  clock.onJump(() => told++);
+  pass(1_203_000, 3000);
+  const before = clock.now();
+  expect([clock.jump(), told]).toEqual([1_200_000, 1]);
+  const next = reload();
+  expect(next.jump()).toBe(1_200_000);
+  next.answer(true);
+  expect(next.now()).toBe(before + 1_200_000);
+  expect(next.jump()).toBeNull();
+});
+
+test("of two things that run it goes on until both are over; a torn note is none", () => {
+  const { open, kept } = device();
+  const clock = open();
+  clock.runs("counts", true);
+  clock.runs("sheets", true);
+  clock.runs("counts", false);
+  expect(kept()).not.toBeNull();
+  clock.runs("sheets", false);
+  expect(kept()).toBeNull();
+  const torn = pageClock({ wall: () => 7, steady: () => 0, read: () => "{", keep: () => {} });
+  expect(torn.now()).toBe(7);
+});
