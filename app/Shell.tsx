@@ -1,9 +1,10 @@
-import { lazy, type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
+import { type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
 import { useLocation, useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
 import { askToPersist } from "../storage/index.ts";
 import { cx } from "../ui/cx.ts";
 import { isTyping } from "../ui/isTyping.ts";
+import { lazyPart } from "../ui/lazyPart.tsx";
 import { currentNotices, onNotices } from "../ui/notify.ts";
 import { darkAnswer, isInDark, leaveDark, onRedLight, RED_LEVELS, redLevel, setRedLight } from "../ui/redLight.ts";
 import { useConnectionTrouble } from "../ui/useConnectionTrouble.ts";
@@ -13,13 +14,13 @@ import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
 import { useReady } from "./useReady.ts";
 
-const CommandPalette = lazy(() => import("./CommandPalette.tsx"));
-const Toaster = lazy(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
-const ConnectionNotice = lazy(() => import("./ConnectionNotice.tsx"));
-const ClockQuestion = lazy(() => import("../ui/ClockQuestion.tsx"));
-const LampQuestion = lazy(() => import("../ui/LampQuestion.tsx"));
-const RedLight = lazy(() => import("../ui/RedLight.tsx"));
-const ShortcutSheet = lazy(() => import("./ShortcutSheet.tsx"));
+const CommandPalette = lazyPart(() => import("./CommandPalette.tsx"));
+const Toaster = lazyPart(() => import("../ui/Toaster.tsx").then((module) => ({ default: module.Toaster })));
+const ConnectionNotice = lazyPart(() => import("./ConnectionNotice.tsx"));
+const ClockQuestion = lazyPart(() => import("../ui/ClockQuestion.tsx"));
+const LampQuestion = lazyPart(() => import("../ui/LampQuestion.tsx"));
+const RedLight = lazyPart(() => import("../ui/RedLight.tsx"));
+const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
 

@@ -157,9 +157,9 @@ function declare(db: StillBoxDb): void {
     });
   // What was kept unopened is found by its day.
   db.version(4).stores({ developments: "id, at" });
-  // Edits were of cameras alone.
+  // Edits were of cameras alone; sheets on their way are those that the index of the finished ones has not.
   db.version(VERSION)
-    .stores({ edits: "++id, [name+recordId+undone+id]", notes: "id" })
+    .stores({ edits: "++id, [name+recordId+undone+id]", notes: "id", developments: "id, at, finishedAt" })
     .upgrade(async (old) => {
       for (const table of ["edits", "notes"]) {
         await old

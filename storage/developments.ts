@@ -5,32 +5,24 @@ import { shotsBetween } from "./exposures.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { checkedRecord, getRecord, wholeRecords } from "./records.ts";
 
-/** Sheets that went in so long ago are not on their way any more, whatever their record says: days. */
-const FORGOTTEN = 2;
-
-/**
- * Developments begun since an instant, the oldest first, by their index.
- *
- * @param sinceMs ms since 1970
- */
-export async function developmentsSince(sinceMs: number, db: StillBoxDb = theDb()): Promise<readonly Development[]> {
-  // Offsets differ between texts: a day more on the safe side, then by the instant itself.
-  const from = new Date(sinceMs - 86_400_000).toISOString().slice(0, 10);
-  const rows: readonly unknown[] = await db.table("developments").where("at").above(from).toArray();
-  return wholeRecords("developments", rows)
-    .filter(({ at }) => Date.parse(at) >= sinceMs)
-    .sort((a, b) => inTurn(a) - inTurn(b) || (a.order ?? 0) - (b.order ?? 0));
-}
-
 /** Those that went in by their instants; those that wait come after them all. */
 function inTurn({ startedMs }: Development): number {
   return startedMs ?? Number.MAX_SAFE_INTEGER;
 }
 
-/** Sheets that are on their way through the baths now, the first in first, then those that wait for their turn. */
-export async function runningDevelopments(nowMs: number, db: StillBoxDb = theDb()): Promise<readonly Development[]> {
-  const recent = await developmentsSince(nowMs - FORGOTTEN * 86_400_000, db);
-  return recent.filter(({ finishedAt }) => (finishedAt ?? null) === null);
+/**
+ * Sheets that are on their way through the baths now, however long ago they went in, the first in first, then those that
+ * wait for their turn. By the index: of ten thousand that are finished none is read.
+ */
+export async function runningDevelopments(db: StillBoxDb = theDb()): Promise<readonly Development[]> {
+  const table = db.table("developments");
+  const [all, finished] = await Promise.all([
+    table.toCollection().primaryKeys(),
+    table.orderBy("finishedAt").primaryKeys(),
+  ]);
+  const known = new Set(finished);
+  const rows: readonly unknown[] = await table.bulkGet(all.filter((id) => !known.has(id)));
+  return wholeRecords("developments", rows).sort((a, b) => inTurn(a) - inTurn(b) || (a.order ?? 0) - (b.order ?? 0));
 }
 
 /** What finishing a sheet changed, so that it can be taken back. */

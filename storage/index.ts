@@ -72,6 +72,7 @@ export { savePicture } from "./pictures.ts";
 export { type Act, changeRecord, doActs, listRecords, removeRecord, saveRecord, takeBackChanges } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
+export { type StandsOpen, standsOpen } from "./standsOpen.ts";
 export { countTrailsOut, standsOut } from "./trailsOut.ts";
 export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

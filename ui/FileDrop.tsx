@@ -1,9 +1,10 @@
-import { type DragEvent, lazy, type ReactNode, Suspense, useCallback, useEffect, useRef, useState } from "react";
+import { type DragEvent, type ReactNode, Suspense, useCallback, useEffect, useRef, useState } from "react";
 import { cx } from "./cx.ts";
 import type { Dropzone } from "./Dropzone.tsx";
+import { lazyPart } from "./lazyPart.tsx";
 
 /** Fetched when somebody is there: the first screen does without. */
-const DropzoneLater = lazy(() => import("./Dropzone.tsx").then((module) => ({ default: module.DropzoneEntry })));
+const DropzoneLater = lazyPart(() => import("./Dropzone.tsx").then((module) => ({ default: module.DropzoneEntry })));
 
 /** What is heard of somebody who is there; files that are dragged in from elsewhere too. */
 const SIGNS = ["pointermove", "pointerdown", "keydown", "dragenter"] as const;

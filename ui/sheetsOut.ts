@@ -36,5 +36,5 @@ export function useAllowedLamp(): () => LampAllowed {
 }
 
 async function readSheetsOut(): Promise<readonly SheetOut[]> {
-  return (await runningDevelopments(Date.now())).map(sheetOut);
+  return (await runningDevelopments()).map(sheetOut);
 }

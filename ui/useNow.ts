@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { fetchParts } from "./lazyPart.tsx";
 import { type PageClock, pageClock } from "./pageClock.ts";
 
 const KEY = "still-box-clock";
@@ -50,6 +51,8 @@ export function useNow(what: string, running: boolean): number {
   useEffect(() => {
     pageTime().runs(what, running);
     if (!running) return;
+    // Nothing may have to be fetched in the middle of it.
+    fetchParts();
     setNow(clockNow());
     const timer = setInterval(() => setNow(clockNow()), 100);
     return () => clearInterval(timer);

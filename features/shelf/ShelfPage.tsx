@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { Suspense, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
@@ -7,6 +7,7 @@ import { Button, buttonClass } from "../../ui/Button.tsx";
 import { FileDrop } from "../../ui/FileDrop.tsx";
 import { keep } from "../../ui/keep.ts";
 import { LiveNotice } from "../../ui/LiveNotice.tsx";
+import { lazyPart } from "../../ui/lazyPart.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { useConnectionTrouble } from "../../ui/useConnectionTrouble.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
@@ -15,10 +16,11 @@ import { readShelf, type ShelfData } from "./shelfData.ts";
 
 /** More cameras are drawn only where they are in sight. */
 const FULL_HOUSE = 60;
-const ManyCameras = lazy(() => import("./ManyCameras.tsx"));
-const Report = lazy(() => import("./Report.tsx"));
-const DamagedCameras = lazy(() => import("./DamagedCameras.tsx"));
-const TrailsOut = lazy(() => import("./TrailsOut.tsx"));
+const ManyCameras = lazyPart(() => import("./ManyCameras.tsx"));
+const Report = lazyPart(() => import("./Report.tsx"));
+const DamagedCameras = lazyPart(() => import("./DamagedCameras.tsx"));
+const StandsOpen = lazyPart(() => import("./StandsOpen.tsx"));
+const TrailsOut = lazyPart(() => import("./TrailsOut.tsx"));
 
 /** Height of the tallest camera on the Shelf, pixels. */
 const TALLEST = 290;
@@ -28,7 +30,7 @@ const WIDEST = 320;
 /** All cameras at true relative size, and the ways in and out. */
 export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
   const live = useLive(loaded, readShelf);
-  const { cameras, damaged, removed, out } = live.value;
+  const { cameras, damaged, removed, out, open } = live.value;
   const [report, setReport] = useState<FileReport | null>(null);
   const take = async (files: readonly File[]): Promise<void> => {
     // Zip and its checks are fetched when they are needed.
@@ -89,6 +91,11 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           {damaged.length > 0 && (
             <Suspense>
               <DamagedCameras ids={damaged} />
+            </Suspense>
+          )}
+          {open > 0 && (
+            <Suspense>
+              <StandsOpen />
             </Suspense>
           )}
           {out > 0 && (

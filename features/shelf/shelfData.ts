@@ -6,6 +6,7 @@ import {
   loadsLeft,
   type RemovedCamera,
   readSettings,
+  standsOpen,
 } from "../../storage/index.ts";
 
 /** What the Shelf knows of its cameras beside their designs. */
@@ -23,16 +24,19 @@ export interface ShelfData extends OnShelf {
   readonly removed: RemovedCamera | null;
   /** How many months-long exposures stand out. */
   readonly out: number;
+  /** How many holes and sheets have stood open for over a day. */
+  readonly open: number;
 }
 
 /** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [{ removed }, listed, shots, loaded, out] = await Promise.all([
+  const [{ removed }, listed, shots, loaded, out, forgotten] = await Promise.all([
     readSettings(),
     listCameras(),
     countExposures(),
     loadsLeft(),
     countTrailsOut(),
+    standsOpen(Date.now()),
   ]);
-  return { ...listed, removed, shots, loaded, out };
+  return { ...listed, removed, shots, loaded, out, open: forgotten.counts.length + forgotten.sheets.length };
 }

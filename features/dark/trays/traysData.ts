@@ -39,7 +39,7 @@ export async function readTrays(): Promise<TraysData> {
 
 export async function readTraysNow(): Promise<TraysNow> {
   const [running, own, bottles, done, waiting] = await Promise.all([
-    runningDevelopments(Date.now()),
+    runningDevelopments(),
     listRecords("recipes"),
     listRecords("bottles"),
     listRecords("processing"),

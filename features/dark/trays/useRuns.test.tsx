@@ -48,7 +48,7 @@ async function queued(names: readonly string[], byClock = false): Promise<void> 
   expect(failed).toBeNull();
 }
 
-const query = (): Promise<readonly Development[]> => runningDevelopments(now);
+const query = (): Promise<readonly Development[]> => runningDevelopments();
 
 async function mounted() {
   const loaded = await query();

@@ -1,9 +1,10 @@
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { lightTable } from "../../../catalogue/lightTable.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Meter } from "../../../core/document/index.ts";
 import type { Medium } from "../../../core/light/exposure/index.ts";
 import { cx } from "../../../ui/cx.ts";
+import { lazyPart } from "../../../ui/lazyPart.tsx";
 import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { MeterEntry } from "./MeterEntry.tsx";
@@ -11,8 +12,8 @@ import type { Compared } from "./MeterOffset.tsx";
 import { type LightSource, type MeterFault, meterOf, OWN_METER, offsetOf } from "./readLight.ts";
 import type { Suggestion } from "./suggestion.ts";
 
-const PhotographEntry = lazy(() => import("./PhotographEntry.tsx"));
-const PracticeEntry = lazy(() => import("./PracticeEntry.tsx"));
+const PhotographEntry = lazyPart(() => import("./PhotographEntry.tsx"));
+const PracticeEntry = lazyPart(() => import("./PracticeEntry.tsx"));
 
 const WAYS = [
   { id: "table", name: "By eye" },

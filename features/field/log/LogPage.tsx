@@ -1,10 +1,11 @@
 import { Download } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import { Link, useSearchParams, useSubmit } from "react-router";
 import { type CameraName, listExposures, storageFailure } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { sendAction } from "../../../ui/edits/sendAction.ts";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { lazyPart } from "../../../ui/lazyPart.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { saveFile } from "../../../ui/saveFile.ts";
 import { FieldPages } from "../FieldPages.tsx";
@@ -16,7 +17,7 @@ import { Sift } from "./Sift.tsx";
 import type { ShotFilter } from "./shotFilter.ts";
 import { type LogPart, useShotList } from "./useShots.ts";
 
-const SaysPanel = lazy(() => import("./SaysPanel.tsx"));
+const SaysPanel = lazyPart(() => import("./SaysPanel.tsx"));
 
 const VIEWS = [
   { id: "shots", name: "Shots" },

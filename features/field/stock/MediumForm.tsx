@@ -1,14 +1,15 @@
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { media, mediumById } from "../../../catalogue/media.ts";
 import type { OwnMedium } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
+import { lazyPart } from "../../../ui/lazyPart.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/undoable.ts";
 import { type MediumEntries, mediumEntries, readMedium } from "./mediumEntries.ts";
 
-const MediumChart = lazy(() => import("./MediumChart.tsx"));
+const MediumChart = lazyPart(() => import("./MediumChart.tsx"));
 
 const RULES = [
   { id: "none", name: "nothing is lost" },

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
 import {
   type Diary,
@@ -9,6 +9,7 @@ import {
   trackWidth,
 } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/Button.tsx";
+import { lazyPart } from "../../../ui/lazyPart.tsx";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { fileName, saveFile } from "../../../ui/saveFile.ts";
@@ -17,7 +18,7 @@ import { askTrail, placesOf } from "./askTrail.ts";
 import { DiaryRaster } from "./DiaryRaster.tsx";
 import { diaryCsv } from "./diaryCsv.ts";
 
-const DiaryCalendar = lazy(() => import("./DiaryCalendar.tsx"));
+const DiaryCalendar = lazyPart(() => import("./DiaryCalendar.tsx"));
 
 /** The weather that a sheet tells: by day as a calendar, by day and hour as a raster, as a table to save. */
 export function DiaryPanel({

@@ -1,8 +1,9 @@
-import { type ComponentProps, lazy, memo, Suspense, useRef } from "react";
+import { type ComponentProps, memo, Suspense, useRef } from "react";
+import { lazyPart } from "../../../../ui/lazyPart.tsx";
 import { Panel } from "../../../../ui/Panel.tsx";
 import { useOnceSeen } from "../../../../ui/useOnceSeen.ts";
 
-const CurvePanel = lazy(() => import("./CurvePanel.tsx"));
+const CurvePanel = lazyPart(() => import("./CurvePanel.tsx"));
 
 /** The curve behind the rules; its charts are fetched when they come into sight. */
 export const CurveSection = memo(function CurveSection(props: ComponentProps<typeof CurvePanel>) {
