@@ -199,6 +199,8 @@ export interface Processing {
   readonly purpose?: "flash" | "print";
   /** Light of each strip in all, the least first, s. */
   readonly times?: readonly number[];
+  /** Whether it is exposed and nobody has read it yet. */
+  readonly unread?: boolean;
   /** Number of the strip that was chosen, or that shows the first grey. */
   readonly picked?: number | null;
   /** The time that follows, or that was given, s. */

@@ -8,15 +8,17 @@ import {
   stripTimes,
 } from "../../../core/darkroom/strip/index.ts";
 import type { Processing } from "../../../core/document/index.ts";
+import { saveRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { CountField } from "../../../ui/CountField.tsx";
 import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
+import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { changeUndoable, saveUndoable } from "../../../ui/undoable.ts";
 import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
@@ -37,14 +39,16 @@ export function StripPanel({
   readonly sound: boolean;
 }) {
   const last = lastStrip(done, medium, purpose);
+  // In the database from its last tone on: a reload, or another page, and it can still be read.
+  const unread = done.find((each) => each.unread === true && each.purpose === purpose && each.medium === medium);
+  const exposed = unread !== undefined;
   const [kind, setKind] = useState<StripPlan["kind"]>("even");
   const [step, setStep] = useState(1);
   const [stops, setStops] = useState(0.5);
   const [count, setCount] = useState(6);
-  const [setup, setSetup] = useState(last?.setup ?? "");
+  const [setup, setSetup] = useState(unread?.setup ?? last?.setup ?? "");
   const [counting, setCounting] = useState(false);
   const { darkFirst, question } = useDarkFirst();
-  const [exposed, setExposed] = useState(false);
   const plan: StripPlan = useMemo(
     () => (kind === "even" ? { kind, step } : { kind, first: step, stops }),
     [kind, step, stops],
@@ -58,6 +62,23 @@ export function StripPanel({
       })),
     [times],
   );
+  const note = async (): Promise<void> => {
+    const strip: Processing = {
+      id: crypto.randomUUID(),
+      kind: "strip",
+      at: isoWithOffset(new Date()),
+      medium,
+      purpose,
+      setup: setup.trim(),
+      times: times.map(({ total }) => total),
+      unread: true,
+    };
+    const saved = await saveRecord("processing", strip);
+    if (!saved.ok)
+      notify(`The strip is not noted: read it before you leave this page. ${saved.error.message}`, { urgent: true });
+  };
+  /** What is read: the strip that was counted, also before a reload; else the plan as it stands. */
+  const readable: readonly StripTime[] = unread?.times ? stripOf(unread.times) : times;
   if (counting) {
     return (
       <CountOverlay
@@ -66,13 +87,23 @@ export function StripPanel({
         onCancel={() => setCounting(false)}
         onDone={() => {
           setCounting(false);
-          setExposed(true);
+          void note();
         }}
       />
     );
   }
   const read = async (picked: number | null, seconds: number | null): Promise<void> => {
-    const record: Processing = {
+    const said = seconds === null ? "The strip is noted." : `Noted: ${formatTime(seconds)} with this set-up.`;
+    if (unread !== undefined) {
+      await changeUndoable(
+        "processing",
+        unread.id,
+        ({ unread: _, ...now }) => ({ ...now, setup: setup.trim() || (now.setup ?? ""), picked, seconds }),
+        said,
+      );
+      return;
+    }
+    const strip: Processing = {
       id: crypto.randomUUID(),
       kind: "strip",
       at: isoWithOffset(new Date()),
@@ -83,8 +114,7 @@ export function StripPanel({
       picked,
       seconds,
     };
-    const said = seconds === null ? "The strip is noted." : `Noted: ${formatTime(seconds)} with this set-up.`;
-    if (await saveUndoable("processing", record, said)) setExposed(false);
+    await saveUndoable("processing", strip, said);
   };
   return (
     <div className="grid gap-4">
@@ -170,8 +200,8 @@ export function StripPanel({
             : `${exposed ? "Develop it now, then: w" : "Developed: w"}hich strip looks best?`}
         </p>
         <div className="grid grid-cols-3 gap-2" data-read>
-          {times.map(({ number, total }) => {
-            const seconds = purpose === "flash" ? flashFromStrip(times, number) : total;
+          {readable.map(({ number, total }) => {
+            const seconds = purpose === "flash" ? flashFromStrip(readable, number) : total;
             return (
               <Button
                 key={number}
@@ -184,7 +214,7 @@ export function StripPanel({
             );
           })}
           {purpose === "flash" && (
-            <Button className="col-span-3" onClick={() => void read(null, flashFromStrip(times, null))}>
+            <Button className="col-span-3" onClick={() => void read(null, flashFromStrip(readable, null))}>
               None shows grey
             </Button>
           )}
@@ -195,6 +225,11 @@ export function StripPanel({
       </Panel>
     </div>
   );
+}
+
+/** The strips of one that was counted, by their light in all. */
+function stripOf(totals: readonly number[]): readonly StripTime[] {
+  return totals.map((total, index) => ({ number: index + 1, total, further: total - (totals[index - 1] ?? 0) }));
 }
 
 /** The strips as they will come out: the more light, the darker; with their times in all and what each is counted. */
