@@ -46,31 +46,40 @@ async function press(page: Page, name: string): Promise<void> {
   await found?.evaluate((button) => (button as HTMLElement).click());
 }
 
-const depthOf = (page: Page): Promise<number> =>
-  page.$$eval("label", (labels) => {
-    const label = labels.find((each) => each.textContent?.startsWith("Depth inside"));
-    const entry = label?.control ?? label?.querySelector("input");
-    return Number.parseFloat((entry as HTMLInputElement).value);
-  });
+async function plan(browser: Browser): Promise<Page> {
+  const page = await browser.newPage();
+  await page.goto(`${server.address}/sun`, { waitUntil: "domcontentloaded" });
+  await page.waitForSelector("html[data-ready] canvas[data-fan]", { timeout: PATIENCE });
+  return page;
+}
 
-test(
-  `the whole browser killed in mid-edit, ${ROUNDS} times: what stood on the screen for ${STOOD_MS} ms is there`,
-  async () => {
+/** What is edited by keys: its page, what takes hold of it, the entry that shows it. */
+const EDITED = [
+  ["a camera", bench, '[data-handle="far-wall"]', "container.depth"],
+  ["a plan of the sun", plan, "canvas[data-fan]", "aim-azimuth"],
+] as const;
+
+const figureOf = (page: Page, name: string): Promise<number> =>
+  page.$eval(`[name="${name}"]`, (entry) => Number.parseFloat((entry as HTMLInputElement).value));
+
+test.each(EDITED)(
+  `%s: the whole browser killed in mid-edit, ${ROUNDS} times: what stood on the screen for ${STOOD_MS} ms is there`,
+  async (_, opened, handle, name) => {
     const folder = temporaryFolder();
     const random = chance(7);
     const lost: string[] = [];
     let edits = 0;
     let browser = await open(folder);
     for (let round = 0; round < ROUNDS; round++) {
-      const page = await bench(browser);
-      await page.$eval('[data-handle="far-wall"]', (handle) => (handle as SVGElement).focus());
-      const seen: { readonly at: number; readonly depth: number }[] = [{ at: 0, depth: await depthOf(page) }];
+      const page = await opened(browser);
+      await page.$eval(handle, (element) => (element as HTMLElement).focus());
+      const seen: { readonly at: number; readonly figure: number }[] = [{ at: 0, figure: await figureOf(page, name) }];
       // Larger and smaller in turn, so that it stays a tin.
       const key = round % 2 === 0 ? "ArrowRight" : "ArrowLeft";
       const until = Date.now() + 700 + 1800 * random();
       while (Date.now() < until) {
         await page.keyboard.press(key);
-        seen.push({ at: Date.now(), depth: await depthOf(page) });
+        seen.push({ at: Date.now(), figure: await figureOf(page, name) });
         edits++;
         await new Promise((resolve) => setTimeout(resolve, 20 + 130 * random()));
       }
@@ -79,8 +88,8 @@ test(
       browser.process()?.kill("SIGKILL");
       await gone;
       browser = await open(folder);
-      const back = await depthOf(await bench(browser));
-      const stood = seen.findLast(({ at }) => at <= killed - STOOD_MS)?.depth ?? Number.NaN;
+      const back = await figureOf(await opened(browser), name);
+      const stood = seen.findLast(({ at }) => at <= killed - STOOD_MS)?.figure ?? Number.NaN;
       const kept = key === "ArrowRight" ? back >= stood : back <= stood;
       if (!kept) lost.push(`round ${round}: ${stood} stood, ${back} came back`);
       await Promise.all((await browser.pages()).slice(1).map((each) => each.close()));

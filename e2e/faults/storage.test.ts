@@ -278,6 +278,30 @@ describe("two tabs", () => {
     expect(await ticked(one)).toBe(before + Math.min(6, fresh.length));
   });
 
+  test("on one plan of the sun: each keeps what it set, Undo takes back its own alone; on one page in the order of the hand", async () => {
+    const one = await at("/sun");
+    const two = await one.secondTab();
+    await two.goTo("/sun");
+    await one.type("Towards, from true north", "200");
+    await two.reads("Towards, from true north", "200°");
+    await two.type("Leans back", "12");
+    await one.reads("Leans back", "12°");
+    await two.press("Undo");
+    await one.reads("Leans back", "0°");
+    await one.reads("Towards, from true north", "200°");
+    // The plan, then its camera: the camera goes back first.
+    const height = await one.value("Hole above the bottom");
+    await one.type("Hole above the bottom", String(Number.parseFloat(height) + 2));
+    await one.reads("Hole above the bottom", `${Number.parseFloat(height) + 2} mm`);
+    await one.press("Undo");
+    await one.reads("Hole above the bottom", height);
+    await one.reads("Towards, from true north", "200°");
+    await one.press("Undo");
+    await one.reads("Towards, from true north", "180°");
+    await one.reload();
+    await one.reads("Towards, from true north", "180°");
+  });
+
   test("an edit that another tab takes back leaves both saved, and undo goes back to the beginning", async () => {
     const one = await at(TIN);
     const two = await one.secondTab();
