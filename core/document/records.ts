@@ -182,7 +182,7 @@ export interface Bottle {
  * The area of sheets that a bottle has borne: the sum of its entries.
  *
  * @returns cm²
- * @example borneBy({ …, usedCm2: 100, uses: [{ id: "a", cm2: 129 }] }) // 229
+ * @example borneBy({ usedCm2: 100, uses: [{ id: "a", cm2: 129 }] }) // 229
  */
 export function borneBy({ usedCm2 = 0, uses = [] }: Bottle): number {
   return uses.reduce((sum, { cm2 }) => sum + cm2, usedCm2);

@@ -41,7 +41,7 @@ const WAYS = 4;
  * @param paper its true size, mm, either way round
  * @param scan the picture's size, px, where it is known: a sheet does not reach far out of it
  * @returns `null` where nothing speaks against all of it having been found
- * @example partOfSheet({ corners: [{ x: 0, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 80 }, { x: 0, y: 80 }], straight: [1, 0, 1, 1] }, { width: 100, height: 80 })?.wholes[0].more // 1: as much again
+ * @example partOfSheet({ corners: [{ x: 0, y: 0 }, { x: 50, y: 0 }, { x: 50, y: 80 }, { x: 0, y: 80 }], straight: [1, 0, 1, 1] }, { width: 100, height: 80 })?.wholes[0].more // 1
  */
 export function partOfSheet(
   { corners, straight }: FoundSheet,

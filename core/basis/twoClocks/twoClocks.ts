@@ -26,7 +26,7 @@ const ASKED = 2000;
  *
  * @param wall ms since 1970
  * @param steady ms of any beginning
- * @example looked({ wall: 0, time: 0, jump: 0, steady: 0 }, 60_000, 1000) // time 1000, jump 59,000: it slept, or was set on
+ * @example looked({ wall: 0, time: 0, jump: 0, steady: 0 }, 60_000, 1000).jump // 59000
  */
 export function looked(before: ClockLook, wall: number, steady: number): ClockLook {
   const byWall = wall - before.wall;
@@ -46,7 +46,7 @@ export function looked(before: ClockLook, wall: number, steady: number): ClockLo
  * A clock after somebody has said whether the time that is in question passed.
  *
  * @param passed whether it did: the device slept. Else its clock was set. A clock that was set back takes no time away
- * @example answered({ wall: 0, time: 1000, jump: 59_000, steady: 0 }, true).time // 60,000
+ * @example answered({ wall: 0, time: 1000, jump: 59_000, steady: 0 }, true).time // 60000
  */
 export function answered(now: ClockLook, passed: boolean): ClockLook {
   return { ...now, time: now.time + (passed ? Math.max(0, now.jump) : 0), jump: 0 };
