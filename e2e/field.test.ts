@@ -125,6 +125,27 @@ describe("Field", () => {
     expect(await maker.page.evaluate(() => document.documentElement.scrollWidth <= innerWidth)).toBe(true);
   });
 
+  test("the clock set while the hole is open: it is asked once, and nothing is counted by it until then", async () => {
+    const maker = await arrive();
+    await maker.withOwnClock();
+    await maker.goTo("/field?camera=thistle-biscuit-tin");
+    await maker.press("Open the hole");
+    await maker.sees("[data-counting]", /open 0:0/);
+    await maker.clockSet(1200);
+    await maker.sees("[role=alertdialog]", /20 min more went by[\s\S]*it slept, or its clock was set on/);
+    await maker.sees("[data-counting]", /open 0:[0-3]/);
+    await maker.press("It slept: 20 min went by");
+    await maker.sees("[data-counting]", /open 20:[0-3]/);
+    // Set back by an hour, and reloaded: the hole is open as long as it was.
+    await maker.clockSet(-3600);
+    await maker.press("Count on");
+    await maker.reload();
+    await maker.sees("[data-counting]", /open 20:[0-5]/);
+    await maker.press("Close the hole");
+    await maker.sees("main", /was open for[\s\S]*20 min/);
+    expect(await maker.page.$("[data-doubt]")).toBeNull();
+  });
+
   test("one of a tray: the next number is offered, the Bench has it turned over, the log keeps it, undo takes it back", async () => {
     const maker = await at("/field?camera=thistle-canister-one");
     await maker.press("Open the hole");

@@ -74,14 +74,22 @@ export class Maker {
     return this;
   }
 
-  /** Gives this tab a clock that can be set on with {@link later}; to be called before the page it is for. */
+  /** Gives this tab clocks that can be moved with {@link later} and {@link clockSet}; to be called before the page it is for. */
   async withOwnClock(): Promise<this> {
     await this.page.evaluateOnNewDocument(() => {
       const [wall, steady] = [Date.now.bind(Date), performance.now.bind(performance)];
-      const skipped = (): number => Number(sessionStorage.getItem("test-skipped") ?? 0);
-      Date.now = () => wall() + skipped();
-      performance.now = () => steady() + skipped();
+      const moved = (name: string): number => Number(sessionStorage.getItem(name) ?? 0);
+      Date.now = () => wall() + moved("test-skipped") + moved("test-set");
+      performance.now = () => steady() + moved("test-skipped");
     });
+    return this;
+  }
+
+  /** Sets the device's clock by so many seconds, and not the steady one: the device slept, or somebody set it. */
+  async clockSet(seconds: number): Promise<this> {
+    await this.page.evaluate((ms) => {
+      sessionStorage.setItem("test-set", String(Number(sessionStorage.getItem("test-set") ?? 0) + ms));
+    }, 1000 * seconds);
     return this;
   }
 

@@ -153,6 +153,21 @@ test("another tab’s edit comes in under what is in hand; lists of both are mer
   expect(stored().making?.done).toEqual(["hole", "opaque"]);
 });
 
+test("flushing waits for what was on its way already: an Undo pressed now must not overtake it", async () => {
+  const { hand, waiting, answers, pass } = bench();
+  hand.edit("depth", depth(80));
+  pass(300);
+  expect(waiting).toHaveLength(1);
+  let isFlushed = false;
+  void hand.flush().then(() => {
+    isFlushed = true;
+  });
+  await settled();
+  expect(isFlushed).toBe(false);
+  await answers();
+  expect(isFlushed).toBe(true);
+});
+
 test("what could not be stored stays in hand, is said, and goes along with the next try", async () => {
   const { hand, notes, waiting, pass, answers, stored, field } = bench();
   hand.edit("depth", depth(80));

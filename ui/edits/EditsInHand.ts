@@ -62,6 +62,8 @@ export class EditsInHand<R extends Holdable> {
   #held = false;
   #failed: StorageFailure | null = null;
   #callOff: (() => void) | null = null;
+  /** Sendings that have no answer yet. */
+  readonly #flights = new Set<Promise<void>>();
   #shown: InHand<R>;
   readonly #listeners = new Set<() => void>();
   readonly #tools: EditTools<R>;
@@ -114,10 +116,19 @@ export class EditsInHand<R extends Holdable> {
     this.#show();
   };
 
-  /** Sends what was not sent yet. */
-  readonly flush = (): Promise<void> => this.#send(this.#stroke.id);
+  /** Sends what was not sent yet, and waits until all that is on its way has an answer: Undo must not overtake an edit. */
+  readonly flush = async (): Promise<void> => {
+    void this.#send(this.#stroke.id);
+    await Promise.all(this.#flights);
+  };
 
-  async #send(stroke: string): Promise<void> {
+  #send(stroke: string): Promise<void> {
+    const flight = this.#sendNow(stroke).finally(() => this.#flights.delete(flight));
+    this.#flights.add(flight);
+    return flight;
+  }
+
+  async #sendNow(stroke: string): Promise<void> {
     this.#callOff?.();
     this.#callOff = null;
     const label = this.#label;
