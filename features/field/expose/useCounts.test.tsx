@@ -163,6 +163,15 @@ describe("the same count in two tabs", () => {
   });
 });
 
+test("what is pressed is noted before the press returns; the note goes when it is stored", async () => {
+  const noted = () => Object.keys(localStorage).filter((key) => key.startsWith("still-box-act:counts:one:"));
+  const { result } = mounted();
+  result.current.open({ ...RECKONED, id: "one" }, 0);
+  expect(noted()).toHaveLength(1);
+  await waitFor(async () => expect(await storedCounts()).toHaveLength(1));
+  await waitFor(() => expect(noted()).toEqual([]));
+});
+
 test("what can’t be stored goes on in hand, is said once, and goes along with the next", async () => {
   const full = jest
     .spyOn(theDb().table("counts"), "put")
