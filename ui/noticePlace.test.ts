@@ -33,6 +33,16 @@ describe("a notice", () => {
     expect(narrow.top).toBeGreaterThan(660);
   });
 
+  test("rather stands higher than over words, and over words than over what can be pressed", () => {
+    const narrow = { width: 358, height: 70 };
+    const phone = { width: 390, height: 844 };
+    const words = { left: 16, top: 700, width: 358, height: 144 };
+    const free = noticePlace(narrow, phone, [], [words]);
+    expect(free.top + narrow.height).toBeLessThanOrEqual(700);
+    const pressed = { left: 0, top: 0, width: 390, height: 690 };
+    expect(noticePlace(narrow, phone, [pressed], [words]).top).toBeGreaterThan(690);
+  });
+
   test("covers least where all is taken", () => {
     const all = { left: 0, top: 0, width: 1280, height: 800 };
     const small = { left: 900, top: 740, width: 20, height: 20 };

@@ -4,6 +4,8 @@ import { noticePlace } from "./noticePlace.ts";
 /** What can be pressed, dragged or typed in. */
 const CONTROLS =
   'a[href], button, input, select, textarea, summary, [role="button"], [role="slider"], [role="tab"], [role="switch"], [role="radio"], [role="checkbox"]';
+/** What is to be read. */
+const WORDS = "p, label, h1, h2, h3, dt, dd, td, th, figcaption, [role=status], [role=alert]";
 /** The page is looked at anew so long after it last moved or changed, ms. */
 const RESTED = 150;
 
@@ -19,14 +21,13 @@ export function useNoticePlace(
     const look = (): void => {
       // What is about to be pressed or read stays where it is.
       if (box.matches(":hover, :focus-within")) return;
-      const controls = [...document.querySelectorAll(CONTROLS)].filter((each) => !box.contains(each));
+      const boxesOf = (query: string) =>
+        [...document.querySelectorAll(query)]
+          .filter((each) => !box.contains(each))
+          .map((each) => each.getBoundingClientRect());
       const size = { width: box.offsetWidth, height: box.offsetHeight };
       const screen = { width: document.documentElement.clientWidth, height: window.innerHeight };
-      const next = noticePlace(
-        size,
-        screen,
-        controls.map((each) => each.getBoundingClientRect()),
-      );
+      const next = noticePlace(size, screen, boxesOf(CONTROLS), boxesOf(WORDS));
       setPlace((before) => (before?.left === next.left && before.top === next.top ? before : next));
     };
     let timer: ReturnType<typeof setTimeout> | undefined;
