@@ -93,3 +93,15 @@ test("of two things that run it goes on until both are over; a torn note is none
   const torn = pageClock({ wall: () => 7, steady: () => 0, read: () => "{", keep: () => {} });
   expect(torn.now()).toBe(7);
 });
+
+test("light that is counted ends with its page: the next one asks nothing of the night it slept through", () => {
+  const { open, pass, kept, reload, wall } = device();
+  const clock = open();
+  clock.runs("light", true);
+  pass(3000);
+  clock.now();
+  expect(kept()).toBeNull();
+  const next = reload();
+  pass(8 * 3_600_000, 0);
+  expect([next.now(), next.jump()]).toEqual([wall(), null]);
+});

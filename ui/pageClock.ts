@@ -14,6 +14,9 @@ export interface ClockTools {
 /** The note is kept anew after so long, ms. */
 const KEPT_EVERY = 2000;
 
+/** What ends with its page, and so is not kept: light that is counted at the enlarger. */
+const PAGE_BOUND: readonly string[] = ["light"];
+
 /** A page's clock, while something runs that it times; see {@link looked}. */
 export interface PageClock {
   /** ms since 1970. */
@@ -37,7 +40,8 @@ export function pageClock({ wall, steady, read, keep }: ClockTools): PageClock {
   const store = (): void => {
     if (look === null) return;
     keptAt = steady();
-    keep(JSON.stringify({ ...noteOf(look), running: [...running] }));
+    const lasting = [...running].filter((what) => !PAGE_BOUND.includes(what));
+    keep(lasting.length === 0 ? null : JSON.stringify({ ...noteOf(look), running: lasting }));
   };
   const take = (next: ClockLook): ClockLook => {
     const asks = next.jump !== (look?.jump ?? 0);

@@ -62,18 +62,17 @@ export function StripPanel({
       })),
     [times],
   );
+  const strip = (): Processing => ({
+    id: crypto.randomUUID(),
+    kind: "strip",
+    at: isoWithOffset(new Date()),
+    medium,
+    purpose,
+    setup: setup.trim(),
+    times: times.map(({ total }) => total),
+  });
   const note = async (): Promise<void> => {
-    const strip: Processing = {
-      id: crypto.randomUUID(),
-      kind: "strip",
-      at: isoWithOffset(new Date()),
-      medium,
-      purpose,
-      setup: setup.trim(),
-      times: times.map(({ total }) => total),
-      unread: true,
-    };
-    const saved = await saveRecord("processing", strip);
+    const saved = await saveRecord("processing", { ...strip(), unread: true });
     if (!saved.ok)
       notify(`The strip is not noted: read it before you leave this page. ${saved.error.message}`, { urgent: true });
   };
@@ -103,18 +102,7 @@ export function StripPanel({
       );
       return;
     }
-    const strip: Processing = {
-      id: crypto.randomUUID(),
-      kind: "strip",
-      at: isoWithOffset(new Date()),
-      medium,
-      purpose,
-      setup: setup.trim(),
-      times: times.map(({ total }) => total),
-      picked,
-      seconds,
-    };
-    await saveUndoable("processing", strip, said);
+    await saveUndoable("processing", { ...strip(), picked, seconds }, said);
   };
   return (
     <div className="grid gap-4">

@@ -174,7 +174,7 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
         {report !== null && isSquare(settings.sheet) && (
           <p className="text-[0.9rem]" data-square>
             {report.sky === null
-              ? "A square sheet, and no sky tells its top: it lies as the one before it. Turn it where that is wrong."
+              ? "A square sheet, and no sky tells its top: it lies as the one before it did, else as it was found. Turn it where that is wrong."
               : "A square sheet: the sky tells its top. Turn it where that is wrong."}
           </p>
         )}
