@@ -69,7 +69,14 @@ export async function removeUndoable<N extends RecordName>(name: N, id: string, 
 }
 
 /** Puts a record away that is edited by hand, as a step of its history, and offers to bring it back. */
-export async function putAway(of: EditedRef, said: string): Promise<void> {
+export async function putAway(
+  of: EditedRef & {
+    /** Stores what is in hand first: an edit that came after would find nothing. */
+    readonly flush: () => Promise<void>;
+  },
+  said: string,
+): Promise<void> {
+  await of.flush();
   const done = await removeEdited(of.name, of.recordId, "put away", isoWithOffset(new Date()));
   if (!done.ok) return notify(done.error.message, { urgent: true });
   const back = async (): Promise<void> => {

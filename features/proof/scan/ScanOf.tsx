@@ -31,7 +31,7 @@ const NONE = "none";
 
 /** One negative on the glass: which shot it is of, where its edges are, which way it stood. */
 export function ScanOf({ negative: stored, proof }: { readonly negative: Negative; readonly proof: Proof }) {
-  const { record: negative, edit, undo, redo } = useRecordEdits("negatives", stored);
+  const { record: negative, edit, undo, redo, undoable } = useRecordEdits("negatives", stored);
   const [report, setReport] = useState<OpenReport | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const [marking, setMarking] = useState(false);
@@ -201,10 +201,7 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
           <Button onClick={() => void thumbOf(negative).then((thumb) => thumb && edit((now) => ({ ...now, thumb })))}>
             Renew its small picture
           </Button>
-          <Button
-            look="quiet"
-            onClick={() => void putAway({ name: "negatives", recordId: negative.id }, "The sheet is put away.")}
-          >
+          <Button look="quiet" onClick={() => void putAway(undoable, "The sheet is put away.")}>
             Put this negative away
           </Button>
         </div>

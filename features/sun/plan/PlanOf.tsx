@@ -149,9 +149,7 @@ export function PlanOf({
           <button
             type="button"
             className="min-h-9 text-quiet underline"
-            onClick={() =>
-              void putAway({ name: "trails", recordId: trail.id }, `The plan ${trailName(trail)} is taken out.`)
-            }
+            onClick={() => void putAway(undoable, `The plan ${trailName(trail)} is taken out.`)}
           >
             Take this plan out
           </button>
