@@ -9,8 +9,8 @@ import { archiveConflicts, exportArchive, importArchive, readArchive } from "./a
 import { addCamera, listCameras } from "./cameras.ts";
 import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { cameraRef, editRecord, getEdited, historyState } from "./edits.ts";
-import { listExposures, removeExposure } from "./exposures.ts";
+import { cameraRef, editRecord, getEdited, historyState, removeEdited } from "./edits.ts";
+import { listExposures } from "./exposures.ts";
 import { readSettings } from "./settings.ts";
 import { sha256 } from "./sha256.ts";
 import { filesOf } from "./testing.ts";
@@ -62,7 +62,7 @@ describe("archive", () => {
       NOW,
       db,
     );
-    await removeExposure("thistle-shot-1", db);
+    await removeEdited("exposures", "thistle-shot-1", "deleted", NOW, db);
     expect(await archiveConflicts(read.value, db)).toBe(1);
 
     await importArchive(read.value, "keep", db);

@@ -12,8 +12,10 @@ import {
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type PictureRow, type StillBoxDb, theDb } from "./db.ts";
-import { EDITED, forgetEdits } from "./edits.ts";
+import type { EditedName } from "./edited.ts";
+import { forgetEdits } from "./edits.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
+import { KEEPING } from "./keeping.ts";
 import { sha256 } from "./sha256.ts";
 
 /** An archive as read and checked, with its pictures' bytes. */
@@ -23,7 +25,7 @@ export interface ReadArchive {
 }
 
 /** Settings that belong to a moment in this browser, not to the maker's data. */
-const PASSING_SETTINGS = new Set(["demoSeen", "removed", "inField"]);
+const PASSING_SETTINGS = new Set(["demoSeen", "inField"]);
 
 /** A file of an archive, to be packed into its zip. */
 export interface ArchiveFile {
@@ -128,9 +130,13 @@ export function importArchive(
         if (name === "exposures") await db.exposures.bulkPut((taken as readonly Exposure[]).map(exposureRow));
         else await db.table(name).bulkPut([...taken]);
         // The edits remembered for a record lead up to the version that is now replaced.
-        const edited = EDITED.find((each) => each === name);
-        const ids = taken.map(({ id }) => id);
-        if (edited !== undefined) await forgetEdits(edited, ids, db);
+        if (name in KEEPING) {
+          await forgetEdits(
+            name as EditedName,
+            taken.map(({ id }) => id),
+            db,
+          );
+        }
       }
       const settings = Object.entries(archive.settings ?? {}).map(([key, value]) => ({ key, value }));
       const present = new Set(await db.settings.toCollection().primaryKeys());

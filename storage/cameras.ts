@@ -1,19 +1,21 @@
 import type { Result } from "../core/basis/units/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
 import { parseCamera } from "../core/document/index.ts";
-import { type EditRow, type StillBoxDb, theDb } from "./db.ts";
-import { checkedEdited, editsOf, forgetEdits, getEdited } from "./edits.ts";
-import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
+import { DELETED, type StillBoxDb, theDb } from "./db.ts";
+import { checkedEdited, forgetEdits, getEdited, removeEdited, type Step, standingSteps } from "./edits.ts";
+import { attempt, type StorageFailure } from "./failure.ts";
 
 export interface CameraName {
   readonly id: string;
   readonly name: string;
 }
 
-/** A camera with its edits, so that deleting can be taken back. Its shots stay in the log. */
+/** A camera that was deleted and can be brought back. Its shots stay in the log. */
 export interface RemovedCamera {
-  readonly camera: Camera;
-  readonly edits: readonly EditRow[];
+  readonly recordId: string;
+  readonly name: string;
+  /** The step that deleted it. */
+  readonly step: number;
 }
 
 /** All cameras, in the order they were made. Records that don't check out are left where they are and reported. */
@@ -92,31 +94,28 @@ export function addCamera(camera: Camera, db: StillBoxDb = theDb()): Promise<Res
   });
 }
 
-/**
- * Deletes a camera with its edits (its shots stay in the log), and keeps them as the setting `removed` for {@link restoreCamera}: both or
- * neither, so that nothing is deleted that can't be brought back.
- */
-export function removeCamera(id: string, db: StillBoxDb = theDb()): Promise<Result<RemovedCamera, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.settings, async () => {
-      const camera = await db.cameras.get(id);
-      if (camera === undefined) throw new Refusal(storageFailure("missing"));
-      const edits = await editsOf({ name: "cameras", recordId: id }, db);
-      await Promise.all([db.cameras.delete(id), forgetEdits("cameras", [id], db)]);
-      const removed: RemovedCamera = { camera, edits };
-      await db.settings.put({ key: "removed", value: removed });
-      return removed;
-    }),
-  );
+/** Deletes a camera as a step that can be taken back; its shots stay in the log, its edits with the step. */
+export function removeCamera(
+  id: string,
+  now: string,
+  db: StillBoxDb = theDb(),
+): Promise<Result<Step<Camera>, StorageFailure>> {
+  return removeEdited("cameras", id, DELETED, now, db);
 }
 
-/** Brings the camera deleted last back. Edits of it that pages had noted meanwhile come with the next recovery. */
-export function restoreCamera(removed: RemovedCamera, db: StillBoxDb = theDb()): Promise<Result<void, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.cameras, db.edits, db.settings, async () => {
-      await db.cameras.put(removed.camera);
-      await db.edits.bulkPut([...removed.edits]);
-      await db.settings.put({ key: "removed", value: null });
-    }),
-  );
+/** Cameras that were deleted and can be brought back, the last one first. */
+export async function deletedCameras(db: StillBoxDb = theDb()): Promise<readonly RemovedCamera[]> {
+  const steps = await standingSteps({ name: "cameras", label: DELETED }, db).catch(() => []);
+  return steps.map(({ id, recordId, changes }) => {
+    const [change] = changes;
+    return { recordId, name: String((change?.before as Partial<Camera> | undefined)?.name ?? ""), step: id };
+  });
+}
+
+/** Forgets that a camera was deleted: it can no longer be brought back. */
+export function forgetCamera(
+  { recordId }: RemovedCamera,
+  db: StillBoxDb = theDb(),
+): Promise<Result<void, StorageFailure>> {
+  return attempt(() => db.transaction("rw", db.edits, () => forgetEdits("cameras", [recordId], db)));
 }

@@ -9,7 +9,7 @@ import {
   type KeptRecord,
 } from "../core/document/index.ts";
 import { say } from "./connection.ts";
-import type { EditedName } from "./edited.ts";
+import type { EditedName, HeldName } from "./edited.ts";
 import { reasonOf } from "./failure.ts";
 
 /** One edit of a record: the values it changed, and whether it has been taken back. */
@@ -24,6 +24,10 @@ export interface EditRow {
   readonly undone: 0 | 1;
   /** What was done in one go is one step of undo. */
   readonly stroke?: string | undefined;
+  /** What one press did to several records: one of them leads, the others follow it under the same name. */
+  readonly deed?: string | undefined;
+  /** Taken back with the one that leads: always, or only where that one's record is gone with it. */
+  readonly follows?: "always" | "ifGone" | undefined;
 }
 
 export interface SettingRow {
@@ -49,7 +53,7 @@ export interface ExposureRow extends Exposure {
 export interface NoteRow {
   /** The page that noted it. */
   readonly id: string;
-  readonly name: EditedName;
+  readonly name: HeldName;
   readonly recordId: string;
   readonly label: string;
   readonly changes: readonly Change[];
@@ -74,7 +78,7 @@ export type StillBoxDb = Dexie &
 const NAME = "still-box";
 
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
-const VERSION = 5;
+const VERSION = 6;
 
 /** Where records lie: the browser's own database, or one in memory. */
 interface Engine {
@@ -101,6 +105,9 @@ export function openDb(name: string = NAME, how: { engine?: Engine; newer?: bool
   db.on("blocked", () => say("blocked"));
   return db;
 }
+
+/** What the history calls it that a camera was deleted. */
+export const DELETED = "deleted";
 
 /** The collections that the first version had. */
 const FIRST_KEPT = ["media", "sheets", "loads", "processing", "negatives", "sites"];
@@ -158,7 +165,7 @@ function declare(db: StillBoxDb): void {
   // What was kept unopened is found by its day.
   db.version(4).stores({ developments: "id, at" });
   // Edits were of cameras alone; sheets on their way are those that the index of the finished ones has not.
-  db.version(VERSION)
+  db.version(5)
     .stores({ edits: "++id, [name+recordId+undone+id]", notes: "id", developments: "id, at, finishedAt" })
     .upgrade(async (old) => {
       for (const table of ["edits", "notes"]) {
@@ -177,6 +184,22 @@ function declare(db: StillBoxDb): void {
           const removed = row.value as { readonly edits?: readonly object[] } | null;
           if (Array.isArray(removed?.edits)) row.value = { ...removed, edits: removed.edits.map(ofCamera) };
         });
+    });
+  // Steps of a whole collection can be taken back, and a deleted camera is one of them; it was a setting.
+  db.version(VERSION)
+    .stores({ edits: "++id, [name+recordId+undone+id], [name+undone+id], [name+label+undone+id], deed" })
+    .upgrade(async (old) => {
+      const row = await old.table<SettingRow>("settings").get("removed");
+      await old.table("settings").delete("removed");
+      const removed = row?.value as
+        | { readonly camera?: Camera; readonly edits?: readonly EditRow[] }
+        | null
+        | undefined;
+      const camera = removed?.camera;
+      if (camera === undefined || (await old.table("cameras").get(camera.id)) !== undefined) return;
+      await old.table("edits").bulkPut([...(removed?.edits ?? [])]);
+      const gone = { name: "cameras", recordId: camera.id, label: DELETED, undone: 0, at: camera.updatedAt ?? "" };
+      await old.table("edits").add({ ...gone, changes: [{ path: [], before: camera }] });
     });
 }
 

@@ -1,5 +1,4 @@
 import "fake-indexeddb/auto";
-import { Dexie } from "dexie";
 import type { Trail } from "../core/document/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
@@ -118,31 +117,6 @@ describe("edits of any record", () => {
 });
 
 describe("what earlier versions left", () => {
-  test("edits and notes that knew cameras alone, and the edits of a deleted camera, are taken over", async () => {
-    const name = `edits-old-${count}`;
-    const old = new Dexie(name);
-    old.version(4).stores({
-      cameras: "id, updatedAt",
-      edits: "++id, cameraId, [cameraId+undone+id]",
-      settings: "key",
-      notes: "id, cameraId",
-    });
-    const edit = { cameraId: "tin", label: "depth", at: NOW, changes: [], undone: 0 };
-    await old.table("edits").add(edit);
-    await old.table("notes").put({ id: "n", cameraId: "tin", label: "depth", changes: [], at: NOW });
-    await old.table("settings").put({ key: "removed", value: { camera: { id: "hat" }, edits: [{ ...edit, id: 7 }] } });
-    old.close();
-    const now = openDb(name);
-    const { cameraId: _, ...rest } = edit;
-    expect(await now.edits.toArray()).toEqual([{ ...rest, id: 1, name: "cameras", recordId: "tin" }]);
-    expect(await now.notes.toArray()).toMatchObject([{ id: "n", name: "cameras", recordId: "tin" }]);
-    expect((await now.settings.get("removed"))?.value).toMatchObject({
-      edits: [{ id: 7, name: "cameras", recordId: "tin" }],
-    });
-    expect((await historyState([{ name: "cameras", recordId: "tin" }], now)).undo).toBe("depth");
-    await now.delete();
-  });
-
   test("a plan that a page of an earlier version held whole is stored as an edit, once; a quick note of a camera too", async () => {
     const local = fakeLocalStorage();
     local["still-box-held:trails:t"] = JSON.stringify({ name: "trails", was: [], record: { ...TRAIL, who: "Ivy" } });

@@ -1,14 +1,9 @@
 import type { Result } from "../core/basis/units/index.ts";
-import {
-  type Change,
-  changesBetween,
-  type Exposure,
-  type Load,
-  parseExposure,
-  withChanges,
-} from "../core/document/index.ts";
+import type { Camera } from "../core/camera/container/index.ts";
+import { changesBetween, type Exposure, parseExposure } from "../core/document/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type StillBoxDb, theDb } from "./db.ts";
-import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
+import { changeAsStep, type Step } from "./edits.ts";
+import { attempt, orRefused, type StorageFailure } from "./failure.ts";
 
 /** Shots in the order of their opening, of one camera or of all: told by the index alone. */
 function inOrder(cameraId: string | null, db: StillBoxDb): ReturnType<StillBoxDb["exposures"]["orderBy"]> {
@@ -83,61 +78,42 @@ export async function shotsOfLoad(loadId: string, db: StillBoxDb = theDb()): Pro
   return rows.map(read).filter((shot) => shot !== null);
 }
 
-/** Writes a shot, new or changed; its place in its load is taken. A count of the same id is over with it. */
-export function saveExposure(exposure: unknown, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
-      const parsed = parseExposure(exposure);
-      if (!parsed.ok) throw new Refusal(storageFailure("invalid", parsed.error));
-      const shot = parsed.value;
-      const old = await db.exposures.get(shot.id);
-      await db.exposures.put(exposureRow(shot));
-      await db.counts.delete(shot.id);
-      // A place exposed twice is the later shot's: words changed in the older one don't take it back.
-      if (old === undefined || old.loadId !== shot.loadId || old.place !== shot.place) await mark(shot, shot.id, db);
-      return shot;
-    }),
-  );
-}
-
-/**
- * Changes a shot as it is stored now, or takes a change of it back: what other tabs changed stays.
- *
- * @returns the shot as stored
- */
-export function editExposure(
-  id: string,
-  changes: readonly Change[],
-  way: "redo" | "undo",
+/** Writes a shot, new or changed, as a step; its place in its load is taken. A count of the same id is over with it. */
+export function saveExposure(
+  exposure: Exposure,
+  { label, now }: { readonly label: string; readonly now: string },
   db: StillBoxDb = theDb(),
-): Promise<Result<Exposure, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
-      const row = await db.exposures.get(id);
-      if (row === undefined) throw new Refusal(storageFailure("missing"));
-      return saved(await saveExposure(withChanges(exposureOf(row), changes, way), db));
-    }),
-  );
+): Promise<Result<Step<Exposure>, StorageFailure>> {
+  return changeAsStep("exposures", exposure.id, () => exposure, { label, now }, db);
 }
 
 /**
- * Logs a counted shot, once: where another tab has logged it, what stands there stays, and only empty lines are filled.
+ * Logs a counted shot, once: where another tab has logged it, what stands there stays, and only empty lines are filled. One
+ * step takes it back: then its count waits to be logged again, and what it left on its camera is undone.
  *
- * @returns the shot as stored
+ * @param turn what it leaves on its camera (the one of a tray that was used is exposed)
  */
-export function logExposure(exposure: Exposure, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
+export function logExposure(
+  exposure: Exposure,
+  now: string,
+  turn: { readonly label: string; readonly change: (camera: Camera) => Camera } | null = null,
+  db: StillBoxDb = theDb(),
+): Promise<Result<Step<Exposure>, StorageFailure>> {
+  const { id, cameraId } = exposure;
+  const logged = (stored: Exposure | null): Exposure =>
+    stored === null ? exposure : { ...exposure, ...filled(stored) };
+  const by = { label: "logged", now, deed: crypto.randomUUID() };
+  const along = { ...by, follows: "always" } as const;
   return attempt(() =>
-    db.transaction("rw", db.exposures, db.counts, db.table("loads"), async () => {
-      const row = await db.exposures.get(exposure.id);
-      return saved(await saveExposure(row === undefined ? exposure : { ...exposure, ...filled(exposureOf(row)) }, db));
+    db.transaction("rw", [db.exposures, db.counts, db.table("loads"), db.cameras, db.edits], async () => {
+      orRefused(await changeAsStep("counts", id, () => null, along, db));
+      const done = orRefused(await changeAsStep("exposures", id, logged, by, db));
+      const turned = (camera: Camera | null): Camera | null => camera && (turn?.change(camera) ?? camera);
+      // A camera that can't be turned (gone, or damaged) keeps no shot from being logged.
+      if (turn !== null) await changeAsStep("cameras", cameraId, turned, { ...along, label: turn.label }, db);
+      return done;
     }),
   );
-}
-
-/** What was saved within a transaction, or a refusal that leaves all of it undone. */
-function saved(done: Result<Exposure, StorageFailure>): Exposure {
-  if (!done.ok) throw new Refusal(done.error);
-  return done.value;
 }
 
 /** What is said in a record: all but its empty lines. */
@@ -163,28 +139,4 @@ export function importShots(
       return rows.length;
     }),
   );
-}
-
-/** Deletes a shot and hands it back, so that deleting can be undone with {@link saveExposure}; its place is free again. */
-export function removeExposure(id: string, db: StillBoxDb = theDb()): Promise<Result<Exposure, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.exposures, db.table("loads"), async () => {
-      const row = await db.exposures.get(id);
-      if (row === undefined) throw new Refusal(storageFailure("missing"));
-      await db.exposures.delete(id);
-      await mark(row, null, db);
-      return exposureOf(row);
-    }),
-  );
-}
-
-/** Marks the place of a shot's load as used by it, or as free where it was. */
-async function mark({ id, loadId, place }: Exposure, by: string | null, db: StillBoxDb): Promise<void> {
-  const load = loadId ? await db.table<Load>("loads").get(loadId) : undefined;
-  if (load === undefined || !Array.isArray(load.places)) return;
-  const places = load.places.map((each) => {
-    if (each.exposureId === id && (by === null || each.place !== place)) return { ...each, exposureId: null };
-    return each.place === place && by !== null ? { ...each, exposureId: by } : each;
-  });
-  await db.table("loads").put({ ...load, places });
 }

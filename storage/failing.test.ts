@@ -1,14 +1,14 @@
 import "fake-indexeddb/auto";
 import { fieldValue, withField } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
-import { addCamera, cameraNames, removeCamera, restoreCamera } from "./cameras.ts";
+import { addCamera, cameraNames, deletedCameras, removeCamera } from "./cameras.ts";
 import { connectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
-import { cameraRef, editRecord, getEdited, historyState } from "./edits.ts";
+import { cameraRef, editRecord, getEdited, historyState, takeBack } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
 import { recoverUnsaved } from "./recovery.ts";
-import { readSettings, writeSetting } from "./settings.ts";
+import { writeSetting } from "./settings.ts";
 import { demoDb, depth, fakeLocalStorage, NOW, stored, TIN } from "./testing.ts";
 import { hasUnsaved, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 
@@ -43,8 +43,8 @@ describe("when things fail", () => {
   });
 
   test("what can’t be kept for Undo is not deleted", async () => {
-    const put = jest.spyOn(db.settings, "put").mockRejectedValue(new DOMException("full", "QuotaExceededError"));
-    const done = await removeCamera(TIN.id, db);
+    const put = jest.spyOn(db.edits, "add").mockRejectedValue(new DOMException("full", "QuotaExceededError"));
+    const done = await removeCamera(TIN.id, NOW, db);
     put.mockRestore();
     expect(!done.ok && done.error.reason).toBe("full");
     expect(fieldValue(await stored(db), "container.depth")).toBe(70);
@@ -206,14 +206,14 @@ describe("notes of what is not stored yet", () => {
   });
 
   test("an edit in another tab’s hand when the camera was deleted comes back with it", async () => {
-    const removed = await removeCamera(TIN.id, db);
+    await removeCamera(TIN.id, NOW, db);
+    const [removed] = await deletedCameras(db);
     await noteUnsaved(note("n", 91), db);
     await recoverUnsaved(NOW, db);
     expect(await db.notes.count()).toBe(1);
-    if (!removed.ok) throw new Error("not removed");
-    await restoreCamera(removed.value, db);
+    await takeBack(removed?.step ?? Number.NaN, NOW, db);
     await recoverUnsaved(NOW, db);
     expect(fieldValue(await stored(db), "container.depth")).toBe(91);
-    expect((await readSettings(db)).removed).toBeNull();
+    expect(await deletedCameras(db)).toEqual([]);
   });
 });

@@ -53,6 +53,12 @@ export class Refusal extends Error {
   }
 }
 
+/** What was done within a transaction, or a refusal that leaves all of it undone. */
+export function orRefused<T>(done: Result<T, StorageFailure>): T {
+  if (!done.ok) throw new Refusal(done.error);
+  return done.value;
+}
+
 /** The reason an error stands for, or `null` where it is no failure of the storage. */
 export function reasonOf(error: unknown): StorageReason | null {
   const names = [error, (error as { inner?: unknown } | null)?.inner].map((each) => (each as Error | null)?.name ?? "");

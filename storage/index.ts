@@ -13,11 +13,12 @@ export {
   cameraOrFirst,
   camerasAlike,
   damagedRecord,
+  deletedCameras,
+  forgetCamera,
   isCameraThere,
   listCameras,
   type RemovedCamera,
   removeCamera,
-  restoreCamera,
 } from "./cameras.ts";
 export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./darkSettings.ts";
@@ -31,29 +32,33 @@ export {
   shotsToDevelop,
   takeBackFinish,
 } from "./developments.ts";
-export type { Edited, EditedName } from "./edited.ts";
+export type { Edited, EditedName, HeldName } from "./edited.ts";
 export {
   bringBack,
   cameraRef,
+  changeAsStep,
   type Edit,
   type EditedRef,
   editRecord,
   getEdited,
+  type HeldRef,
   type HistoryState,
   historyState,
   removeEdited,
+  type Step,
   type Stepped,
+  type StepsOf,
   stepHistory,
+  takeBack,
+  there,
 } from "./edits.ts";
 export { countExposures } from "./exposureCounts.ts";
 export {
   countShots,
-  editExposure,
   importShots,
   judgedShots,
   listExposures,
   logExposure,
-  removeExposure,
   saveExposure,
   shotsBetween,
   shotsByIds,
@@ -63,13 +68,14 @@ export {
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./hangSettings.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
-export { type Loading, listLoads, loadCamera, presentLoad, takeBackLoading } from "./loads.ts";
+export { withTaken } from "./keeping.ts";
+export { type Loading, listLoads, loadCamera, presentLoad } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
 export { listNegatives, readPicture, saveNegatives } from "./negatives.ts";
 export { noteActs, recoverActs } from "./notedActs.ts";
 export { askToPersist, type Persistence } from "./persistence.ts";
 export { savePicture } from "./pictures.ts";
-export { type Act, changeRecord, doActs, listRecords, removeRecord, saveRecord, takeBackChanges } from "./records.ts";
+export { type Act, doActs, listRecords, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { type StandsOpen, standsOpen } from "./standsOpen.ts";

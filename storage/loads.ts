@@ -1,8 +1,10 @@
 import type { Result } from "../core/basis/units/index.ts";
-import type { Load, Pack } from "../core/document/index.ts";
+import type { Camera } from "../core/camera/container/index.ts";
+import { type Load, type Pack, withChanges } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
-import { type Edit, editRecord } from "./edits.ts";
-import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
+import { changeAsStep, type Edit } from "./edits.ts";
+import { attempt, orRefused, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
+import { withTaken } from "./keeping.ts";
 import { checkedRecord, getRecord, listRecords, wholeRecords } from "./records.ts";
 
 /** Loads of a camera, newest first. */
@@ -27,22 +29,21 @@ export async function presentLoad(cameraId: string, db: StillBoxDb = theDb()): P
   return (await loadsOf(cameraId, db)).find(({ unloadedAt }) => (unloadedAt ?? null) === null) ?? null;
 }
 
-/** What loading changed, so that it can be taken back. */
+/** What loading did. */
 export interface Loading {
   readonly load: Load;
-  /** The places that it filled, as they stand in the load. */
-  readonly filled: readonly string[];
-  /** Loads that it ended, as they were. */
-  readonly ended: readonly Load[];
-  /** The pack it was taken from, as it was, and how many sheets that holds less. */
+  /** How many places it filled. */
+  readonly filled: number;
+  /** The pack it was taken from, as it is now. */
   readonly pack: Pack | null;
-  readonly taken: number;
-  readonly turned: Edit | null;
+  /** The step that takes all of it back; `null`: nothing was changed. */
+  readonly step: number | null;
 }
 
 /**
  * Writes what a camera is loaded with, all of it or place by place: whatever else was in it is out, its pack holds so many
- * sheets less, and a tray is turned back. All or nothing. What another tab has loaded or unloaded meanwhile is refused.
+ * sheets less, and a tray is turned back. All or nothing, and one step to take back: the places it filled are empty again,
+ * what was loaded since stays. What another tab has loaded or unloaded meanwhile is refused.
  *
  * @param load its `at` is when the earlier load was out at the latest; one that is there already keeps its places
  * @param seen id of what was in the camera, as far as the page knew
@@ -54,6 +55,7 @@ export function loadCamera(
   turn: Edit | null = null,
   db: StillBoxDb = theDb(),
 ): Promise<Result<Loading, StorageFailure>> {
+  const by = { label: "loaded", now: load.at, deed: crypto.randomUUID() };
   return attempt(() =>
     db.transaction("rw", [db.table("loads"), db.table("packs"), db.cameras, db.edits], async () => {
       const before = await getRecord("loads", load.id, db);
@@ -65,54 +67,34 @@ export function loadCamera(
       // A place that is filled already stays as it is: it may be exposed by now.
       const there = before?.places ?? [];
       const added = load.places.filter(({ place }) => !there.some((each) => each.place === place));
-      const whole = checkedRecord("loads", { ...load, ...before, places: [...there, ...added] });
-      const ended = open.filter(({ id }) => id !== load.id);
-      for (const each of ended) await db.table("loads").put({ ...each, unloadedAt: load.at });
-      await db.table("loads").put(whole);
-      const pack = load.packId ? await getRecord("packs", load.packId, db) : null;
-      const wanted = added.length;
-      // By its count it may have held fewer.
-      const taken = Math.min(wanted, pack?.left ?? 0);
-      if (pack !== null) {
-        const left = pack.left - taken;
-        await db.table("packs").put({ ...pack, left, opened: pack.opened ?? load.at.slice(0, 10) });
+      const whole: Load = { ...load, ...before, places: [...there, ...added] };
+      const { step } = orRefused(await changeAsStep("loads", load.id, () => whole, by, db));
+      for (const { id } of open) {
+        const out = (now: Load | null): Load | null => now && { ...now, unloadedAt: load.at };
+        if (id !== load.id) orRefused(await changeAsStep("loads", id, out, { ...by, follows: "ifGone" }, db));
       }
-      await edited(load, turn, "redo", db);
-      return { load: whole, filled: added.map(({ place }) => place), ended, pack, taken, turned: turn };
+      if (turn !== null) {
+        const turned = (now: Camera | null): Camera | null => now && withChanges(now, turn.changes, "redo");
+        const along = { ...by, label: turn.label, follows: "ifGone" } as const;
+        orRefused(await changeAsStep("cameras", load.cameraId, turned, along, db));
+      }
+      const pack = load.packId ? await takenFrom(load.packId, added.length, by, db) : null;
+      return { load: checkedRecord("loads", whole), filled: added.length, pack, step };
     }),
   );
 }
 
-/** Takes a loading back: the places it filled are empty again, what was loaded since stays; with none left it never was. */
-export function takeBackLoading(
-  { load, filled, ended, pack, taken, turned }: Loading,
-  db: StillBoxDb = theDb(),
-): Promise<Result<void, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", [db.table("loads"), db.table("packs"), db.cameras, db.edits], async () => {
-      const now = (await getRecord("loads", load.id, db)) ?? load;
-      const places = now.places.filter(({ place }) => !filled.includes(place));
-      if (places.length > 0) await db.table("loads").put({ ...now, places });
-      else {
-        await db.table("loads").delete(load.id);
-        await db.table("loads").bulkPut([...ended]);
-        await edited(load, turned, "undo", db);
-      }
-      const present = pack === null ? null : await getRecord("packs", pack.id, db);
-      if (present !== null) {
-        await db.table("packs").put({ ...present, left: present.left + taken, opened: pack?.opened ?? null });
-      }
-    }),
-  );
-}
-
-/** Turns a tray within the transaction of its load; a camera that is gone by now has none. */
-async function edited({ cameraId, at }: Load, turn: Edit | null, way: "redo" | "undo", db: StillBoxDb): Promise<void> {
-  if (turn === null) return;
-  const changes =
-    way === "redo"
-      ? turn.changes
-      : turn.changes.map(({ path, before, after }) => ({ path, before: after, after: before }));
-  const done = await editRecord("cameras", cameraId, { ...turn, changes }, at, db);
-  if (!done.ok && done.error.reason !== "missing") throw new Refusal(done.error);
+/** Counts a pack down by sheets that go into a camera, opens it, and hands it back; `null`: it is gone. */
+async function takenFrom(
+  id: string,
+  wanted: number,
+  by: { readonly label: string; readonly now: string; readonly deed: string },
+  db: StillBoxDb,
+): Promise<Pack | null> {
+  const taken = (now: Pack | null): Pack | null => {
+    // By its count it may hold fewer.
+    const sheets = Math.min(wanted, now?.left ?? 0);
+    return now && sheets > 0 ? { ...withTaken(now, by.deed, sheets), opened: now.opened ?? by.now.slice(0, 10) } : now;
+  };
+  return orRefused(await changeAsStep("packs", id, taken, { ...by, follows: "always" }, db)).record;
 }

@@ -27,7 +27,7 @@ describe("negatives in the browser", () => {
     expect((await listNegatives(db)).map(({ id }) => id)).toEqual(["n2", "n1"]);
     expect(await removeEdited("negatives", "n2", "put away", "2026-05-01T10:00:00Z", db)).toEqual({
       ok: true,
-      value: later,
+      value: { record: null, step: 1 },
     });
     expect((await removeEdited("negatives", "n2", "put away", "2026-05-01T10:00:00Z", db)).ok).toBe(false);
     db.close();

@@ -1,12 +1,5 @@
 import type { Result } from "../core/basis/units/index.ts";
-import {
-  type Change,
-  changesBetween,
-  parseRecord,
-  type RecordName,
-  type Records,
-  withChanges,
-} from "../core/document/index.ts";
+import { parseRecord, type RecordName, type Records } from "../core/document/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
@@ -43,19 +36,13 @@ export async function getRecord<N extends RecordName>(
   return parsed.ok ? parsed.value : null;
 }
 
-/** Writes a record, new or changed, and hands back what stood there before, so that it can be taken back. */
+/** Writes a record that a page keeps for itself: no step of the maker's that could be taken back. */
 export function saveRecord<N extends RecordName>(
   name: N,
   record: Records[N],
   db: StillBoxDb = theDb(),
-): Promise<Result<Records[N] | null, StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.table(name), async () => {
-      const before = await getRecord(name, record.id, db);
-      await db.table(name).put(checkedRecord(name, record));
-      return before;
-    }),
-  );
+): Promise<Result<void, StorageFailure>> {
+  return attempt(async () => void (await db.table(name).put(checkedRecord(name, record))));
 }
 
 /**
@@ -82,53 +69,6 @@ export function doActs<N extends RecordName>(
       if (next === null && stored !== null) await db.table(name).delete(id);
       if (next !== null && next !== stored) await db.table(name).put(checkedRecord(name, next));
       return next;
-    }),
-  );
-}
-
-/**
- * Changes a record as it is stored now and hands back what that changed, so that it can be taken back without what came
- * after it: see {@link takeBackChanges}.
- */
-export function changeRecord<N extends RecordName>(
-  name: N,
-  id: string,
-  change: (stored: Records[N]) => Records[N],
-  db: StillBoxDb = theDb(),
-): Promise<Result<readonly Change[], StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.table(name), async () => {
-      const stored = await getRecord(name, id, db);
-      if (stored === null) throw new Refusal(storageFailure("missing"));
-      const next = checkedRecord(name, change(stored));
-      await db.table(name).put(next);
-      return changesBetween(stored, next);
-    }),
-  );
-}
-
-/** Takes changes of a record back; what was changed otherwise since stays. */
-export function takeBackChanges<N extends RecordName>(
-  name: N,
-  id: string,
-  changes: readonly Change[],
-  db: StillBoxDb = theDb(),
-): Promise<Result<readonly Change[], StorageFailure>> {
-  return changeRecord(name, id, (stored) => withChanges(stored, changes, "undo"), db);
-}
-
-/** Deletes a record and hands it back, so that deleting can be undone with {@link saveRecord}. */
-export function removeRecord<N extends RecordName>(
-  name: N,
-  id: string,
-  db: StillBoxDb = theDb(),
-): Promise<Result<Records[N], StorageFailure>> {
-  return attempt(() =>
-    db.transaction("rw", db.table(name), async () => {
-      const row: unknown = await db.table(name).get(id);
-      if (row === undefined) throw new Refusal(storageFailure("missing"));
-      await db.table(name).delete(id);
-      return row as Records[N];
     }),
   );
 }

@@ -1,7 +1,8 @@
 import { type Change, changesBetween, withChanges } from "../core/document/index.ts";
+import { deletedCameras } from "./cameras.ts";
 import { type NoteRow, ofCamera, type StillBoxDb, theDb } from "./db.ts";
-import type { EditedName } from "./edited.ts";
-import { EDITED, editRecord, getEdited } from "./edits.ts";
+import { type EditedName, HELD } from "./edited.ts";
+import { editRecord, getEdited } from "./edits.ts";
 import { heldNotes, inLocalStorage, quickNotes } from "./quickNotes.ts";
 import { isChange, strikeUnsaved } from "./unsaved.ts";
 
@@ -28,7 +29,7 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
   await takeHeld(now, db);
   const recovery = { waiting: [] as NoteRow[], older: [] as NoteRow[], gone: [] as NoteRow[], damaged: 0 };
   const stored: readonly unknown[] = await db.notes.toArray().catch(() => []);
-  const removed = await idOfRemoved(db);
+  const removed = await deletedCameras(db);
   // A quick note is the later word of it.
   const notes = new Map([...stored, ...quickNotes()].map((note) => [idOf(note), inOurWords(note)]));
   for (const [id, note] of notes) {
@@ -38,7 +39,7 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
       continue;
     }
     // It waits for Undo to bring its camera back.
-    if (note.name === "cameras" && note.recordId === removed) continue;
+    if (note.name === "cameras" && removed.some(({ recordId }) => recordId === note.recordId)) continue;
     const came = await recovered(note, now, db).catch((): Came => ({ done: "damaged", older: [] }));
     if (came.done === "later") recovery.waiting.push(note);
     else await strikeUnsaved(id, db);
@@ -53,7 +54,7 @@ export async function recoverUnsaved(now: string, db: StillBoxDb = theDb()): Pro
 async function takeHeld(now: string, db: StillBoxDb): Promise<void> {
   for (const { key, note } of heldNotes()) {
     const { name, record } = (note ?? {}) as { readonly name?: EditedName; readonly record?: { readonly id: string } };
-    const known = EDITED.find((each) => each === name);
+    const known = HELD.find((each) => each === name);
     if (known !== undefined && record !== undefined) {
       const stored = await getEdited(known, String(record.id), db);
       if (!stored.ok && stored.error.reason !== "missing" && stored.error.reason !== "invalid") continue;
@@ -102,17 +103,11 @@ function stands(record: object, change: Change): boolean {
   return (["undo", "redo"] as const).some((way) => JSON.stringify(withChanges(record, [change], way)) === there);
 }
 
-async function idOfRemoved(db: StillBoxDb): Promise<string | null> {
-  const row = await db.settings.get("removed").catch(() => undefined);
-  const removed = row?.value as { readonly camera?: { readonly id?: string } } | null | undefined;
-  return removed?.camera?.id ?? null;
-}
-
 function isNote(note: unknown): note is NoteRow {
   if (typeof note !== "object" || note === null) return false;
   const { id, name, recordId, label, changes, at } = note as Partial<Record<keyof NoteRow, unknown>>;
   return (
-    EDITED.some((each) => each === name) &&
+    HELD.some((each) => each === name) &&
     [id, recordId, label, at].every((each) => typeof each === "string") &&
     Array.isArray(changes) &&
     changes.every((change) => isChange(change))

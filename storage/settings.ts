@@ -1,7 +1,6 @@
 import type { LengthUnit } from "../core/basis/units/index.ts";
 import { parseSettings, type ShotWords } from "../core/document/index.ts";
 import type { PrintScale } from "../core/make/cutsheet/index.ts";
-import type { RemovedCamera } from "./cameras.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 
 /** What is at hand in the Field: the light as it was read, and the camera it was last asked for. */
@@ -24,8 +23,6 @@ export interface Settings {
   /** Stops to add to every meter reading, as versions before the records of meters kept it. */
   readonly meterOffset: number;
   readonly fieldCamera: string | null;
-  /** The camera deleted last, until that is forgotten or taken back. */
-  readonly removed: RemovedCamera | null;
   /** Whether the demonstration cameras have been put on the Shelf once. */
   readonly demoSeen: boolean;
   /** By how much prints must be drawn larger each way, for a printer that shrinks; 1: it prints true. */
@@ -50,7 +47,6 @@ const DEFAULTS: Settings = {
   unit: "mm",
   meterOffset: 0,
   fieldCamera: null,
-  removed: null,
   demoSeen: false,
   printScale: { across: 1, up: 1 },
   draft: { subject: "", note: "" },

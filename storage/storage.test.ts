@@ -6,18 +6,18 @@ import {
   addCamera,
   cameraNames,
   cameraOrFirst,
+  deletedCameras,
   isCameraThere,
   listCameras,
   removeCamera,
-  restoreCamera,
 } from "./cameras.ts";
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { cameraRef, editRecord, getEdited, historyState, stepHistory } from "./edits.ts";
+import { cameraRef, editRecord, getEdited, historyState, removeEdited, stepHistory, takeBack } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
-import { countShots, listExposures, removeExposure, saveExposure, shotsBetween } from "./exposures.ts";
+import { countShots, listExposures, saveExposure, shotsBetween } from "./exposures.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
-import { demoDb, depth, NOW, stored, TIN } from "./testing.ts";
+import { demoDb, depth, NOW, saveShot, stored, TIN } from "./testing.ts";
 
 let db: StillBoxDb;
 
@@ -105,10 +105,11 @@ describe("cameras", () => {
 
   test("deleted with its edits, and brought back with them; its shots stay in the log all the while", async () => {
     await editRecord("cameras", TIN.id, { label: "depth", changes: depth(80) }, NOW, db);
-    const removed = await removeCamera(TIN.id, db);
+    await removeCamera(TIN.id, NOW, db);
     expect(await isCameraThere(TIN.id, db)).toBe(false);
     expect((await listExposures(TIN.id, db)).length).toBe(2);
-    if (removed.ok) await restoreCamera(removed.value, db);
+    const [removed] = await deletedCameras(db);
+    await takeBack(removed?.step ?? Number.NaN, NOW, db);
     expect((await listExposures(TIN.id, db)).length).toBe(2);
     expect((await historyState([cameraRef(TIN.id)], db)).undo).toBe("depth");
   });
@@ -139,11 +140,13 @@ describe("log and settings", () => {
       "Cold frames",
       "Bean rows",
     ]);
-    const removed = await removeExposure("thistle-shot-1", db);
+    const by = { label: "a shot", now: NOW };
+    await removeEdited("exposures", "thistle-shot-1", "deleted", NOW, db);
     expect((await listExposures(null, db)).length).toBe(4);
-    if (removed.ok) expect((await saveExposure(removed.value, db)).ok).toBe(true);
-    expect((await saveExposure({ ...(shots[0] as (typeof shots)[0]), seconds: -1 }, db)).ok).toBe(false);
-    expect((await removeExposure("gone", db)).ok).toBe(false);
+    await stepHistory([{ name: "exposures" }], "undo", NOW, db);
+    expect((await listExposures(null, db)).length).toBe(5);
+    expect((await saveExposure({ ...(shots[0] as (typeof shots)[0]), seconds: -1 }, by, db)).ok).toBe(false);
+    expect((await removeEdited("exposures", "gone", "deleted", NOW, db)).ok).toBe(false);
   });
 
   test("settings have defaults and keep what is written", async () => {
@@ -164,8 +167,8 @@ describe("log and settings", () => {
   test("shots stand in the order of their instants, whatever offset they were noted with", async () => {
     const shot = { ...(await listExposures(null, db))[0], cameraId: "zones" } as Exposure;
     // 09:00 in the east is before 08:30 in the west.
-    await saveExposure({ ...shot, id: "east", openedAt: "2026-06-01T09:00:00+09:00" }, db);
-    await saveExposure({ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }, db);
+    await saveShot({ ...shot, id: "east", openedAt: "2026-06-01T09:00:00+09:00" }, db);
+    await saveShot({ ...shot, id: "west", openedAt: "2026-06-01T08:30:00-05:00" }, db);
     expect((await listExposures("zones", db)).map(({ id }) => id)).toEqual(["west", "east"]);
     expect([await countShots(null, db), await countShots("zones", db)]).toEqual([7, 2]);
     await db.exposures.update("east", { seconds: -1 });

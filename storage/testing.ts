@@ -1,10 +1,12 @@
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, withField } from "../core/camera/container/index.ts";
-import { type Change, changesBetween } from "../core/document/index.ts";
+import { type Change, type Count, changesBetween, type Exposure, type Load } from "../core/document/index.ts";
 import type { ArchiveFile } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
 import { getEdited } from "./edits.ts";
+import { saveExposure } from "./exposures.ts";
+import { orRefused } from "./failure.ts";
 
 /** When tests edit. */
 export const NOW = "2026-05-01T10:00:00+01:00";
@@ -46,4 +48,38 @@ export function fakeLocalStorage(): Record<string, string> {
 export async function filesOf(files: readonly ArchiveFile[]): Promise<Record<string, Uint8Array<ArrayBuffer>>> {
   const read = async ({ name, content }: ArchiveFile) => [name, new Uint8Array(await content.arrayBuffer())] as const;
   return Object.fromEntries(await Promise.all(files.map(read)));
+}
+
+/** A day after {@link NOW}. */
+export const LATER = "2026-05-02T10:00:00+01:00";
+
+/** A load of the tray: three places of paper. */
+export function trayLoad(id: string, more: Partial<Load> = {}): Load {
+  const places = ["9", "8", "7"].map((place) => ({ place, medium: "rc-graded", iso: 6, exposureId: null }));
+  return { id, cameraId: "tray", at: NOW, places, unloadedAt: null, ...more };
+}
+
+/** A shot of the tray, on the load `one`. */
+export function trayShot(id: string, more: Partial<Exposure> = {}): Exposure {
+  return { id, cameraId: "tray", openedAt: NOW, seconds: 4, loadId: "one", place: "9", ...more };
+}
+
+/** The hole of the tray, open. */
+export const COUNTED: Count = {
+  id: "c",
+  cameraId: "tray",
+  openedMs: 1,
+  closedMs: null,
+  pauses: [],
+  targetSeconds: 26,
+  medium: "rc-graded",
+  iso: 6,
+  fNumber: 226,
+  light: "Full sun",
+  words: { subject: "", note: "" },
+};
+
+/** A shot, in the log. */
+export async function saveShot(shot: Exposure, db: StillBoxDb): Promise<void> {
+  orRefused(await saveExposure(shot, { label: "a shot", now: NOW }, db));
 }

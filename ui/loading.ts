@@ -1,9 +1,9 @@
 import { type Camera, type LoadPlace, loadPlaces } from "../core/camera/container/index.ts";
 import { changesBetween, type Load, type LoadedPlace } from "../core/document/index.ts";
-import { loadCamera, takeBackLoading } from "../storage/index.ts";
+import { loadCamera, there } from "../storage/index.ts";
 import { isoWithOffset } from "./localTime.ts";
 import { notify } from "./notify.ts";
-import { changeUndoable } from "./undoable.ts";
+import { changeUndoable, offered } from "./undoable.ts";
 
 /** What is put into a camera. */
 export interface LoadWish {
@@ -51,14 +51,11 @@ export async function loadIt(
     return null;
   }
   const { pack } = done.value;
-  const left = pack === null ? null : Math.max(0, pack.left - added.length);
-  const low = left !== null && left < places.length ? ` The pack has ${left} left.` : "";
+  const low = pack !== null && pack.left < places.length ? ` The pack has ${pack.left} left.` : "";
   // Of a camera that is filled place by place, the places are named.
   const part = places.length < loadPlaces(camera).length;
   const what = part ? places.map(({ name }) => name).join(", ") : camera.name;
-  notify(`${what} is loaded.${low}`, {
-    action: { name: "Undo", run: () => void takeBackLoading(done.value) },
-  });
+  offered(done, `${what} is loaded.${low}`);
   return done.value.load;
 }
 
@@ -66,5 +63,5 @@ export async function loadIt(
 export async function unloadIt(load: Load): Promise<void> {
   const unloadedAt = isoWithOffset(new Date());
   const out = (now: Load): Load => ((now.unloadedAt ?? null) === null ? { ...now, unloadedAt } : now);
-  await changeUndoable("loads", load.id, out, "It is unloaded.");
+  await changeUndoable("loads", load.id, (now) => out(there(now)), "It is unloaded.");
 }

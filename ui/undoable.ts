@@ -1,87 +1,98 @@
 import type { Result } from "../core/basis/units/index.ts";
-import type { RecordName, Records } from "../core/document/index.ts";
+import { changesBetween, withChanges } from "../core/document/index.ts";
 import {
-  changeRecord,
+  changeAsStep,
+  type Edited,
+  type EditedName,
   type EditedRef,
   removeEdited,
-  removeRecord,
+  type Step,
   type StorageFailure,
-  saveRecord,
-  stepHistory,
-  takeBackChanges,
+  takeBack,
+  there,
 } from "../storage/index.ts";
 import { isoWithOffset } from "./localTime.ts";
 import { notify } from "./notify.ts";
 
-/** Writes a record and offers to take that back; where it can't be stored, that is said. @returns whether it is stored */
-export async function saveUndoable<N extends RecordName>(name: N, record: Records[N], said: string): Promise<boolean> {
-  const done = await saveRecord(name, record);
+/**
+ * Makes, changes or deletes a record as it is stored now, as a step that can be taken back: by the notice, by Undo of its page,
+ * also after a reload. What others changed meanwhile, or since, stays.
+ *
+ * @param change from the record as it is stored (`null`: it is not there) to how it shall be (`null`: gone)
+ * @param said what the maker is told when it is stored, and what the step is called
+ * @returns whether it is stored; if not, that is said
+ */
+export async function changeUndoable<N extends EditedName>(
+  name: N,
+  id: string,
+  change: (stored: Edited[N] | null) => Edited[N] | null,
+  said: string,
+): Promise<boolean> {
+  return offered(await changeAsStep(name, id, change, { label: said, now: isoWithOffset(new Date()) }), said);
+}
+
+/**
+ * Writes a record as it was filled in, as {@link changeUndoable} does.
+ *
+ * @param from the record that the form was filled from; only what differs from it is written. `null`: a new one
+ */
+export function saveUndoable<N extends EditedName>(
+  name: N,
+  record: Edited[N],
+  said: string,
+  from: Edited[N] | null = null,
+): Promise<boolean> {
+  const changes = changesBetween(from, record);
+  return changeUndoable(
+    name,
+    record.id,
+    (stored) => (from === null ? record : withChanges(there(stored), changes, "redo")),
+    said,
+  );
+}
+
+/** Deletes a record and offers to bring it back. */
+export async function removeUndoable(name: EditedName, id: string, said: string): Promise<void> {
+  offered(await removeEdited(name, id, said, isoWithOffset(new Date())), said);
+}
+
+/** Puts a record away that pages hold while it is edited, and offers to bring it back. */
+export async function putAway(
+  {
+    name,
+    recordId,
+    flush,
+  }: EditedRef & {
+    /** Stores what is in hand first: an edit that came after would find nothing. */
+    readonly flush: () => Promise<void>;
+  },
+  said: string,
+): Promise<void> {
+  await flush();
+  await removeUndoable(name, recordId, said);
+}
+
+/** Says what came of a step, and offers to take it back. @returns whether it is stored */
+export function offered(
+  done: Result<Pick<Step<unknown>, "step">, StorageFailure>,
+  said: string,
+): done is { readonly ok: true; readonly value: Step<unknown> } {
   if (!done.ok) {
     notify(whyNot(done.error), { urgent: true });
     return false;
   }
-  const before = done.value;
-  const back = (): void =>
-    void (before === null ? removeRecord(name, record.id) : saveRecord(name, before)).then(toldIfNot);
-  notify(said, { action: { name: "Undo", run: back } });
+  const { step } = done.value;
+  notify(said, step === null ? {} : { action: { name: "Undo", run: () => void tookBack(step) } });
   return true;
 }
 
-/** Says that something could not be taken back. */
-function toldIfNot(taken: Result<unknown, StorageFailure>): void {
+/** Takes a step back; where that can't be, it is said. */
+async function tookBack(step: number): Promise<void> {
+  const taken = await takeBack(step, isoWithOffset(new Date()));
   if (!taken.ok) notify(whyNot(taken.error), { urgent: true });
 }
 
 function whyNot({ message, faults }: StorageFailure): string {
   const [fault] = faults ?? [];
   return fault ? `${message} ${fault.path.slice(1).replace(/\//g, ", ")} ${fault.message}.` : message;
-}
-
-/**
- * Changes a record as it is stored now and offers to take that back: what others changed meanwhile, or since, stays.
- *
- * @returns whether it is stored
- */
-export async function changeUndoable<N extends RecordName>(
-  name: N,
-  id: string,
-  change: (stored: Records[N]) => Records[N],
-  said: string,
-  /** What takes it back, where that is not to put the values back that were there: a number that was counted on. */
-  back: ((stored: Records[N]) => Records[N]) | null = null,
-): Promise<boolean> {
-  const done = await changeRecord(name, id, change);
-  if (!done.ok) {
-    notify(whyNot(done.error), { urgent: true });
-    return false;
-  }
-  const undo = (): void =>
-    void (back === null ? takeBackChanges(name, id, done.value) : changeRecord(name, id, back)).then(toldIfNot);
-  notify(said, { action: { name: "Undo", run: undo } });
-  return true;
-}
-
-/** Deletes a record and offers to bring it back. */
-export async function removeUndoable<N extends RecordName>(name: N, id: string, said: string): Promise<void> {
-  const done = await removeRecord(name, id);
-  if (!done.ok) notify(done.error.message, { urgent: true });
-  else notify(said, { action: { name: "Undo", run: () => void saveRecord(name, done.value).then(toldIfNot) } });
-}
-
-/** Puts a record away that is edited by hand, as a step of its history, and offers to bring it back. */
-export async function putAway(
-  of: EditedRef & {
-    /** Stores what is in hand first: an edit that came after would find nothing. */
-    readonly flush: () => Promise<void>;
-  },
-  said: string,
-): Promise<void> {
-  await of.flush();
-  const done = await removeEdited(of.name, of.recordId, "put away", isoWithOffset(new Date()));
-  if (!done.ok) return notify(done.error.message, { urgent: true });
-  const back = async (): Promise<void> => {
-    const stepped = await stepHistory([of], "undo", isoWithOffset(new Date()));
-    if (!stepped.ok) notify(stepped.error.message, { urgent: true });
-  };
-  notify(said, { action: { name: "Undo", run: () => void back() } });
 }

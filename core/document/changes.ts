@@ -49,7 +49,7 @@ function alike(before: readonly unknown[], after: readonly unknown[]): boolean {
   if (before.length !== after.length) return false;
   return before.every((entry, index) => {
     const other = after[index];
-    if (isPlain(entry) && isPlain(other)) return entry.id === other.id;
+    if (isPlain(entry) && isPlain(other)) return idOf(entry) === idOf(other);
     return typeof entry !== "string" || entry === other;
   });
 }
@@ -81,9 +81,17 @@ function mergedList(now: readonly unknown[], from: readonly unknown[], to: reado
   return [...kept, ...brought];
 }
 
-/** Whether a list holds an entry: the record of the same id, else the same value. */
+/** What an entry of a list is known by, if anything: its id, or its place in a load. */
+function idOf({ id, place }: Record<string, unknown>): unknown {
+  return id ?? place;
+}
+
+/** Whether a list holds an entry: the one known by the same id, else the same value. */
 function has(list: readonly unknown[], entry: unknown): boolean {
-  if (isPlain(entry) && entry.id !== undefined) return list.some((each) => isPlain(each) && each.id === entry.id);
+  if (isPlain(entry)) {
+    const id = idOf(entry);
+    if (id !== undefined) return list.some((each) => isPlain(each) && idOf(each) === id);
+  }
   return list.some((each) => same(each, entry));
 }
 

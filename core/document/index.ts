@@ -37,6 +37,7 @@ export {
   type RecordName,
   type Records,
   type ShotWords,
+  settledPack,
 } from "./records.ts";
 export { parseSettings } from "./settings.ts";
 export { runOf, sheetOut } from "./sheetOut.ts";

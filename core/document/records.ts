@@ -52,7 +52,12 @@ export interface Pack {
   /** In words. */
   readonly size: string;
   readonly bought?: number;
+  /** Sheets or rolls in it now: {@link settledPack}. */
   readonly left: number;
+  /** What was in it when it was counted, before anything among `taken`; missing: what `left` and `taken` come to. */
+  readonly counted?: number;
+  /** What was taken out since, or (below 0) put back: each once, under the id of what took it. */
+  readonly taken?: readonly { readonly id: string; readonly sheets: number }[];
   /** The day it was opened, ISO 8601. */
   readonly opened?: string | null;
   readonly iso?: number | null;
@@ -209,6 +214,18 @@ export interface Processing {
   readonly exposureId?: string | null;
   readonly wet?: boolean;
   readonly note?: string;
+}
+
+/**
+ * A pack with what is left in it reckoned from what was counted and what was taken since.
+ *
+ * @returns the pack; `left` is never below 0
+ * @example settledPack({ id: "a", medium: "m", size: "s", left: 9, counted: 25, taken: [{ id: "l", sheets: 3 }] }).left // 22
+ */
+export function settledPack(pack: Pack): Pack {
+  const gone = (pack.taken ?? []).reduce((sum, { sheets }) => sum + sheets, 0);
+  const counted = pack.counted ?? pack.left + gone;
+  return { ...pack, counted, left: Math.max(0, counted - gone) };
 }
 
 /** Records that are opened, by their collection. */

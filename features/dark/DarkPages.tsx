@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 import { PageTabs } from "../../ui/PageTabs.tsx";
 import { onRedLight, redLevel } from "../../ui/redLight.ts";
 
@@ -10,6 +11,9 @@ const PAGES = [
   { to: "/dark/practice", name: "Practice" },
 ] as const;
 
+/** What is made, changed and deleted in Dark, beside sheets on their way. */
+const OWN = [{ name: "loads" }, { name: "processing" }, { name: "recipes" }, { name: "bottles" }] as const;
+
 /** The ways between the pages of Dark. */
 export function DarkPages() {
   const day = useSyncExternalStore(onRedLight, redLevel, () => null) === null;
@@ -18,6 +22,7 @@ export function DarkPages() {
       <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
         <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
       </nav>
+      <PlaceUndo of={OWN} className="-mt-3 mb-1 flex justify-end" />
       {day && (
         <p className="mb-4 border-kraft border-l-4 pl-3" data-by-daylight>
           By daylight, to plan: no sheet is out of its box. What could fog asks first, and turns this screen red.

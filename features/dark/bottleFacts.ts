@@ -1,4 +1,4 @@
-import { type BottleFacts, USUAL_BOTTLES } from "../../core/darkroom/bottle/index.ts";
+import { type BottleFacts, bottleState, USUAL_BOTTLES } from "../../core/darkroom/bottle/index.ts";
 import { type Bottle, borneBy } from "../../core/document/index.ts";
 
 /** Milliseconds of a day. */
@@ -17,6 +17,11 @@ export function bottleFacts(bottle: Bottle): BottleFacts {
     keepsDays: keepsDays ?? usual.keepsDays,
     usedCm2: borneBy(bottle),
   };
+}
+
+/** Whether a bottle is good, nearly used up, or spent. */
+export function stateOf(bottle: Bottle, nowMs: number): ReturnType<typeof bottleState> {
+  return bottleState(bottleFacts(bottle), 0, bottleAge(bottle, nowMs));
 }
 
 /** Days since a bottle was mixed. */

@@ -1,3 +1,4 @@
+import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 import { PageTabs } from "../../ui/PageTabs.tsx";
 
 const PAGES = [
@@ -6,11 +7,15 @@ const PAGES = [
   { to: "/stock", name: "Stock" },
 ] as const;
 
+/** What is made, changed and deleted in the Field. */
+const OWN = [{ name: "exposures" }, { name: "loads" }, { name: "packs" }, { name: "media" }] as const;
+
 /** The ways between the Field's pages. */
 export function FieldPages() {
   return (
     <nav aria-label="Field" className="mb-3 flex gap-x-6 border-line border-b print:hidden">
       <PageTabs pages={PAGES} className="min-h-[3.3rem] px-1" />
+      <PlaceUndo of={OWN} className="ml-auto" />
     </nav>
   );
 }

@@ -1,15 +1,15 @@
-import { Suspense, useEffect, useMemo, useState } from "react";
+import { Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
-import { askToPersist, type Persistence, useLive } from "../../storage/index.ts";
+import { askToPersist, forgetCamera, type Persistence, useLive } from "../../storage/index.ts";
 import { Button, buttonClass } from "../../ui/Button.tsx";
 import { FileDrop } from "../../ui/FileDrop.tsx";
-import { keep } from "../../ui/keep.ts";
 import { LiveNotice } from "../../ui/LiveNotice.tsx";
 import { lazyPart } from "../../ui/lazyPart.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { useConnectionTrouble } from "../../ui/useConnectionTrouble.ts";
+import { useUndoKeys } from "../../ui/useUndoKeys.ts";
 import { CameraOnShelf } from "./CameraOnShelf.tsx";
 import type { FileReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
@@ -37,6 +37,10 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
     const { takeAll } = await import("./fileExchange.ts");
     await takeAll(files, setReport);
   };
+  const back = useCallback(async () => {
+    if (removed) await (await import("./bringBack.ts")).bringBack(removed);
+  }, [removed]);
+  useUndoKeys(removed && (() => void back()), null);
   const pixel = useMemo(() => pixelSize(cameras), [cameras]);
   return (
     <FileDrop
@@ -76,14 +80,11 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           )}
           {removed && (
             <p role="status" className="mt-4 border-kraft border-l-4 bg-card p-3">
-              {removed.camera.name} is deleted; its shots stay in the log.{" "}
-              <Button
-                look="quiet"
-                onClick={() => void import("./bringBack.ts").then(({ bringBack }) => bringBack(removed))}
-              >
+              {removed.name} is deleted; its shots stay in the log.{" "}
+              <Button look="quiet" onClick={() => void back()}>
                 Undo
               </Button>
-              <Button look="quiet" onClick={() => keep("removed", null, "That it is forgotten")}>
+              <Button look="quiet" onClick={() => void forgetCamera(removed)}>
                 Forget it
               </Button>
             </p>

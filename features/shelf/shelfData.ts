@@ -2,10 +2,10 @@ import type { Camera } from "../../core/camera/container/index.ts";
 import {
   countExposures,
   countTrailsOut,
+  deletedCameras,
   listCameras,
   loadsLeft,
   type RemovedCamera,
-  readSettings,
   standsOpen,
 } from "../../storage/index.ts";
 
@@ -30,8 +30,8 @@ export interface ShelfData extends OnShelf {
 
 /** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [{ removed }, listed, shots, loaded, out, forgotten] = await Promise.all([
-    readSettings(),
+  const [[removed = null], listed, shots, loaded, out, forgotten] = await Promise.all([
+    deletedCameras(),
     listCameras(),
     countExposures(),
     loadsLeft(),

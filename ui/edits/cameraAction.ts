@@ -61,7 +61,7 @@ export async function cameraAction(id: string, asked: CameraAction): Promise<Cam
     case "duplicate":
       return duplicate(id, now);
     case "delete": {
-      const removed = await removeCamera(id);
+      const removed = await removeCamera(id, now);
       if (!removed.ok) return failed(removed.error);
       return { failed: null, stored: null, go: "/" };
     }

@@ -9,12 +9,13 @@ import { theDb } from "../../storage/db.ts";
 import {
   addCamera,
   cameraRef,
+  deletedCameras,
   editRecord,
   getEdited,
   historyState,
   recoverUnsaved,
   removeCamera,
-  restoreCamera,
+  takeBack,
 } from "../../storage/index.ts";
 import { cameraAction, readCameraAction } from "./cameraAction.ts";
 import { deliver } from "./sendAction.ts";
@@ -196,10 +197,10 @@ test("a camera deleted in another tab, and brought back: the edit in hand goes w
   gate = new Promise(() => undefined);
   hand().edit("depth", depth(91));
   await waitFor(async () => expect(await theDb().notes.count()).toBe(1));
-  const removed = await removeCamera("shed");
-  if (!removed.ok) throw new Error("not removed");
+  await removeCamera("shed", "2026-05-01T10:00:00Z");
   await waitFor(() => expect(hand().saveState).toMatchObject({ reason: "missing" }));
-  await restoreCamera(removed.value);
+  const [removed] = await deletedCameras();
+  await takeBack(removed?.step ?? Number.NaN, "2026-05-01T10:00:00Z");
   await recoverUnsaved("2026-05-01T10:00:00Z");
   expect(await storedDepth()).toBe(91);
 });

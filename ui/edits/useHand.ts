@@ -3,9 +3,9 @@ import { withChanges } from "../../core/document/index.ts";
 import {
   type Edit,
   type Edited,
-  type EditedName,
-  type EditedRef,
   getEdited,
+  type HeldName,
+  type HeldRef,
   type NoteRow,
   noteAtOnce,
   noteUnsaved,
@@ -18,10 +18,10 @@ import { latestOnly } from "./latestOnly.ts";
 import { takeWaiting } from "./waiting.ts";
 
 /** What stores an edit of a record. */
-export type SendEdit<N extends EditedName> = (edit: Edit) => Promise<EditAnswer<Edited[N]>>;
+export type SendEdit<N extends HeldName> = (edit: Edit) => Promise<EditAnswer<Edited[N]>>;
 
 /** A record in hand: changed at once on the screen, stored a moment later, kept in step with other tabs. */
-export interface Handed<N extends EditedName> {
+export interface Handed<N extends HeldName> {
   readonly hand: EditsInHand<Edited[N]>;
   readonly record: Edited[N];
   readonly saveState: SaveState;
@@ -33,7 +33,7 @@ export interface Handed<N extends EditedName> {
  * @param loaded as it was read last; another one of the collection takes its place at once
  * @param send must outlive the page
  */
-export function useHand<N extends EditedName>(name: N, loaded: Edited[N], send: SendEdit<N>): Handed<N> {
+export function useHand<N extends HeldName>(name: N, loaded: Edited[N], send: SendEdit<N>): Handed<N> {
   const [held, setHeld] = useState(() => handFor(name, loaded, send));
   // Another one was chosen: what is shown is never the one before it.
   const current = held.id === loaded.id ? held : handFor(name, loaded, send);
@@ -63,7 +63,7 @@ export function useHand<N extends EditedName>(name: N, loaded: Edited[N], send: 
   return { hand, record, saveState: trouble ?? saveState };
 }
 
-function handFor<N extends EditedName>(
+function handFor<N extends HeldName>(
   name: N,
   loaded: Edited[N],
   send: SendEdit<N>,
@@ -72,7 +72,7 @@ function handFor<N extends EditedName>(
 }
 
 /** Takes the edits of earlier pages in hand that could not be stored yet. */
-function takeInHand<N extends EditedName>(hand: EditsInHand<Edited[N]>, of: EditedRef): void {
+function takeInHand<N extends HeldName>(hand: EditsInHand<Edited[N]>, of: HeldRef): void {
   for (const { id, label, changes } of takeWaiting(of)) {
     hand.edit(label, (record) => withChanges(record, changes, "redo"));
     // This page has noted it by now.
@@ -80,7 +80,7 @@ function takeInHand<N extends EditedName>(hand: EditsInHand<Edited[N]>, of: Edit
   }
 }
 
-function toolsFor<N extends EditedName>(of: EditedRef, send: SendEdit<N>): EditTools<Edited[N]> {
+function toolsFor<N extends HeldName>(of: HeldRef, send: SendEdit<N>): EditTools<Edited[N]> {
   const note = crypto.randomUUID();
   const write = latestOnly<NoteRow | null>((row) => (row === null ? strikeUnsaved(note) : noteUnsaved(row)));
   return {

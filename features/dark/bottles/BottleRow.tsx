@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { BOTTLE_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { formatTime, parseTime, plainNumber } from "../../../core/basis/units/index.ts";
-import { bottleState, clipTest, sheetsLeft, usedShare } from "../../../core/darkroom/bottle/index.ts";
+import { clipTest, sheetsLeft, usedShare } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords } from "../../../core/darkroom/dilution/index.ts";
 import type { Bottle } from "../../../core/document/index.ts";
 import { bottleLabel } from "../../../core/make/cutsheet/index.ts";
+import { there } from "../../../storage/index.ts";
 import { Ask } from "../../../ui/Ask.tsx";
 import { Button } from "../../../ui/Button.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
@@ -12,18 +13,19 @@ import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
 import { savePartsPdf } from "../../../ui/partPdf.ts";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { changeUndoable } from "../../../ui/undoable.ts";
-import { bottleAge, bottleFacts, keepsUntil, SHEET_CM2 } from "../bottleFacts.ts";
+import { bottleFacts, keepsUntil, SHEET_CM2, stateOf } from "../bottleFacts.ts";
 
 /** A bottle with what it has borne and still bears. */
 export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly now: number }) {
   const facts = bottleFacts(bottle);
   const share = usedShare(facts);
   const left = sheetsLeft(facts, SHEET_CM2);
-  const state = bottleState(facts, 0, bottleAge(bottle, now));
+  const state = stateOf(bottle, now);
   const keeps = readableDay(keepsUntil(bottle));
-  const change = (how: (now: Bottle) => Bottle, said: string) => changeUndoable("bottles", bottle.id, how, said);
+  const change = (how: (now: Bottle) => Bottle, said: string) =>
+    changeUndoable("bottles", bottle.id, (stored) => how(there(stored)), said);
   return (
-    <li className="border-line border-t py-3" data-bottle={bottle.id} data-state={state}>
+    <>
       <p className="flex flex-wrap items-baseline justify-between gap-x-4">
         <span className="font-semibold text-[1.25rem]">{bottle.name}</span>
         <span>
@@ -112,7 +114,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
           </Ask>
         </div>
       </Fold>
-    </li>
+    </>
   );
 }
 
@@ -144,7 +146,7 @@ function Clips({ bottle }: { readonly bottle: Bottle }) {
           if (value > 3600) return "At most an hour.";
           setRound(round + 1);
           const clip = { at: isoWithOffset(new Date()), seconds: value };
-          const noted = (now: Bottle): Bottle => ({ ...now, clips: [...(now.clips ?? []), clip] });
+          const noted = (now: Bottle | null): Bottle => ({ ...there(now), clips: [...(now?.clips ?? []), clip] });
           void changeUndoable("bottles", bottle.id, noted, "The clip test is noted.");
           return null;
         }}

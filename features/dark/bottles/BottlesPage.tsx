@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { Bottle } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { LongList } from "../../../ui/LongList.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
-import { fullBottles } from "../bottleFacts.ts";
+import { fullBottles, stateOf } from "../bottleFacts.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { BottleRow } from "./BottleRow.tsx";
 import { readBottles } from "./bottlesData.ts";
@@ -12,7 +13,7 @@ import { Mixer } from "./Mixer.tsx";
 /** What is mixed: the sums for mixing, and the bottles with what they still bear. */
 export function BottlesPage({ loaded }: { readonly loaded: readonly Bottle[] }) {
   const live = useLive(loaded, readBottles);
-  const full = fullBottles(live.value);
+  const full = useMemo(() => fullBottles(live.value), [live.value]);
   const [now] = useState(() => Date.now());
   return (
     <main className="wet mx-auto max-w-3xl px-4 pb-24">
@@ -24,11 +25,20 @@ export function BottlesPage({ loaded }: { readonly loaded: readonly Bottle[] }) 
           {full.length === 0 && (
             <p>None is noted. Mix one above and note it: then it is said before a tired bath spoils a sheet.</p>
           )}
-          <ul data-bottles={full.length}>
-            {full.map((bottle) => (
-              <BottleRow key={bottle.id} bottle={bottle} now={now} />
-            ))}
-          </ul>
+          <div data-bottles={full.length}>
+            <LongList
+              items={full}
+              keyOf={({ id }) => id}
+              estimate={190}
+              entry={(bottle) => ({
+                className: "border-line border-t py-3",
+                "data-bottle": bottle.id,
+                "data-state": stateOf(bottle, now),
+              })}
+            >
+              {(bottle) => <BottleRow bottle={bottle} now={now} />}
+            </LongList>
+          </div>
         </Panel>
       </div>
     </main>

@@ -8,7 +8,7 @@ import {
   stripTimes,
 } from "../../../core/darkroom/strip/index.ts";
 import type { Processing } from "../../../core/document/index.ts";
-import { saveRecord } from "../../../storage/index.ts";
+import { saveRecord, there } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { CountField } from "../../../ui/CountField.tsx";
 import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
@@ -97,7 +97,10 @@ export function StripPanel({
       await changeUndoable(
         "processing",
         unread.id,
-        ({ unread: _, ...now }) => ({ ...now, setup: setup.trim() || (now.setup ?? ""), picked, seconds }),
+        (stored) => {
+          const { unread: _, ...now } = there(stored);
+          return { ...now, setup: setup.trim() || (now.setup ?? ""), picked, seconds };
+        },
         said,
       );
       return;

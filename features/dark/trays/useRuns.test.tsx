@@ -4,14 +4,8 @@ import { act, renderHook, waitFor } from "@testing-library/react";
 import { recipes } from "../../../catalogue/recipes.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
 import type { Development } from "../../../core/document/index.ts";
-import {
-  listExposures,
-  listRecords,
-  removeRecord,
-  runningDevelopments,
-  saveExposure,
-  useLive,
-} from "../../../storage/index.ts";
+import { theDb } from "../../../storage/db.ts";
+import { listExposures, listRecords, runningDevelopments, saveExposure, useLive } from "../../../storage/index.ts";
 import { currentNotices, dismiss } from "../../../ui/notify.ts";
 import { forgetClock, pageTime } from "../../../ui/useNow.ts";
 import { queueSheets } from "./queueSheets.ts";
@@ -30,7 +24,7 @@ beforeEach(() => {
 });
 afterEach(async () => {
   jest.restoreAllMocks();
-  for (const { id } of await listRecords("developments")) await removeRecord("developments", id);
+  for (const { id } of await listRecords("developments")) await theDb().table("developments").delete(id);
   for (const { id } of currentNotices()) dismiss(id);
 });
 
@@ -142,7 +136,8 @@ test("a sheet that has lain in the wash too long never stands before one in the 
 });
 
 test("a sheet that is through stands with its shot, with its real times; undone, it is on its way again", async () => {
-  await saveExposure({ id: "shot", cameraId: "shed", openedAt: "2026-05-01T10:00:00+01:00", seconds: 9 });
+  const shot = { id: "shot", cameraId: "shed", openedAt: "2026-05-01T10:00:00+01:00", seconds: 9 };
+  await saveExposure(shot, { label: "a shot", now: shot.openedAt });
   await queued(["shot"]);
   const runs = await mounted();
   const [{ id } = { id: "" }] = runs.current.waiting;

@@ -4,7 +4,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { type Camera, isTrail, loadPlaces, unloadedAs } from "../../../core/camera/container/index.ts";
 import type { Load, Meter } from "../../../core/document/index.ts";
-import { savePicture, saveRecord, useLive } from "../../../storage/index.ts";
+import { savePicture, saveRecord, there, useLive } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
@@ -359,7 +359,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
 
 /** The three times of a bracket on the next three places, so that each is proposed with its own. */
 async function spread(load: Load, times: readonly [number, number, number], place: string | null): Promise<void> {
-  const planned = (now: Load): Load => bracketed(now, times, place) ?? now;
+  const planned = (now: Load | null): Load => bracketed(there(now), times, place) ?? there(now);
   await changeUndoable("loads", load.id, planned, "Three places have a time of their own now.");
 }
 

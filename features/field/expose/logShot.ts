@@ -1,7 +1,8 @@
 import { parseTime } from "../../../core/basis/units/index.ts";
 import { type Camera, withExposed } from "../../../core/camera/container/index.ts";
-import { type Count, changesBetween, type Exposure, parseRecord } from "../../../core/document/index.ts";
-import { editRecord, getEdited, logExposure } from "../../../storage/index.ts";
+import { type Count, type Exposure, parseRecord } from "../../../core/document/index.ts";
+import { logExposure } from "../../../storage/index.ts";
+import { isoWithOffset } from "../../../ui/localTime.ts";
 
 /** What is typed of a shot when it is logged; the rest is what its count was reckoned from. */
 export interface ShotEntries {
@@ -38,11 +39,13 @@ export async function logShot(shot: ShotEntries): Promise<ShotAnswer> {
   const refused = (error: string): ShotAnswer => ({ id: count.id, saved: null, error });
   const seconds = parseTime(shot.seconds);
   if (!seconds.ok) return refused(seconds.error);
-  const written = await logExposure(exposureFrom(count, shot, seconds.value));
+  const { number } = count;
+  // The one of a tray that was used is exposed.
+  const turn =
+    number == null ? null : { label: `No. ${number} exposed`, change: (camera: Camera) => withExposed(camera, number) };
+  const written = await logExposure(exposureFrom(count, shot, seconds.value), isoWithOffset(new Date()), turn);
   if (!written.ok) return refused(written.error.message);
-  const camera = await getEdited("cameras", count.cameraId);
-  if (camera.ok) await turnOver(camera.value, count.number ?? null, shot.openedAt);
-  return { id: count.id, saved: written.value, error: null };
+  return { id: count.id, saved: written.value.record, error: null };
 }
 
 function exposureFrom(
@@ -71,11 +74,4 @@ function exposureFrom(
     note: note.trim(),
     ...(words.position ? { position: words.position } : {}),
   };
-}
-
-/** The one of a tray that was used is exposed: so the Bench has it, where that can be taken back. */
-async function turnOver(camera: Camera, number: number | null, now: string): Promise<void> {
-  if (number === null) return;
-  const changes = changesBetween(camera, withExposed(camera, number));
-  if (changes.length > 0) await editRecord("cameras", camera.id, { label: `No. ${number} exposed`, changes }, now);
 }

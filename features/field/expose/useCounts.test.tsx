@@ -3,7 +3,7 @@ import "fake-indexeddb/auto";
 import { act, renderHook, waitFor } from "@testing-library/react";
 import type { Count } from "../../../core/document/index.ts";
 import { theDb } from "../../../storage/db.ts";
-import { listRecords, removeRecord, saveRecord } from "../../../storage/index.ts";
+import { listRecords, saveRecord } from "../../../storage/index.ts";
 import { currentNotices } from "../../../ui/notify.ts";
 import { forgetClock, pageTime } from "../../../ui/useNow.ts";
 import { type CountNow, useCounts } from "./useCounts.ts";
@@ -31,7 +31,7 @@ beforeEach(() => {
 });
 afterEach(async () => {
   jest.restoreAllMocks();
-  for (const { id } of await storedCounts()) await removeRecord("counts", id);
+  for (const { id } of await storedCounts()) await theDb().counts.delete(id);
 });
 
 function mounted(loaded: readonly Count[] = []) {

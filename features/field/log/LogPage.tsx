@@ -43,11 +43,11 @@ export function LogPage({
   const submit = useSubmit();
   const [failed, setFailed] = useState<string | null>(null);
   const [importing, setImporting] = useState(false);
-  const send = async (action: LogAction): Promise<boolean> => {
-    const answer = await sendAction<LogAnswer>(submit, "/log", action);
-    const why = answer === null ? storageFailure("unavailable").message : answer.failed;
-    setFailed(why);
-    return why === null;
+  const send = async (action: LogAction): Promise<LogAnswer> => {
+    const sent = await sendAction<LogAnswer>(submit, "/log", action);
+    const answer = sent ?? { failed: storageFailure("unavailable").message, step: null };
+    setFailed(answer.failed);
+    return answer;
   };
   const ask = (change: Readonly<Record<string, string | null>>): void =>
     setSearch((before) => {

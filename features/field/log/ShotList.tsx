@@ -3,7 +3,7 @@ import { useLayoutEffect, useRef, useState } from "react";
 import { changesBetween, type Exposure } from "../../../core/document/index.ts";
 import { notify } from "../../../ui/notify.ts";
 import { JudgePanel } from "./JudgePanel.tsx";
-import type { LogAction } from "./logAction.ts";
+import type { LogAction, LogAnswer } from "./logAction.ts";
 import { ShotForm } from "./ShotForm.tsx";
 import { ShotRow } from "./ShotRow.tsx";
 import type { ShotFilter } from "./shotFilter.ts";
@@ -24,8 +24,8 @@ export function ShotList({
   readonly filter: ShotFilter;
   readonly count: number;
   readonly ids: readonly string[] | null;
-  /** Tells whether it is done; why it is not is said by the page. */
-  readonly send: (action: LogAction) => Promise<boolean>;
+  /** Tells what came of it; why it is not done is said by the page. */
+  readonly send: (action: LogAction) => Promise<LogAnswer>;
 }) {
   const [at, setAt] = useState<{ readonly id: string; readonly doing: "edit" | "judge" } | null>(null);
   const list = useRef<HTMLOListElement>(null);
@@ -36,16 +36,19 @@ export function ShotList({
   const shots = useShots(loaded, filter, ids, items[0]?.index ?? 0, items.at(-1)?.index ?? 0);
   // A form closes, and a notice speaks, when it is stored: what was typed is not gone with a full disk.
   const save = async (shot: Exposure, before: Exposure, said: string): Promise<void> => {
-    const edit = { type: "edit", id: shot.id, changes: changesBetween(before, shot) } as const;
-    if (!(await send({ ...edit, way: "redo" }))) return;
-    setAt(null);
-    notify(said, { action: { name: "Undo", run: () => void send({ ...edit, way: "undo" }) } });
+    if (await done({ type: "edit", id: shot.id, changes: changesBetween(before, shot), label: said }, said))
+      setAt(null);
   };
-  const remove = async (shot: Exposure): Promise<void> => {
-    if (!(await send({ type: "delete", id: shot.id }))) return;
-    notify(`${shot.subject || "A shot"} is deleted.`, {
-      action: { name: "Undo", run: () => void send({ type: "restore", exposure: shot }) },
-    });
+  const remove = (shot: Exposure): void => {
+    const said = `${shot.subject || "A shot"} is deleted.`;
+    void done({ type: "delete", id: shot.id, label: said }, said);
+  };
+  const done = async (action: LogAction, said: string): Promise<boolean> => {
+    const { failed, step } = await send(action);
+    if (failed !== null) return false;
+    const undo = { name: "Undo", run: () => step !== null && void send({ type: "take back", step }) };
+    notify(said, step === null ? {} : { action: undo });
+    return true;
   };
   return (
     <ol ref={list} className="relative" style={{ height: rows.getTotalSize() }} data-log={count}>
@@ -82,7 +85,7 @@ export function ShotList({
                 shot={shot}
                 onJudge={() => setAt(doing === "judge" ? null : { id: shot.id, doing: "judge" })}
                 onEdit={() => setAt({ id: shot.id, doing: "edit" })}
-                onDelete={() => void remove(shot)}
+                onDelete={() => remove(shot)}
               />
             )}
             {shot && doing === "judge" && (

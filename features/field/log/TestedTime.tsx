@@ -6,13 +6,16 @@ import { parseTime } from "../../../core/basis/units/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { evOnSheet, timeFromLight } from "../../../core/light/exposure/index.ts";
-import { type CameraName, getEdited, removeExposure, saveExposure } from "../../../storage/index.ts";
+import { type CameraName, getEdited, saveExposure } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { offered } from "../../../ui/undoable.ts";
+
+const SAID = "The tested time counts from now on.";
 
 /** A time that is known to be right, entered without a shot: it counts as one that was judged so. */
 export function TestedTime({ cameras }: { readonly cameras: readonly CameraName[] }) {
@@ -25,7 +28,7 @@ export function TestedTime({ cameras }: { readonly cameras: readonly CameraName[
     const time = parseTime(seconds);
     if (!time.ok) return;
     const shot = await testedShot(camera, medium, light, time.value);
-    const saved = shot === null ? null : await saveExposure(shot);
+    const saved = shot === null ? null : await saveExposure(shot, { label: SAID, now: isoWithOffset(new Date()) });
     if (saved === null || !saved.ok) {
       notify(`The tested time is not stored. ${saved?.error.message ?? "This camera can’t be read."}`, {
         urgent: true,
@@ -33,9 +36,7 @@ export function TestedTime({ cameras }: { readonly cameras: readonly CameraName[
       return;
     }
     reset();
-    notify("The tested time counts from now on.", {
-      action: { name: "Undo", run: () => void removeExposure(saved.value.id) },
-    });
+    offered(saved, SAID);
   };
   return (
     <Panel title="A time you know to be right">

@@ -37,15 +37,27 @@ test("a shot that is sent is one with all its entries; anything else is none", (
   for (const none of [null, 3, "shot", []]) expect(readShot(none)).toBeNull();
 });
 
-test("the log changes, deletes and brings back, and nothing else", () => {
-  expect(readLogAction({ type: "delete", id: "a" })).toEqual({ type: "delete", id: "a" });
-  expect(readLogAction({ type: "restore", exposure: SHOT })).toEqual({ type: "restore", exposure: SHOT });
-  const edit = { type: "edit", id: "a", way: "undo", changes: [{ path: ["note"], before: "", after: "wind" }] };
-  expect(readLogAction(edit)).toEqual(edit);
-  for (const wrong of [{ id: 3 }, { way: "twice" }, { changes: {} }, { changes: [{ path: "note" }] }]) {
+test("the log changes, deletes and takes back, and nothing else", () => {
+  const gone = { type: "delete", id: "a", label: "The shot is deleted." };
+  const edit = { type: "edit", id: "a", label: "wind", changes: [{ path: ["note"], before: "", after: "wind" }] };
+  for (const asked of [gone, edit, { type: "take back", step: 4 }]) expect(readLogAction(asked)).toEqual(asked);
+  for (const wrong of [
+    { id: 3 },
+    { label: 4 },
+    { label: "x".repeat(2000) },
+    { changes: {} },
+    { changes: [{ path: "note" }] },
+  ]) {
     expect(readLogAction({ ...edit, ...wrong })).toBeNull();
   }
-  for (const none of [null, "delete", { type: "delete" }, { type: "delete", id: 3 }, { type: "burn", id: "a" }]) {
+  for (const none of [
+    null,
+    "delete",
+    { type: "delete" },
+    { ...gone, id: 3 },
+    { type: "take back", step: "4" },
+    { type: "burn", id: "a" },
+  ]) {
     expect(readLogAction(none)).toBeNull();
   }
 });

@@ -34,8 +34,8 @@ export function MediumForm({ medium, onDone }: { readonly medium: OwnMedium | nu
       for (const { field, message } of whole.error) setError(field, { message });
       return;
     }
-    if (await saveUndoable("media", { ...medium, ...whole.value }, `${whole.value.name} can be chosen everywhere.`))
-      onDone();
+    const said = `${whole.value.name} can be chosen everywhere.`;
+    if (await saveUndoable("media", { ...medium, ...whole.value }, said, medium)) onDone();
   };
   const entry = (name: keyof MediumEntries, label: string, hint?: string) => (
     <TextEntry label={label} hint={hint} error={errors[name]?.message} {...register(name)} />

@@ -11,7 +11,7 @@ export function MediumRow({ medium, onEdit }: { readonly medium: OwnMedium; read
   const { iso, wavelengthNm, density, longTime } = mediumFrom(medium, like);
   const minute = correctedTime(60, longTime).seconds;
   return (
-    <li className="border-line border-t py-2 first:border-t-0" data-medium={medium.id}>
+    <>
       <span className="font-semibold">{medium.name}</span>
       <span className="block text-[0.93rem] text-quiet">
         like {like.name} · ISO {iso} · {wavelengthNm} nm · range {density.range}
@@ -30,6 +30,6 @@ export function MediumRow({ medium, onEdit }: { readonly medium: OwnMedium; read
           Take it out
         </Button>
       </div>
-    </li>
+    </>
   );
 }

@@ -3,7 +3,7 @@ import { useForm } from "react-hook-form";
 import { formats } from "../../../catalogue/formats.ts";
 import { allMedia, DEFAULT_MEDIUM } from "../../../catalogue/media.ts";
 import { parseNumber } from "../../../core/basis/units/index.ts";
-import type { Pack } from "../../../core/document/index.ts";
+import { type Pack, settledPack } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
@@ -16,6 +16,12 @@ function countFault(text: string, least: number): true | string {
   const parsed = parseNumber(text);
   const value = parsed.ok ? parsed.value.value : Number.NaN;
   return (Number.isInteger(value) && value >= least && value <= 100_000) || `A whole number from ${least} to 100 000.`;
+}
+
+/** What was taken out of a pack since it was counted, sheets. */
+function gone(pack: Pack): number {
+  const { counted = pack.left, left } = settledPack(pack);
+  return counted - left;
 }
 
 /** A pack as it is typed. */
@@ -43,18 +49,21 @@ export function PackForm({ pack, onDone }: { readonly pack: Pack | null; readonl
   const { errors } = formState;
   const save = async (typed: PackEntries): Promise<void> => {
     const iso = parseNumber(typed.iso);
+    const left = Number(typed.left);
     const record: Pack = {
       ...pack,
       id: pack?.id ?? crypto.randomUUID(),
       medium,
       size,
       bought: Number(typed.bought),
-      left: Number(typed.left),
+      left,
+      // What was counted anew was counted with all that is gone by now.
+      counted: left + (pack ? gone(pack) : 0),
       opened: typed.opened || null,
       iso: typed.iso.trim() !== "" && iso.ok ? iso.value.value : null,
       note: typed.note.trim(),
     };
-    if (await saveUndoable("packs", record, "The pack is noted.")) onDone();
+    if (await saveUndoable("packs", record, "The pack is noted.", pack)) onDone();
   };
   return (
     <form className="sheet mt-3 grid grid-cols-2 gap-3 p-3" noValidate onSubmit={handleSubmit(save)}>

@@ -1,5 +1,6 @@
 import { mediumById } from "../../../catalogue/media.ts";
 import type { Pack } from "../../../core/document/index.ts";
+import { there, withTaken } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { readableDay } from "../../../ui/localTime.ts";
 import { changeUndoable, removeUndoable } from "../../../ui/undoable.ts";
@@ -13,12 +14,11 @@ export function PackRow({ pack, onEdit }: { readonly pack: Pack; readonly onEdit
     void changeUndoable(
       "packs",
       id,
-      (now) => ({ ...now, left: Math.max(0, now.left + change) }),
+      (now) => withTaken(there(now), crypto.randomUUID(), -change),
       `${name}: ${Math.max(0, left + change)} left.`,
-      (now) => ({ ...now, left: Math.max(0, now.left - change) }),
     );
   return (
-    <li className="border-line border-t py-2 first:border-t-0" data-pack={id}>
+    <>
       <div className="flex items-start justify-between gap-3">
         <span>
           <span className="font-semibold">{name}</span>
@@ -58,6 +58,6 @@ export function PackRow({ pack, onEdit }: { readonly pack: Pack; readonly onEdit
           Take it out
         </Button>
       </div>
-    </li>
+    </>
   );
 }

@@ -4,6 +4,7 @@ import type { OwnMedium, Pack } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
+import { LongList } from "../../../ui/LongList.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { FieldPages } from "../FieldPages.tsx";
 import { MediumForm } from "./MediumForm.tsx";
@@ -14,6 +15,8 @@ import { readStock, type StockData } from "./stockData.ts";
 
 /** What is being written: a new one, or one that is there. */
 type Writing = { readonly pack: Pack | null } | { readonly medium: OwnMedium | null } | null;
+
+const ROW = "border-line border-t py-2 first:border-t-0";
 
 /** The Stock: packs of paper and film with what is left of them, and media of one’s own. */
 export function StockPage({ loaded }: { readonly loaded: StockData }) {
@@ -37,11 +40,16 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
               No pack noted. Note one, and loading counts it down: it is said when it runs low, or has lain open long.
             </p>
           )}
-          <ul data-packs={packs.length}>
-            {packs.map((pack) => (
-              <PackRow key={pack.id} pack={pack} onEdit={() => setWriting({ pack })} />
-            ))}
-          </ul>
+          <div data-packs={packs.length}>
+            <LongList
+              items={packs}
+              keyOf={({ id }) => id}
+              estimate={130}
+              entry={({ id }) => ({ className: ROW, "data-pack": id })}
+            >
+              {(pack) => <PackRow pack={pack} onEdit={() => setWriting({ pack })} />}
+            </LongList>
+          </div>
           {writing !== null && "pack" in writing ? (
             <PackForm key={writing.pack?.id ?? "new"} pack={writing.pack} onDone={done} />
           ) : (
@@ -57,11 +65,16 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
               its maker’s long-time table), write it down: then it can be chosen everywhere.
             </p>
           )}
-          <ul data-media={media.length}>
-            {media.map((medium) => (
-              <MediumRow key={medium.id} medium={medium} onEdit={() => setWriting({ medium })} />
-            ))}
-          </ul>
+          <div data-media={media.length}>
+            <LongList
+              items={media}
+              keyOf={({ id }) => id}
+              estimate={110}
+              entry={({ id }) => ({ className: ROW, "data-medium": id })}
+            >
+              {(medium) => <MediumRow medium={medium} onEdit={() => setWriting({ medium })} />}
+            </LongList>
+          </div>
           {writing !== null && "medium" in writing ? (
             <MediumForm key={writing.medium?.id ?? "new"} medium={writing.medium} onDone={done} />
           ) : (

@@ -1,15 +1,16 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
-import { changesBetween, type Exposure, type Negative, type Spoilt } from "../../../core/document/index.ts";
+import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";
-import { editExposure } from "../../../storage/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
+import { useUndo } from "../../../ui/edits/useUndo.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
+import { saveUndoable } from "../../../ui/undoable.ts";
+import { useUndoKeys } from "../../../ui/useUndoKeys.ts";
 import type { DrawReport, JudgeReport } from "../../../workers/proof.ts";
 import { askProof } from "../askProof.ts";
 import { negativeName } from "../negativeName.ts";
@@ -37,6 +38,9 @@ function saysNothing(faults: readonly FoundFault[], shot: Exposure | null): Spoi
   if (shot?.spoilt) return shot.spoilt;
   return faults.map(({ code }) => NOTHING_OF_TIME[code] ?? null).find((cause) => cause !== null) ?? null;
 }
+
+/** What is judged here is a shot of the log. */
+const JUDGED = [{ name: "exposures" }] as const;
 
 /** Pixels across of the density picture. */
 const ACROSS = 620;
@@ -69,21 +73,15 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
     return () => stop.abort();
   }, [text]);
   const { shot } = proof;
+  const { undo, redo } = useUndo([], JUDGED);
+  useUndoKeys(undo, redo);
   const { camera } = negative.settings;
   const isPart = (report?.answer.share ?? 1) < 1;
   const counted = useMemo(() => (camera && isPart ? isWithin(opticalModel(camera), WITHIN) : null), [camera, isPart]);
   const [counts, setCounts] = useState(false);
   const keep = useCallback(async (next: Exposure, before: Exposure): Promise<void> => {
-    const changes = changesBetween(before, next);
-    const done = await editExposure(next.id, changes, "redo");
-    if (!done.ok) {
-      notify(done.error.message, { urgent: true });
-      return;
-    }
     const what = next.judged ? `judged: ${stopsWanted(next.judged.correction)}` : "kept out of what the log learns";
-    notify(`${next.subject || next.cameraName || "The shot"} is ${what}.`, {
-      action: { name: "Undo", run: () => void editExposure(next.id, changes, "undo") },
-    });
+    await saveUndoable("exposures", next, `${next.subject || next.cameraName || "The shot"} is ${what}.`, before);
   }, []);
   if (trouble !== null) {
     return (

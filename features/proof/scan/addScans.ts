@@ -59,7 +59,7 @@ export async function addScans(
     const stored = await saveNegatives(made);
     if (!stored.ok) return { ids: [], refused: [...refused, stored.error.message] };
     const back = (): void =>
-      void Promise.all(made.map(({ id }) => removeEdited("negatives", id, "taken in", isoWithOffset(new Date()))));
+      void Promise.all(made.map(({ id }) => removeEdited("negatives", id, "put away", isoWithOffset(new Date()))));
     notify(made.length === 1 ? "One sheet taken in." : `${made.length} sheets taken in.`, {
       action: { name: "Undo", run: back },
     });

@@ -1,0 +1,22 @@
+import { useEffect, useRef } from "react";
+import { tinykeys } from "tinykeys";
+import { isTyping } from "./isTyping.ts";
+
+/** Takes back and does again by the usual keys. */
+export function useUndoKeys(undo: (() => void) | null, redo: (() => void) | null): void {
+  const now = useRef({ undo, redo });
+  now.current = { undo, redo };
+  useEffect(() => {
+    const key = (which: "undo" | "redo") => (event: KeyboardEvent) => {
+      // What is being typed has an undo of its own.
+      if (isTyping(event)) return;
+      event.preventDefault();
+      now.current[which]?.();
+    };
+    return tinykeys(window, {
+      "$mod+KeyZ": key("undo"),
+      "$mod+Shift+KeyZ": key("redo"),
+      "$mod+KeyY": key("redo"),
+    });
+  }, []);
+}
