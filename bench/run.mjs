@@ -4,6 +4,7 @@ import { onStage } from "../scripts/stage.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
+import { manyFigures } from "./many.mjs";
 import { proofInBrowser } from "./proofBrowser.mjs";
 import { serverFigures } from "./server.mjs";
 import { sunFigures } from "./sun.mjs";
@@ -17,5 +18,6 @@ if (!process.argv.includes("--no-browser")) {
   await onStage(4694, sunInBrowser);
   await onStage(4695, proofInBrowser);
   await onStage(4692, bigArchive);
+  await onStage(4696, manyFigures);
   await onStage(4693, serverFigures);
 }

@@ -13,7 +13,9 @@ interface Listed<T> {
   /** What an entry is taken to be high before it is measured, px. */
   readonly estimate: number;
   readonly entry?: (item: T) => EntryAttributes;
-  readonly children: (item: T) => ReactNode;
+  readonly children: (item: T, index: number) => ReactNode;
+  /** What the list is called, where nothing on the page says it. */
+  readonly named?: string;
 }
 
 /** A list down the page, however long: of thousands of entries as many are laid out as are in sight. */
@@ -21,19 +23,19 @@ export function LongList<T>(list: Listed<T>) {
   return list.items.length > MANY ? <InSight {...list} /> : <Whole {...list} />;
 }
 
-function Whole<T>({ items, keyOf, entry, children }: Listed<T>) {
+function Whole<T>({ items, keyOf, entry, children, named }: Listed<T>) {
   return (
-    <ul data-entries={items.length}>
-      {items.map((item) => (
+    <ul data-entries={items.length} aria-label={named}>
+      {items.map((item, index) => (
         <li key={keyOf(item)} {...entry?.(item)}>
-          {children(item)}
+          {children(item, index)}
         </li>
       ))}
     </ul>
   );
 }
 
-function InSight<T>({ items, keyOf, estimate, entry, children }: Listed<T>) {
+function InSight<T>({ items, keyOf, estimate, entry, children, named }: Listed<T>) {
   const list = useRef<HTMLUListElement>(null);
   const [top, setTop] = useState(0);
   // What stands above it may grow and shrink.
@@ -55,6 +57,7 @@ function InSight<T>({ items, keyOf, estimate, entry, children }: Listed<T>) {
     <ul
       ref={list}
       data-entries={items.length}
+      aria-label={named}
       style={{ paddingTop: Math.max(0, above), paddingBottom: Math.max(0, below) }}
     >
       {shown.map(({ key, index }) => {
@@ -68,7 +71,7 @@ function InSight<T>({ items, keyOf, estimate, entry, children }: Listed<T>) {
             aria-posinset={index + 1}
             {...entry?.(item)}
           >
-            {children(item)}
+            {children(item, index)}
           </li>
         );
       })}

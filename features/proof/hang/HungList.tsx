@@ -2,6 +2,7 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import type { Negative } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
+import { LongList } from "../../../ui/LongList.tsx";
 import { Thumb } from "../NegativeStrip.tsx";
 import { negativeName } from "../negativeName.ts";
 import type { Proof } from "../useProof.ts";
@@ -22,12 +23,18 @@ export function HungList({
   readonly onMove: (id: string, by: number) => void;
 }) {
   return (
-    <ol className="grid gap-1" aria-label="What hangs">
-      {negatives.map((negative, index) => {
+    <LongList
+      named="What hangs"
+      items={negatives}
+      keyOf={({ id }) => id}
+      estimate={48}
+      entry={({ id }) => ({ className: "flex items-center gap-2 py-0.5", "data-listed": id })}
+    >
+      {(negative, index) => {
         const { id } = negative;
         const name = negativeName(negative, proof);
         return (
-          <li key={id} className="flex items-center gap-2" data-listed={id}>
+          <>
             <Thumb negative={negative} className="size-9 shrink-0" />
             <Check
               label={name}
@@ -52,9 +59,9 @@ export function HungList({
                 <ArrowDown size={16} aria-hidden />
               </Button>
             </span>
-          </li>
+          </>
         );
-      })}
-    </ol>
+      }}
+    </LongList>
   );
 }

@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { printPapers } from "../../../catalogue/printPapers.ts";
 import type { HangKind } from "../../../core/negative/index.ts";
 import { type HangSettings, whatFailed, writeHangSetting } from "../../../storage/index.ts";
@@ -38,9 +38,17 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
   const left = useMemo(() => new Set(hang.left), [hang.left]);
   const listed = useMemo(() => arranged(proof.negatives, hang.order), [proof.negatives, hang.order]);
   const hung = useMemo(() => listed.filter(({ id }) => !left.has(id)), [listed, left]);
-  const drawn = useHung(hung);
-  const ratios = new Map([...drawn].map(([id, { ratio }]) => [id, ratio]));
-  const pages = hungPages(hung, hang, ratios, proof);
+  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set());
+  const onSeen = useCallback(
+    (ids: readonly string[]) =>
+      setSeen((before) => (ids.every((id) => before.has(id)) ? before : new Set([...before, ...ids]))),
+    [],
+  );
+  const drawn = useHung(useMemo(() => hung.filter(({ id }) => seen.has(id)), [hung, seen]));
+  const pages = useMemo(() => {
+    const ratios = new Map([...drawn].map(([id, { ratio }]) => [id, ratio]));
+    return hungPages(hung, hang, ratios, proof);
+  }, [hung, hang, drawn, proof]);
   const loads = [...new Set(listed.flatMap(({ exposureId }) => loadOf(proof, exposureId)))];
   const save = async (as: "pdf" | "png"): Promise<void> => {
     const made = await hungFiles(pages, as, proof, setSaid);
@@ -129,7 +137,7 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
           scaling.
         </p>
       </div>
-      <PagesOnWall hung={pages} drawn={drawn} />
+      <PagesOnWall hung={pages} drawn={drawn} onSeen={onSeen} />
     </div>
   );
 }

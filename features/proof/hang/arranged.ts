@@ -4,7 +4,8 @@ import type { Negative } from "../../../core/document/index.ts";
 export function arranged(negatives: readonly Negative[], order: readonly string[]): readonly Negative[] {
   const byId = new Map(negatives.map((negative) => [negative.id, negative]));
   const first = order.flatMap((id) => byId.get(id) ?? []);
-  const others = negatives.filter(({ id }) => !order.includes(id)).toReversed();
+  const placed = new Set(order);
+  const others = negatives.filter(({ id }) => !placed.has(id)).toReversed();
   return [...first, ...others];
 }
 
