@@ -1,5 +1,5 @@
 const esmPackages =
-  "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer|temporal-[^/]*|@zip\\.js";
+  "fast-png|iobuffer|papaparse|dexie-react-hooks|@stdlib|pure-rand|maxrects-packer|temporal-[^/]*|@zip\\.js|@noble";
 
 module.exports = {
   testEnvironment: "node",

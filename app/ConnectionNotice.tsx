@@ -5,6 +5,8 @@ const WORDS: Readonly<Record<ConnectionTrouble, string>> = {
     "A newer Still Box is open in another tab and has taken the data over. This page stores nothing more: reload it.",
   blocked: "An older Still Box is open in another tab and holds the data. Close that tab, then reload this one.",
   newer: "A newer Still Box made the data in this browser: here they can be looked at, and nothing is stored.",
+  emptied:
+    "What Still Box had stored in this browser was cleared while this page was open. What you see is still in this page, and nothing is stored any more: write down what you need, then reload. A backup file brings the rest back.",
   memory:
     "Nothing is kept in this browser: it lets us store nothing (a private window, perhaps), or has no room. All works until this page is closed: save files before.",
 };

@@ -1,6 +1,7 @@
 // Prints the figures of DESIGN's bars. Needs a build (`npm run build`) and Chromium; `--no-browser`: the core's alone.
 import { execFileSync } from "node:child_process";
 import { onStage } from "../scripts/stage.mjs";
+import { backupFigures } from "./backup.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
@@ -19,5 +20,6 @@ if (!process.argv.includes("--no-browser")) {
   await onStage(4695, proofInBrowser);
   await onStage(4692, bigArchive);
   await onStage(4696, manyFigures);
+  await onStage(4697, backupFigures);
   await onStage(4693, serverFigures);
 }

@@ -96,7 +96,7 @@ function lies({ page }: Maker): Promise<{ readonly pictures: Record<string, stri
     ]);
     const pictures: Record<string, string> = {};
     for (const { name, bytes } of rows) {
-      const sum = new Uint8Array(await crypto.subtle.digest("SHA-256", bytes));
+      const sum = new Uint8Array(await crypto.subtle.digest("SHA-256", await new Response(bytes).arrayBuffer()));
       pictures[name] = [...sum].map((byte) => byte.toString(16).padStart(2, "0")).join("");
     }
     db.close();

@@ -2,9 +2,10 @@
  * What stands in the way of storing, for the page as a whole:
  * a newer Still Box in another tab has taken the database over (`outdated`); an older one in another tab keeps it from
  * being opened (`blocked`); the database was made by a newer Still Box, and can only be looked at (`newer`); the browser
- * stores nothing at all, so that everything lies in this page's memory (`memory`).
+ * stores nothing at all, so that everything lies in this page's memory (`memory`); somebody emptied the database while this
+ * page was open (`emptied`).
  */
-export type ConnectionTrouble = "outdated" | "blocked" | "newer" | "memory";
+export type ConnectionTrouble = "outdated" | "blocked" | "newer" | "memory" | "emptied";
 
 const listeners = new Set<() => void>();
 let trouble: ConnectionTrouble | null = null;

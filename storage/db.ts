@@ -40,7 +40,8 @@ export interface PictureRow {
   readonly sha256: string;
   readonly name: string;
   readonly type: string;
-  readonly bytes: Uint8Array<ArrayBuffer>;
+  /** Rows of earlier versions hold bytes; the browser keeps a blob on its disk without a copy in memory. */
+  readonly bytes: Uint8Array<ArrayBuffer> | Blob;
 }
 
 /** A shot as it is stored: with the instant it was opened, for its places in the log. Offsets differ between texts. */
@@ -96,12 +97,23 @@ export function openDb(name: string = NAME, how: { engine?: Engine; newer?: bool
   const db = new Dexie(name, how.engine) as StillBoxDb;
   if (how.newer) db.use(READ_ONLY);
   else declare(db);
-  db.on("versionchange", () => {
+  db.on("versionchange", ({ newVersion }) => {
     // Dexie itself would open it again at the next access, whatever its version: this page must store nothing more.
     db.close();
-    say("outdated");
+    say(newVersion === null ? "emptied" : "outdated");
     return false;
   });
+  // The browser itself ends a connection where somebody clears what this site has stored: a new and empty database must
+  // not be made in silence, for the page still shows the old one.
+  db.on(
+    "ready",
+    () =>
+      db.backendDB().addEventListener("close", () => {
+        db.close();
+        say("emptied");
+      }),
+    true,
+  );
   db.on("blocked", () => say("blocked"));
   return db;
 }

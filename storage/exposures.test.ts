@@ -2,14 +2,14 @@ import "fake-indexeddb/auto";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { type Camera, withExposed } from "../core/camera/container/index.ts";
 import type { Count } from "../core/document/index.ts";
-import { exportArchive, importArchive, readArchive } from "./archiveFile.ts";
+import { exportArchive, importArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { cameraRef, editRecord, historyState, removeEdited, stepHistory, takeBack } from "./edits.ts";
 import { importShots, judgedShots, listExposures, logExposure, shotsOfLoad, siftShots } from "./exposures.ts";
 import { orRefused } from "./failure.ts";
 import { loadCamera } from "./loads.ts";
 import { getRecord, listRecords, saveRecord } from "./records.ts";
-import { COUNTED, filesOf, LATER, NOW, saveShot, stored, trayLoad, trayShot } from "./testing.ts";
+import { COUNTED, filesOf, LATER, NOW, readArchive, saveShot, stored, trayLoad, trayShot } from "./testing.ts";
 
 let db: StillBoxDb;
 let count = 0;

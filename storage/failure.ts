@@ -1,8 +1,17 @@
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
+import { connectionTrouble } from "./connection.ts";
 
 /** Why something could not be stored or read. */
-export type StorageReason = "full" | "outdated" | "newer" | "unavailable" | "missing" | "invalid" | "elsewhere";
+export type StorageReason =
+  | "full"
+  | "outdated"
+  | "emptied"
+  | "newer"
+  | "unavailable"
+  | "missing"
+  | "invalid"
+  | "elsewhere";
 
 export interface StorageFailure {
   readonly reason: StorageReason;
@@ -14,6 +23,7 @@ export interface StorageFailure {
 const MESSAGES: Readonly<Record<StorageReason, string>> = {
   full: "This browser’s storage is full: this is not stored. What was saved before is whole; free some space.",
   outdated: "A newer Still Box in another tab has taken the data over. From here nothing is stored any more: reload.",
+  emptied: "What was stored in this browser was cleared meanwhile: from here nothing is stored any more. Reload.",
   newer: "A newer Still Box made these data: here they can be looked at, and nothing is stored.",
   unavailable:
     "This browser does not let us store anything here (a private window, perhaps). Save files before you leave.",
@@ -63,7 +73,7 @@ export function orRefused<T>(done: Result<T, StorageFailure>): T {
 export function reasonOf(error: unknown): StorageReason | null {
   const names = [error, (error as { inner?: unknown } | null)?.inner].map((each) => (each as Error | null)?.name ?? "");
   if (names.includes("QuotaExceededError")) return "full";
-  if (names.includes("DatabaseClosedError")) return "outdated";
+  if (names.includes("DatabaseClosedError")) return connectionTrouble() === "emptied" ? "emptied" : "outdated";
   if (names.includes("ReadOnlyError")) return "newer";
   const closed = [
     "MissingAPIError",

@@ -3,8 +3,9 @@ export {
   archiveConflicts,
   exportArchive,
   importArchive,
+  type PictureToTake,
   type ReadArchive,
-  readArchive,
+  type Taking,
 } from "./archiveFile.ts";
 export {
   addCamera,
@@ -71,10 +72,10 @@ export { hasOwnMedia } from "./hasOwnMedia.ts";
 export { withTaken } from "./keeping.ts";
 export { type Loading, listLoads, loadCamera, presentLoad } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
-export { listNegatives, readPicture, saveNegatives } from "./negatives.ts";
+export { listNegatives, saveNegatives } from "./negatives.ts";
 export { noteActs, recoverActs } from "./notedActs.ts";
-export { askToPersist, type Persistence } from "./persistence.ts";
-export { savePicture } from "./pictures.ts";
+export { askToPersist, type Persistence, roomLeft, roomTaken } from "./persistence.ts";
+export { readPicture, savePicture } from "./pictures.ts";
 export { type Act, doActs, listRecords, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";

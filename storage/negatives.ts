@@ -1,6 +1,6 @@
 import type { Result } from "../core/basis/units/index.ts";
 import { type Negative, parseNegative } from "../core/document/index.ts";
-import { type PictureRow, type StillBoxDb, theDb } from "./db.ts";
+import { type StillBoxDb, theDb } from "./db.ts";
 import { attempt, Refusal, type StorageFailure, storageFailure } from "./failure.ts";
 
 /** All negatives that are whole, the latest first; damaged ones are left where they are. */
@@ -30,9 +30,4 @@ export function saveNegatives(
       return before.map((row) => row ?? null);
     }),
   );
-}
-
-/** A picture as it was imported, or `null` where it is not here. */
-export async function readPicture(sum: string, db: StillBoxDb = theDb()): Promise<PictureRow | null> {
-  return (await db.pictures.get(sum)) ?? null;
 }

@@ -1,5 +1,5 @@
 import type { Result } from "../core/basis/units/index.ts";
-import { type StillBoxDb, theDb } from "./db.ts";
+import { type PictureRow, type StillBoxDb, theDb } from "./db.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { sha256 } from "./sha256.ts";
 
@@ -8,7 +8,18 @@ export function savePicture(file: File, db: StillBoxDb = theDb()): Promise<Resul
   return attempt(async () => {
     const bytes = new Uint8Array(await file.arrayBuffer());
     const sum = await sha256(bytes);
-    await db.pictures.put({ sha256: sum, name: file.name, type: file.type, bytes });
+    await db.pictures.put({ sha256: sum, name: file.name, type: file.type, bytes: new Blob([bytes]) });
     return sum;
   });
+}
+
+/** A picture's bytes as they were imported, or `null` where it is not here. */
+export async function readPicture(sum: string, db: StillBoxDb = theDb()): Promise<Uint8Array<ArrayBuffer> | null> {
+  const row = await db.pictures.get(sum);
+  return row === undefined ? null : new Uint8Array(await contentOf(row).arrayBuffer());
+}
+
+/** A stored picture's content, whichever version stored it. */
+export function contentOf({ bytes }: PictureRow): Blob {
+  return "arrayBuffer" in bytes ? bytes : new Blob([bytes]);
 }

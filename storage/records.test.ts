@@ -1,10 +1,10 @@
 import "fake-indexeddb/auto";
 import type { Meter } from "../core/document/index.ts";
-import { exportArchive, readArchive } from "./archiveFile.ts";
+import { exportArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { savePicture } from "./pictures.ts";
+import { readPicture, savePicture } from "./pictures.ts";
 import { doActs, getRecord, listRecords } from "./records.ts";
-import { filesOf, NOW } from "./testing.ts";
+import { filesOf, NOW, readArchive } from "./testing.ts";
 
 let db: StillBoxDb;
 let count = 0;
@@ -31,5 +31,11 @@ test("a photograph is kept once, byte for byte, and travels in the archive", asy
   const [one, two] = [await savePicture(file, db), await savePicture(file, db)];
   expect(one).toEqual(two);
   const read = await readArchive(await filesOf(await exportArchive(NOW, db)));
-  expect(read.ok && [...(read.value.pictures[0]?.bytes ?? [])]).toEqual([1, 2, 3]);
+  const [kept] = read.ok ? read.value.pictures : [];
+  expect(new Uint8Array((await (await kept?.take())?.arrayBuffer()) ?? [])).toEqual(Uint8Array.of(1, 2, 3));
+  expect(await readPicture(one.ok ? one.value : "", db)).toEqual(Uint8Array.of(1, 2, 3));
+  // As earlier versions kept it.
+  await db.pictures.put({ sha256: "old", name: "", type: "", bytes: Uint8Array.of(4) });
+  expect(await readPicture("old", db)).toEqual(Uint8Array.of(4));
+  expect(await readPicture("none", db)).toBeNull();
 });

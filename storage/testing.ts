@@ -1,12 +1,22 @@
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { type Result, success } from "../core/basis/units/index.ts";
 import { type Camera, withField } from "../core/camera/container/index.ts";
-import { type Change, type Count, changesBetween, type Exposure, type Load } from "../core/document/index.ts";
-import type { ArchiveFile } from "./archiveFile.ts";
+import {
+  type Change,
+  type Count,
+  changesBetween,
+  type Exposure,
+  type Load,
+  openArchive,
+} from "../core/document/index.ts";
+import type { Fault } from "../core/light/solve/index.ts";
+import type { ArchiveFile, ReadArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
 import { getEdited } from "./edits.ts";
 import { saveExposure } from "./exposures.ts";
 import { orRefused } from "./failure.ts";
+import { sha256 } from "./sha256.ts";
 
 /** When tests edit. */
 export const NOW = "2026-05-01T10:00:00+01:00";
@@ -44,10 +54,28 @@ export function fakeLocalStorage(): Record<string, string> {
   return local;
 }
 
-/** The files of an archive by their names, as they come out of its zip. */
+/** The files of an archive by their names, read one after the other as they go into its zip. */
 export async function filesOf(files: readonly ArchiveFile[]): Promise<Record<string, Uint8Array<ArrayBuffer>>> {
-  const read = async ({ name, content }: ArchiveFile) => [name, new Uint8Array(await content.arrayBuffer())] as const;
-  return Object.fromEntries(await Promise.all(files.map(read)));
+  const read: Record<string, Uint8Array<ArrayBuffer>> = {};
+  for (const file of files) read[file.name] = new Uint8Array(await (await file.read()).content.arrayBuffer());
+  return read;
+}
+
+/** An archive read from its files. */
+export async function readArchive(
+  files: Readonly<Record<string, Uint8Array<ArrayBuffer>>>,
+): Promise<Result<ReadArchive, readonly Fault[]>> {
+  const inZip = Object.entries(files).map(([name, bytes]) => {
+    const file = { bytes, text: async () => new TextDecoder().decode(bytes), sum: () => sha256(bytes) };
+    return [name, file] as const;
+  });
+  const opened = await openArchive(new Map(inZip));
+  if (!opened.ok) return opened;
+  const { archive, pictures } = opened.value;
+  return success({
+    archive,
+    pictures: pictures.map(({ found, ...each }) => ({ ...each, take: async () => new Blob([found.bytes]) })),
+  });
 }
 
 /** A day after {@link NOW}. */

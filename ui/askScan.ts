@@ -25,7 +25,7 @@ export async function askScan<Order extends OfScan, Report extends { readonly ki
   if (done.ok && done.value.ok && done.value.value.kind === "send") {
     const kept = await readPicture(picture);
     if (kept === null) return failure("This scan is not in this browser.");
-    done = await sending(kept.bytes);
+    done = await sending(kept);
   }
   if (!done.ok) return failure(done.error.reason === "cancelled" ? null : done.error.message);
   if (!done.value.ok) return failure(words(done.value.error));

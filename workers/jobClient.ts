@@ -9,6 +9,8 @@ export interface JobFailure {
 export interface RunOptions {
   readonly onProgress?: (share: number) => void;
   readonly signal?: AbortSignal;
+  /** What of the input is handed over instead of copied. */
+  readonly transfer?: Transferable[];
 }
 
 /** Runs jobs at the other end of a port. */
@@ -58,13 +60,13 @@ export function jobClient<I, O>(open: () => JobPort): JobClient<I, O> {
   };
 
   return {
-    run(input, { onProgress, signal } = {}) {
+    run(input, { onProgress, signal, transfer = [] } = {}) {
       const id = ++last;
       return new Promise((resolve) => {
         waiting.set(id, { settle: resolve as Waiting["settle"], onProgress });
         port ??= listen(open());
         try {
-          port.postMessage({ type: "run", id, input }, []);
+          port.postMessage({ type: "run", id, input }, transfer);
         } catch (error) {
           waiting.delete(id);
           resolve(failure({ reason: "failed", message: String(error) }));

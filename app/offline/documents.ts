@@ -1,3 +1,6 @@
+/** What a page that starts says to the service worker: see that nothing is missing. */
+export const MEND = "see that nothing is missing";
+
 /** Stands for any camera: a route's document is the same for all of them. */
 const ANY = "any";
 

@@ -1,10 +1,10 @@
 /// <reference lib="webworker" />
 // Built by scripts/build-offline.mjs, which names every file of the app in it.
-import { clientsClaim } from "workbox-core";
-import { cleanupOutdatedCaches, type PrecacheEntry, precacheAndRoute } from "workbox-precaching";
+import { cacheNames, clientsClaim } from "workbox-core";
+import { cleanupOutdatedCaches, getCacheKeyForURL, type PrecacheEntry, precacheAndRoute } from "workbox-precaching";
 import { registerRoute } from "workbox-routing";
 import { NetworkFirst } from "workbox-strategies";
-import { DOCUMENTS, documentFor } from "./documents.ts";
+import { DOCUMENTS, documentFor, MEND } from "./documents.ts";
 
 declare const self: ServiceWorkerGlobalScope;
 
@@ -30,6 +30,32 @@ self.addEventListener("activate", (event) => {
     }),
   );
 });
+
+// Somebody may have cleared the caches and left the worker: a page that starts has what is missing fetched again.
+self.addEventListener("message", (event) => {
+  if (event.data === MEND) event.waitUntil(mended());
+});
+
+/** Fetches what is missing of what was stored when this worker came. */
+async function mended(): Promise<void> {
+  const files = manifest.map(({ url }) => [getCacheKeyForURL(url) ?? url, url] as const);
+  await filled(cacheNames.precache, files);
+  await filled(
+    PAGES,
+    DOCUMENTS.map((url) => [url, url]),
+  );
+}
+
+/** @param wanted under which address each is stored, and from where it is fetched */
+async function filled(name: string, wanted: readonly (readonly [string, string])[]): Promise<void> {
+  const cache = await caches.open(name);
+  const there = new Set((await cache.keys()).map(({ url }) => url));
+  const missing = wanted.filter(([key]) => !there.has(new URL(key, self.location.href).href));
+  for (const [key, url] of missing) {
+    const answer = await fetch(url).catch(() => null);
+    if (answer?.ok && !answer.redirected) await cache.put(key, answer);
+  }
+}
 
 const pages = new NetworkFirst({
   cacheName: PAGES,

@@ -12,6 +12,7 @@ export { type Developed, type Exposure, type Judgement, parseExposure, type Spoi
 export { parseHangSettings } from "./hangSettings.ts";
 export { lessonOf } from "./lessons.ts";
 export { type Negative, type OtherOfPair, parseNegative } from "./negative.ts";
+export { type FileInArchive, type OpenedArchive, openArchive } from "./openArchive.ts";
 export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
 export { parseExpose } from "./parseExpose.ts";
 export { parseProof } from "./parseProof.ts";

@@ -5,8 +5,10 @@ import { chance } from "../../core/testing/chance.ts";
 import { theDb } from "../../storage/db.ts";
 import { addDemo, exportArchive, listCameras, listExposures } from "../../storage/index.ts";
 import { joined } from "../../workers/testing.ts";
+import { packFiles } from "../../workers/zip/pack.client.ts";
 import { pack } from "../../workers/zip/pack.ts";
-import { unpack } from "../../workers/zip/unpack.ts";
+import { unzipper } from "../../workers/zip/unzip.client.ts";
+import { unzip } from "../../workers/zip/unzip.ts";
 import { type FileReport, takeIn as takeInBy } from "./fileExchange.ts";
 
 const [TIN] = thistleRow.cameras;
@@ -16,12 +18,12 @@ function file(name: string, content: string | Uint8Array): File {
   return new File([Uint8Array.from(bytes)], name);
 }
 
-const zips = { out: joined(pack), in: joined(unpack) };
+const zips = { out: joined(pack), in: joined(unzip()) };
 afterAll(() => {
   zips.out.close();
   zips.in.close();
 });
-const takeIn = (given: File): Promise<FileReport> => takeInBy(given, zips.in.client);
+const takeIn = (given: File): Promise<FileReport> => takeInBy(given, unzipper(zips.in.client));
 
 /** CPU time of reading a file, s, and what came of it. */
 async function taken(given: File) {
@@ -90,7 +92,7 @@ test("of 500 damaged camera files each is taken in whole or refused in words", a
 test("of 200 damaged archives each is taken in whole or refused in words, nothing half", async () => {
   await addDemo(thistleRow);
   const at = "2026-05-01T10:00:00+01:00";
-  const zip = await zips.out.client.run({ files: await exportArchive(at), at });
+  const zip = await packFiles(await exportArchive(at), at, {}, zips.out.client);
   if (!zip.ok) throw new Error(zip.error.message);
   const whole = new Uint8Array(await zip.value.arrayBuffer());
   const json = strFromU8(unzipSync(whole)["archive.json"] as Uint8Array);

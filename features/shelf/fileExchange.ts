@@ -7,12 +7,14 @@ import {
   importArchive,
   isCameraThere,
   type ReadArchive,
-  readArchive,
+  roomLeft,
+  roomTaken,
+  type Taking,
 } from "../../storage/index.ts";
 import { isoWithOffset } from "../../ui/localTime.ts";
 import { saveFile } from "../../ui/saveFile.ts";
-import type { JobClient } from "../../workers/jobClient.ts";
-import type { Unpacked, UnpackOrder } from "../../workers/zip/unpack.ts";
+import type { RunOptions } from "../../workers/jobClient.ts";
+import type { Unzipper } from "../../workers/zip/unzip.client.ts";
 
 /** What comes of a file that is read or written: a sentence, and what is wrong in it, place by place. */
 export interface FileReport {
@@ -35,9 +37,11 @@ export async function saveEverything(hear: Hear): Promise<void> {
   const failed = (why: string): void => hear({ ok: false, sentence: `Nothing is saved: ${why}.`, faults: [] });
   const { going, signal } = goesOn(`Packing ${name}`, hear);
   try {
+    const full = await tooLittleRoom((await roomTaken()) ?? 0);
+    if (full !== null) return failed(full);
     const files = await exportArchive(now);
-    const { packClient } = await import("../../workers/zip/pack.client.ts");
-    const zip = await packClient.run({ files, at: now }, { onProgress: going, signal });
+    const { packFiles } = await import("../../workers/zip/pack.client.ts");
+    const zip = await packFiles(files, now, { onProgress: going, signal });
     if (!zip.ok) return failed(zip.error.reason === "cancelled" ? "it was stopped" : zip.error.message);
     saveFile(name, zip.value, "application/zip");
     const size = (zip.value.size / 1e6).toFixed(zip.value.size < 1e7 ? 1 : 0);
@@ -57,8 +61,8 @@ export async function saveEverything(hear: Hear): Promise<void> {
 export async function takeAll(files: readonly File[], hear: Hear): Promise<void> {
   for (const file of files) {
     const { going, signal } = goesOn(`Reading ${file.name}`, hear);
-    const { unpackClient } = await import("../../workers/zip/unpack.client.ts");
-    const report = await takeIn(file, unpackClient, { onProgress: going, signal }).catch((error: unknown) =>
+    const { unzipClient } = await import("../../workers/zip/unzip.client.ts");
+    const report = await takeIn(file, unzipClient, { onProgress: going, signal }).catch((error: unknown) =>
       refused(file.name, [{ path: "", message: `can’t be read: ${error instanceof Error ? error.message : error}` }]),
     );
     hear(report);
@@ -79,16 +83,13 @@ function goesOn(
 
 const MIB = 2 ** 20;
 /** Larger files are not ours, and would fill the memory, bytes. */
-const LARGEST = { camera: 4 * MIB, archive: 1024 * MIB } as const;
+const LARGEST = { camera: 4 * MIB, archive: 2560 * MIB } as const;
 
 /** What an archive may hold. */
-const ARCHIVE_LIMITS = { files: 20_000, bytes: 2 ** 30 } as const;
-
-type Unpacker = JobClient<UnpackOrder, Unpacked>;
-type How = Parameters<Unpacker["run"]>[1];
+const ARCHIVE_LIMITS = { files: 20_000, bytes: 2560 * MIB, fileBytes: 400 * MIB } as const;
 
 /** Reads a camera file or an archive. All of it is checked before anything is written. */
-export async function takeIn(file: File, unpacker: Unpacker, how: How = {}): Promise<FileReport> {
+export async function takeIn(file: File, zips: Unzipper, how: RunOptions = {}): Promise<FileReport> {
   const start = new Uint8Array(await file.slice(0, 2).arrayBuffer());
   const isZip = start[0] === 0x50 && start[1] === 0x4b;
   const most = isZip ? LARGEST.archive : LARGEST.camera;
@@ -97,34 +98,55 @@ export async function takeIn(file: File, unpacker: Unpacker, how: How = {}): Pro
     return refused(file.name, [{ path: "", message }]);
   }
   if (!isZip) return takeCamera(file.name, new Uint8Array(await file.arrayBuffer()));
-  const unpacked = await unpacker.run({ zip: file, most: ARCHIVE_LIMITS }, how);
-  if (!unpacked.ok) return refused(file.name, [{ path: "", message: unpacked.error.message }]);
-  if (!unpacked.value.ok) return refused(file.name, [{ path: "", message: unpacked.value.error }]);
-  return takeArchive(file.name, unpacked.value.value);
+  const { onProgress = () => {} } = how;
+  // Half of the way is to look through all of it, half to store it.
+  const opened = await zips.open(file, ARCHIVE_LIMITS, { ...how, onProgress: (share) => onProgress(share / 2) });
+  if (!opened.ok) {
+    const message = opened.error.reason === "cancelled" ? "it was stopped" : opened.error.message;
+    return refused(file.name, [{ path: "", message }]);
+  }
+  if (!opened.value.ok) return refused(file.name, opened.value.error);
+  const { archive, pictures } = opened.value.value;
+  const full = await tooLittleRoom(pictures.reduce((sum, { size }) => sum + size, 0));
+  if (full !== null) return refused(file.name, [{ path: "", message: full }]);
+  const take = async (name: string): Promise<Blob> => {
+    const taken = await zips.take(name);
+    if (!taken.ok) throw new Error(taken.error.message);
+    return taken.value;
+  };
+  return takeArchive(
+    file.name,
+    { archive, pictures: pictures.map(({ file: name, ...each }) => ({ ...each, take: () => take(name) })) },
+    { report: (share) => onProgress((1 + share) / 2), ...(how.signal ? { signal: how.signal } : {}) },
+  );
 }
 
-async function takeArchive(
-  name: string,
-  files: Readonly<Record<string, Uint8Array<ArrayBuffer>>>,
-): Promise<FileReport> {
-  const read = await readArchive(files);
-  if (!read.ok) return refused(name, read.error);
-  const conflicts = await archiveConflicts(read.value);
-  if (conflicts === 0) return write(name, read.value, "keep");
+/** Why so much does not go in, where the browser says what room there is. */
+async function tooLittleRoom(bytes: number): Promise<string | null> {
+  const left = await roomLeft();
+  if (left === null || bytes < left) return null;
+  const inMb = (size: number): string => `${Math.ceil(size / 1e6)} MB`;
+  return `it takes ${inMb(bytes)}, and this browser has room for ${inMb(left)} more: free some space on the disk`;
+}
+
+async function takeArchive(name: string, read: ReadArchive, how: Taking): Promise<FileReport> {
+  const conflicts = await archiveConflicts(read);
+  if (conflicts === 0) return write(name, read, "keep", how);
   return {
     ok: true,
     sentence: `${name} holds other versions of ${count(conflicts, "record")} that ${conflicts === 1 ? "is" : "are"} here already. Nothing is written yet.`,
     faults: [],
     ask: {
-      replace: () => write(name, read.value, "replace"),
-      keep: () => write(name, read.value, "keep"),
+      replace: () => write(name, read, "replace", how),
+      keep: () => write(name, read, "keep", how),
     },
   };
 }
 
-async function write(name: string, read: ReadArchive, conflicts: "replace" | "keep"): Promise<FileReport> {
-  const written = await importArchive(read, conflicts);
+async function write(name: string, read: ReadArchive, conflicts: "replace" | "keep", how: Taking): Promise<FileReport> {
+  const written = await importArchive(read, conflicts, undefined, how);
   if (!written.ok) return { ok: false, sentence: written.error.message, faults: [] };
+  if (!written.value) return refused(name, [{ path: "", message: "it was stopped" }]);
   const { cameras = [], exposures = [] } = read.archive;
   const sentence = `${name}: ${count(cameras.length, "camera")} and ${count(exposures.length, "shot")} are here now.`;
   return { ok: true, sentence, faults: [] };

@@ -26,7 +26,18 @@ function newStep(): Entries["steps"][number] {
 }
 
 /** A recipe of one's own, new or changed: baths in their order, each with its time. */
-export function RecipeForm({ recipe, onDone }: { readonly recipe: Recipe | null; readonly onDone: () => void }) {
+export function RecipeForm({
+  recipe,
+  isStored,
+  onDone,
+}: {
+  /** What it is filled with; `null`: nothing. */
+  readonly recipe: Recipe | null;
+  /** Whether this one is changed, and not one like it made. */
+  readonly isStored: boolean;
+  /** Hears the recipe that was kept; `null`: none was. */
+  readonly onDone: (kept: Recipe | null) => void;
+}) {
   const [medium, setMedium] = useState<"paper" | "film">(recipe?.medium === "film" ? "film" : "paper");
   const { register, control, handleSubmit, watch, setValue, formState } = useForm<Entries>({
     defaultValues: {
@@ -58,7 +69,7 @@ export function RecipeForm({ recipe, onDone }: { readonly recipe: Recipe | null;
       source: recipe?.source ?? "your own",
       steps: typed.steps.map(stepFrom),
     };
-    if (await saveUndoable("recipes", record, "The recipe is noted.")) onDone();
+    if (await saveUndoable("recipes", record, "The recipe is noted.", isStored ? recipe : null)) onDone(record);
   };
   return (
     <form ref={form} className="grid gap-3" noValidate onSubmit={handleSubmit(save)} aria-label="Recipe of your own">
@@ -129,7 +140,7 @@ export function RecipeForm({ recipe, onDone }: { readonly recipe: Recipe | null;
         <button type="submit" className={buttonClass("action", "grow")}>
           Keep the recipe
         </button>
-        <Button look="quiet" onClick={onDone}>
+        <Button look="quiet" onClick={() => onDone(null)}>
           Leave it
         </Button>
       </div>

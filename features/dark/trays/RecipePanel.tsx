@@ -34,7 +34,7 @@ export function RecipePanel({
   readonly own: boolean;
   readonly celsius: number;
   readonly q10: number;
-  readonly onRecipe: (id: string) => void;
+  readonly onRecipe: (recipe: Recipe) => void;
   readonly onCelsius: (celsius: number) => void;
   readonly onQ10: (q10: number) => void;
   readonly onWrite: (recipe: Recipe | "new") => void;
@@ -49,8 +49,8 @@ export function RecipePanel({
           value={recipe.id}
           options={recipes.map(({ id, name }) => ({ id, name }))}
           onChoose={(id) => {
-            onRecipe(id);
-            keepDark("recipe", id, "Which recipe it is");
+            const next = recipes.find((each) => each.id === id);
+            if (next !== undefined) onRecipe(next);
           }}
         />
         <QuantityField

@@ -62,6 +62,13 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
     if (!busy) setAway(false);
   }, [busy]);
 
+  const choose = (next: Recipe): void => {
+    setRecipeId(next.id);
+    keepDark("recipe", next.id, "Which recipe it is");
+    // What was ticked for paper does not go through film's baths.
+    if (next.medium !== recipe.medium) setSheets([]);
+  };
+
   const begin = useCallback(async () => {
     wakeSound();
     const failed = await queueSheets({
@@ -111,7 +118,14 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
         </Button>
       )}
       {writing !== null ? (
-        <RecipeForm recipe={writing === "new" ? null : writing} onDone={() => setWriting(null)} />
+        <RecipeForm
+          recipe={writing === "new" ? null : writing}
+          isStored={writing !== "new" && own.some(({ id }) => id === writing.id)}
+          onDone={(kept) => {
+            setWriting(null);
+            if (kept !== null) choose(kept);
+          }}
+        />
       ) : (
         <div className="grid gap-5">
           <RecipePanel
@@ -121,12 +135,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
             own={own.some(({ id }) => id === recipe.id)}
             celsius={celsius}
             q10={q10}
-            onRecipe={(id) => {
-              setRecipeId(id);
-              // What was ticked for paper does not go through film's baths.
-              const next = recipes.find((each) => each.id === id);
-              if (next?.medium !== recipe.medium) setSheets([]);
-            }}
+            onRecipe={choose}
             onCelsius={setCelsius}
             onQ10={setQ10}
             onWrite={setWriting}

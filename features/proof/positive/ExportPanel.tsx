@@ -9,7 +9,7 @@ import { Panel } from "../../../ui/Panel.tsx";
 import { saveFile } from "../../../ui/saveFile.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import type { PictureFormat } from "../../../workers/finishedFile.ts";
-import { packClient } from "../../../workers/zip/pack.client.ts";
+import { packFiles } from "../../../workers/zip/pack.client.ts";
 import type { Proof } from "../useProof.ts";
 import { factsOf } from "./factsOf.ts";
 import { apart, FORMATS, nameBy, USUAL_PATTERN } from "./fileNames.ts";
@@ -51,15 +51,12 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
     }
     const names = apart(files.map(({ name }) => name));
     const packed = format !== "tiff16";
-    const order = {
-      files: files.map(({ bytes }, i) => ({
-        name: `${names[i]}${FORMATS[format].ending}`,
-        content: new Blob([bytes]),
-        packed,
-      })),
-      at: isoWithOffset(new Date()),
-    };
-    const zipped = mine.signal.aborted || files.length === 0 ? null : await packClient.run(order, mine);
+    const named = files.map(({ bytes }, i) => ({
+      name: `${names[i]}${FORMATS[format].ending}`,
+      read: async () => ({ content: new Blob([bytes]), packed }),
+    }));
+    const zipped =
+      mine.signal.aborted || files.length === 0 ? null : await packFiles(named, isoWithOffset(new Date()), mine);
     setSaid(null);
     if (zipped?.ok) saveFile("positives.zip", zipped.value, "application/zip");
     else if (zipped !== null && zipped.error.reason !== "cancelled") notify(zipped.error.message, { urgent: true });
