@@ -16,7 +16,9 @@ export const wellAsked: RequestHandler = (request, response, next) => {
     return;
   }
   response.status(405).setHeader("Allow", allowed.join(", "));
-  response.type("text/plain").send(`Use ${allowed.join(" or ")} here.\n`);
+  const message = `use ${allowed.join(" or ")} here`;
+  if (request.path.startsWith("/api/")) response.json({ errors: [{ path: "", message }] });
+  else response.type("text/plain").send(`${message[0]?.toUpperCase()}${message.slice(1)}.\n`);
 };
 
 /** Whether a request names a path (no other site, no `*`) that can be read, and a host that could be one. */

@@ -11,7 +11,7 @@ import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
 import { cameraRef, editRecord, getEdited, historyState, removeEdited } from "./edits.ts";
 import { listExposures } from "./exposures.ts";
-import { readPicture } from "./pictures.ts";
+import { readPicture, savePicture } from "./pictures.ts";
 import { readSettings } from "./settings.ts";
 import { sha256 } from "./sha256.ts";
 import { filesOf, readArchive } from "./testing.ts";
@@ -134,6 +134,28 @@ describe("archives and damaged records", () => {
     expect(await db.cameras.get(TIN.id)).toMatchObject({ version: 7 });
     await importArchive(read.value, "replace", db);
     expect((await getEdited("cameras", TIN.id, db)).ok).toBe(true);
+  });
+
+  test("given up on the way, or failing at the last, an archive leaves nothing: neither records nor pictures", async () => {
+    const bytes = [Uint8Array.of(1), Uint8Array.of(2)];
+    for (const [i, each] of bytes.entries()) await savePicture(new File([each], `${i}.png`, { type: "image/png" }), db);
+    const read = await readArchive(await exported(NOW, db));
+    if (!read.ok) throw new Error("unreadable");
+    const empty = openDb("archive-stopped");
+    const stop = new AbortController();
+    const how = { report: () => stop.abort(), signal: stop.signal };
+    expect(await importArchive(read.value, "keep", empty, how)).toEqual({ ok: true, value: false });
+    expect([await empty.pictures.count(), await empty.cameras.count()]).toEqual([0, 0]);
+    const full = jest
+      .spyOn(empty.table("settings"), "bulkPut")
+      .mockRejectedValue(new DOMException("full", "QuotaExceededError"));
+    expect(await importArchive(read.value, "keep", empty)).toMatchObject({ ok: false, error: { reason: "full" } });
+    full.mockRestore();
+    expect([await empty.pictures.count(), await empty.cameras.count()]).toEqual([0, 0]);
+    const shares: number[] = [];
+    await importArchive(read.value, "keep", empty, { report: (share) => shares.push(share) });
+    expect([await empty.pictures.count(), shares]).toEqual([2, [1 / 3, 2 / 3]]);
+    await empty.delete();
   });
 
   test("settings of an archive are checked like all else", async () => {

@@ -333,10 +333,12 @@ function withoutStep<N extends EditedName>(
   stored: Edited[N] | undefined,
   way: "undo" | "redo",
 ): Edited[N] | undefined {
-  const next = withChanges(stored, changes, way);
+  const { left, isEmpty } = keeping(name);
   const made = changes.find(({ path, before }) => path.length === 0 && before === undefined);
-  if (next !== undefined || stored === undefined || made === undefined) return next;
-  return keeping(name).left?.(stored, made.after as Edited[N]);
+  const changed = withChanges(stored, changes, way);
+  const isUnmade = changed === undefined && stored !== undefined && made !== undefined;
+  const next = isUnmade ? left?.(stored, made.after as Edited[N]) : changed;
+  return next !== undefined && isEmpty?.(next) ? undefined : next;
 }
 
 /** @returns the number of the step */

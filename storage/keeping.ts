@@ -24,7 +24,9 @@ export interface Keeping<R> {
   /** A record with what follows from the rest of it; a step remembers none of these fields. */
   readonly settled?: { readonly fields: readonly string[]; readonly by: (record: R) => R };
   /** What is left of a record whose making is taken back; missing: nothing. */
-  readonly left?: (now: R, made: R) => R | undefined;
+  readonly left?: (now: R, made: R) => R;
+  /** Whether a record holds nothing any more after a step was taken back: then it is gone. */
+  readonly isEmpty?: (record: R) => boolean;
   /** What changes along with it, in the same transaction, and the tables in which it does. */
   readonly along?: {
     readonly tables: readonly string[];
@@ -51,10 +53,11 @@ export const KEEPING: { readonly [N in EditedName]: Keeping<Edited[N]> } = {
   loads: {
     ...plain("loads"),
     // The places that it filled are empty again, what was loaded since stays.
-    left: (now, made) => {
-      const places = now.places.filter(({ place }) => !made.places.some((each) => each.place === place));
-      return places.length > 0 ? { ...now, places } : undefined;
-    },
+    left: (now, made) => ({
+      ...now,
+      places: now.places.filter(({ place }) => !made.places.some((each) => each.place === place)),
+    }),
+    isEmpty: ({ places }) => places.length === 0,
   },
   packs: { ...plain("packs"), settled: { fields: ["left"], by: settledPack } },
   meters: plain("meters"),

@@ -79,3 +79,30 @@ test("one camera loaded in two tabs: a place is loaded once and taken from the p
   expect(await loadCamera(of("a", 2), "a", null, db)).toMatchObject({ error: { reason: "elsewhere" } });
   expect([await presentLoad("tray", db), await left()]).toEqual([null, 7]);
 });
+
+test("a loading taken back after its sheet was exposed takes its place back; with the pack gone, all but the pack", async () => {
+  await saveRecord("packs", { id: "p", medium: "rc-graded", size: "5×7 in", left: 9 }, db);
+  const { places } = trayLoad("x");
+  const of = (from: number) => trayLoad("a", { packId: "p", places: places.slice(from, from + 1) });
+  await loadCamera(of(0), null, null, db);
+  const second = await loadCamera(of(1), "a", null, db);
+  await saveShot(trayShot("s", { loadId: "a", place: "8" }), db);
+  await db.table("packs").delete("p");
+  await back(second);
+  expect((await presentLoad("tray", db))?.places.map(({ place }) => place)).toEqual(["9"]);
+  expect(await db.table("packs").count()).toBe(0);
+});
+
+test("what a loading ended stays ended while some of the loading stays", async () => {
+  await loadCamera(trayLoad("before"), null, null, db);
+  const { places } = trayLoad("x");
+  const of = (from: number) => trayLoad("a", { at: LATER, places: places.slice(from, from + 1) });
+  const first = await loadCamera(of(0), "before", null, db);
+  const second = await loadCamera(of(1), "a", null, db);
+  await back(first);
+  expect((await presentLoad("tray", db))?.places.map(({ place }) => place)).toEqual(["8"]);
+  expect((await getRecord("loads", "before", db))?.unloadedAt).toBe(LATER);
+  await back(second);
+  // With its last place it is gone.
+  expect((await listLoads("tray", null, db)).map(({ id }) => id)).toEqual(["before"]);
+});

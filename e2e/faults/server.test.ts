@@ -3,7 +3,7 @@ import { encode as encodePng } from "fast-png";
 import { header, jpeg, pixels, png, resized, tiff } from "../../workers/reading/hostilePictures.ts";
 import { stage } from "../support/maker.ts";
 
-const { address } = stage(false);
+const { address, server } = stage(false);
 
 /** What comes back for a request written by hand. */
 function raw(request: string): Promise<string> {
@@ -49,7 +49,10 @@ describe("requests that are none", () => {
     const answer = await fetch(address() + path, { method });
     expect(answer.status).toBe(405);
     expect(answer.headers.get("allow")).toBe(path === "/api/solve" ? "POST" : "GET, HEAD");
-    expect(await answer.text()).not.toMatch(/routes\/|action/);
+    const text = await answer.text();
+    expect(text).not.toMatch(/routes\/|action/);
+    // Routes for programs answer as they do to everything else.
+    if (path.startsWith("/api/")) expect(JSON.parse(text).errors).toEqual([{ path: "", message: expect.any(String) }]);
   });
 
   test("an address that leads nowhere is 404, and tells neither route nor stack", async () => {
@@ -130,6 +133,16 @@ describe("bodies that never end", () => {
     const bodies = Array.from({ length: 5 }, () => begun(start, new Uint8Array(60 * MIB)));
     expect(await Promise.race(bodies)).toMatch(/^HTTP\/1.1 503 [\s\S]*retry-after: 10/i);
     expect((await fetch(`${address()}/method`)).status).toBe(200);
+  });
+
+  test("what says that it is too large is refused before it comes, and held nowhere", async () => {
+    const rest = server().memory();
+    const head = `POST /api/proof HTTP/1.1\r\nHost: localhost\r\nContent-Length: ${248 * MIB}\r\n\r\n`;
+    const answers = await Promise.all(Array.from({ length: 8 }, () => begun(head)));
+    for (const answer of answers) expect(answer).toMatch(/^HTTP\/1.1 413 /);
+    const sending = Array.from({ length: 8 }, () => begun(head, new Uint8Array(120 * MIB)));
+    for (const answer of await Promise.all(sending)) expect(answer).toMatch(/^HTTP\/1.1 413 /);
+    expect(server().memory() - rest).toBeLessThan(300 * MIB);
   });
 
   const patient = process.env.FAULT_ROUNDS === undefined ? test.skip : test;

@@ -424,6 +424,7 @@ export function stage(demo: boolean): {
   /** A person with an empty browser who goes straight to this place. */
   readonly at: (path: string) => Promise<Maker>;
   readonly address: () => string;
+  readonly server: () => TestServer;
 } {
   let server: TestServer;
   let browser: Browser;
@@ -452,6 +453,7 @@ export function stage(demo: boolean): {
   };
   return {
     address: () => server.address,
+    server: () => server,
     arrive,
     at: async (path) => (await arrive()).goTo(path),
   };

@@ -1,10 +1,13 @@
 import { type ChildProcess, spawn } from "node:child_process";
+import { readFileSync } from "node:fs";
 import { createServer } from "node:net";
 import { PATIENCE } from "./patience.ts";
 
 /** A running production server of its own. */
 export interface TestServer {
   readonly address: string;
+  /** Memory of its process, bytes. */
+  memory(): number;
   /** Ends it; afterwards nothing answers there. */
   stop(): Promise<void>;
 }
@@ -32,13 +35,19 @@ export async function startServer(demo: boolean, offline = false): Promise<TestS
   const given = Date.now() + 3 * PATIENCE;
   while (Date.now() < given) {
     try {
-      if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop };
+      if ((await fetch(`${address}/icon.svg`)).ok) return { address, stop, memory: () => memoryOf(child.pid) };
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }
   }
   await stop();
   throw new Error("the server did not start");
+}
+
+/** Resident memory of a process as Linux counts it. */
+function memoryOf(pid: number | undefined): number {
+  const [, kb] = /^VmRSS:\s+(\d+)/m.exec(readFileSync(`/proc/${pid}/status`, "utf8")) ?? [];
+  return 1024 * Number(kb);
 }
 
 function freePort(): Promise<number> {

@@ -110,7 +110,7 @@ describe("a zip is counted while it is unpacked", () => {
     const files = { "archive.json": json(pictures), ...pictures, "else.txt": strToU8("else") };
     const inside = (folder: string) =>
       Object.fromEntries(Object.entries(files).map(([name, bytes]) => [`${folder}/${name}`, bytes]));
-    const anew = { "__MACOSX/my box/archive.json": strToU8("x"), ...inside("my box") };
+    const anew = { "__MACOSX/archive.json": strToU8("x"), ...inside("everything of the allotments") };
     for (const [held, level] of [
       [files, 0],
       [files, 6],

@@ -20,6 +20,8 @@ export interface HoleOutline
   readonly blur: number;
   /** How the file's numbers were read. */
   readonly encoding: "linear" | "srgb";
+  /** The diameter if they mean the other: where the file does not say; else `null`. */
+  readonly otherwise: number | null;
   readonly warnings: readonly HoleWarning[];
 }
 
@@ -91,6 +93,8 @@ interface Reading {
   readonly encoding: "linear" | "srgb";
 }
 
+const DECODING = { linear: asLinear, srgb: fromSrgb } as const;
+
 /** A rim bent by more than this towards its bright side, px, is one of sRGB numbers. */
 const BENT = 0.045;
 
@@ -101,7 +105,10 @@ function refined(picture: GreyPicture, hole: Candidate, clear: number | null): R
   const radius = Math.sqrt(Math.max(outline.halfArea, 1) / Math.PI);
   if (radius > 5 && outline.blur > 0.6 * radius) return failure({ reason: "blurred" });
   if (isSaturated(field, outline)) return failure({ reason: "saturated" });
-  return success(finished(best, picture.encoding === null && best.encoding === "linear"));
+  if (picture.encoding !== null) return success(finished(best, null));
+  const encoding = best.encoding === "linear" ? "srgb" : "linear";
+  const rim = readRim(picture, hole, DECODING[encoding], clear);
+  return success(finished(best, rim && finished({ ...rim, encoding }, null).diameter));
 }
 
 /**
@@ -111,7 +118,7 @@ function refined(picture: GreyPicture, hole: Candidate, clear: number | null): R
  */
 function bestReading(picture: GreyPicture, hole: Candidate, clear: number | null): Reading | null {
   const read = (encoding: Reading["encoding"]): Reading | null => {
-    const rim = readRim(picture, hole, encoding === "srgb" ? fromSrgb : asLinear, clear);
+    const rim = readRim(picture, hole, DECODING[encoding], clear);
     return rim && { ...rim, encoding };
   };
   const believed = read(picture.encoding ?? "linear");
@@ -152,14 +159,18 @@ function isSaturated(field: Field, { skew, blur, skewNoise }: Outline): boolean 
   return field.clipped > 0.5 && skew > Math.max(0.035, 0.05 * blur + 3 * skewNoise);
 }
 
-function finished({ field, outline, encoding }: Reading, unsaid: boolean): HoleOutline {
+/** @param otherwise the diameter if the numbers mean the other, where the file does not say */
+function finished({ field, outline, encoding }: Reading, otherwise: number | null): HoleOutline {
   const across = 2 * Math.sqrt(outline.lightArea / Math.PI);
   const few = across < FEW_PIXELS;
   const diameter = few ? across : 2 * Math.sqrt(outline.halfArea / Math.PI);
   const shape = outlineShape(outline.points, few ? 0 : Math.max(4, 60 * field.noise));
   // The shape's lengths follow the area that is believed.
   const scale = diameter / (2 * Math.sqrt(shape.area / Math.PI));
-  const uncertainty = Math.hypot(uncertaintyOf(field, outline, diameter), unsaid ? UNSAID * outline.blur : 0);
+  const unsaid = otherwise !== null && encoding === "linear";
+  // What the file does not say is as uncertain as the two readings lie apart.
+  const apart = unsaid ? Math.abs(otherwise - diameter) : 0;
+  const uncertainty = Math.hypot(uncertaintyOf(field, outline, diameter), apart);
   const warnings: HoleWarning[] = [
     ...(diameter < VERY_FEW_PIXELS ? (["few-pixels"] as const) : []),
     ...(field.clipped > 0.5 ? (["clipped"] as const) : []),
@@ -186,15 +197,11 @@ function finished({ field, outline, encoding }: Reading, unsaid: boolean): HoleO
     burrs: shape.burrs,
     blur: outline.blur,
     encoding,
+    otherwise: unsaid ? otherwise : null,
     warnings,
   };
 }
 
-/**
- * sRGB numbers taken for light make a hole wider by 1.04 times its rim's blur (erf rim, half level at 0.214 of the light);
- * where a file does not say, that is taken as the half width of an even distribution, less one chance in two.
- */
-const UNSAID = 0.3;
 /** Part of a pixel by which a rim's place is uncertain whatever is done: common practice in edge finding. */
 const PIXEL_SHARE = 0.08;
 

@@ -91,7 +91,14 @@ export function MeasureFromPicture({
                   crosses={ruler ?? []}
                 />
               </PictureCanvas>
-              <PictureScale dpi={seen.dpi} encoding={inHand.encoding} ruler={ruler} onRuler={setRuler} again={again} />
+              <PictureScale
+                dpi={seen.dpi}
+                encoding={inHand.encoding}
+                outline={report?.outline ?? null}
+                ruler={ruler}
+                onRuler={setRuler}
+                again={again}
+              />
             </div>
           )}
         </div>

@@ -1,9 +1,10 @@
 import { MM_PER_INCH, plainNumber } from "../../../core/basis/units/index.ts";
-import { DPI_RANGE, type PixelPoint } from "../../../core/make/holeScan/index.ts";
+import { DPI_RANGE, type HoleOutline, type PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { LengthField } from "../../../ui/LengthField.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { useLengthWords } from "../../../ui/UnitContext.ts";
 import type { Measuring } from "./useMeasuring.ts";
 
 /** What the numbers of a picture may stand for. */
@@ -20,17 +21,22 @@ const NEAR_MARKS = 20;
 export function PictureScale({
   dpi,
   encoding,
+  outline,
   ruler,
   onRuler,
   again,
 }: {
   readonly dpi: number | null;
   readonly encoding: "linear" | "srgb" | null;
+  /** The hole as it was measured, if it was. */
+  readonly outline: Pick<HoleOutline, "diameter" | "otherwise"> | null;
   /** Marks of a ruler that were pressed on so far; `null` while none is being set. */
   readonly ruler: readonly PixelPoint[] | null;
   readonly onRuler: (ruler: readonly PixelPoint[] | null) => void;
   readonly again: Measuring["again"];
 }) {
+  const length = useLengthWords();
+  const size = (px: number): string => (dpi === null ? `${px.toFixed(1)} pixels` : length((px * MM_PER_INCH) / dpi));
   return (
     <div className="grid content-start gap-2">
       <QuantityField
@@ -57,6 +63,13 @@ export function PictureScale({
         options={ENCODINGS}
         onChoose={(id) => again({ encoding: id === "linear" || id === "srgb" ? id : null })}
       />
+      {outline !== null && outline.otherwise !== null && (
+        <p className="border-kraft border-l-4 pl-2 text-[0.93rem]" data-both-readings>
+          The file doesn’t say what its numbers stand for. As light itself, as scanners write it, the hole is{" "}
+          {size(outline.diameter)} across; as numbers for a screen, as phones and most programs write them,{" "}
+          {size(outline.otherwise)}. Choose above which it is; until then the ± covers both.
+        </p>
+      )}
       {ruler === null ? (
         <Button look="quiet" className="justify-self-start" onClick={() => onRuler([])}>
           Set it by a ruler in the picture
