@@ -147,7 +147,7 @@ describe("archives and damaged records", () => {
     expect(await importArchive(read.value, "keep", empty, how)).toEqual({ ok: true, value: false });
     expect([await empty.pictures.count(), await empty.cameras.count()]).toEqual([0, 0]);
     const full = jest
-      .spyOn(empty.table("settings"), "bulkPut")
+      .spyOn(empty.settings, "bulkPut")
       .mockRejectedValue(new DOMException("full", "QuotaExceededError"));
     expect(await importArchive(read.value, "keep", empty)).toMatchObject({ ok: false, error: { reason: "full" } });
     full.mockRestore();
