@@ -3,8 +3,17 @@ import type { Rgba } from "./reading/grey.ts";
 import type { Decoders } from "./reading/readScan.ts";
 
 /** The browser unpacks JPEGs itself, many times quicker than plain code; they are set upright with all others, afterwards. */
-async function jpeg(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
-  const bitmap = await createImageBitmap(new Blob([bytes]), { colorSpaceConversion: "none", imageOrientation: "none" });
+function jpeg(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
+  return drawn(bytes, { colorSpaceConversion: "none", imageOrientation: "none" });
+}
+
+/** Other formats it sets upright and into sRGB itself. */
+function elsewhere(bytes: Uint8Array<ArrayBuffer>): Promise<Rgba> {
+  return drawn(bytes, {});
+}
+
+async function drawn(bytes: Uint8Array<ArrayBuffer>, how: ImageBitmapOptions): Promise<Rgba> {
+  const bitmap = await createImageBitmap(new Blob([bytes]), how);
   const context = new OffscreenCanvas(bitmap.width, bitmap.height).getContext("2d", { willReadFrequently: true });
   if (context === null) throw new Error("no room to unpack the picture");
   context.drawImage(bitmap, 0, 0);
@@ -29,4 +38,4 @@ async function inflate(zlib: Uint8Array<ArrayBuffer>, most: number): Promise<Uin
 }
 
 /** What the browser can do quicker than plain code. */
-export const browserDecoders: Decoders = { jpeg, inflate };
+export const browserDecoders: Decoders = { jpeg, inflate, elsewhere };

@@ -10,6 +10,7 @@ import {
   pictureView,
 } from "../core/make/holeScan/index.ts";
 import type { Job, JobOutput } from "./protocol.ts";
+import { tooSmall } from "./reading/limits.ts";
 import { type Decoders, readScan } from "./reading/readScan.ts";
 
 /** A picture file with a hole in it. */
@@ -54,6 +55,8 @@ export async function holeInFile(
 ): Promise<Result<HoleReport, HoleTrouble>> {
   const read = await readScan(bytes, decoders);
   if (!read.ok) return failure({ kind: "file", message: read.error });
+  const small = tooSmall(read.value.picture);
+  if (small !== null) return failure({ kind: "file", message: small });
   const picture = encoding === null ? read.value.picture : { ...read.value.picture, encoding };
   const used = dpi ?? read.value.dpi;
   const pixel = used === null ? null : MM_PER_INCH / used;

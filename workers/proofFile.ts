@@ -15,6 +15,7 @@ import {
 } from "../core/negative/index.ts";
 import { transformOf } from "./fourier.ts";
 import { negativeOf } from "./reading/grey.ts";
+import { tooSmall } from "./reading/limits.ts";
 import { type Decoders, readRaw } from "./reading/readScan.ts";
 
 /** What `POST /api/proof` answers: a picture's file, or exposures. */
@@ -36,6 +37,8 @@ export async function proofInFile(
 ): Promise<Result<ProofAnswer, Fault>> {
   const read = await readRaw(bytes, decoders);
   if (!read.ok) return failure({ path: "/scan", message: read.error });
+  const small = tooSmall(read.value);
+  if (small !== null) return failure({ path: "/scan", message: small });
   const scan = negativeOf(read.value);
   const placed = placeSheet(scan, settings);
   const quick = pointwise(scan, settings, placed);
@@ -61,6 +64,8 @@ export async function judgeInFile(
 ): Promise<Result<JudgeAnswer, Fault>> {
   const read = await readRaw(bytes, decoders);
   if (!read.ok) return failure({ path: "/scan", message: read.error });
+  const small = tooSmall(read.value);
+  if (small !== null) return failure({ path: "/scan", message: small });
   const judged = judgeScan(negativeOf(read.value), settings);
   return judged.ok ? judged : failure(troubleFault(judged.error));
 }

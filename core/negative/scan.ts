@@ -1,4 +1,4 @@
-import { fromSrgb } from "../basis/pictureValues/index.ts";
+import { type Encoded, lightOfNumber } from "../basis/pictureValues/index.ts";
 
 /** A scan of a negative as its file has it: numbers row by row from the upper left corner, one or three (R, G, B) a pixel. */
 export interface NegativeScan {
@@ -10,7 +10,7 @@ export interface NegativeScan {
   /** The number that stands for white: 255 or 65535. */
   readonly most: number;
   /** What the file says of its numbers; `null`: nothing, so sRGB. */
-  readonly encoding: "linear" | "srgb" | null;
+  readonly encoding: Encoded;
 }
 
 /** What is looked at: luminance, or one channel by itself. */
@@ -30,8 +30,8 @@ const LUMINANCE: readonly [number, number, number] = [0.2126, 0.7152, 0.0722];
  * @example lightTable({ ...scan, most: 255, encoding: "linear" }, "file")[51] // a fifth of white
  */
 export function lightTable({ most, encoding }: Pick<NegativeScan, "most" | "encoding">, as: Encoding): Float64Array {
-  const linear = as === "linear" || (as === "file" && encoding === "linear");
-  return Float64Array.from({ length: most + 1 }, (_, value) => (linear ? value / most : fromSrgb(value / most)));
+  const encoded = as === "file" ? encoding : as;
+  return Float64Array.from({ length: most + 1 }, (_, value) => lightOfNumber(encoded, value / most));
 }
 
 /**

@@ -3,6 +3,10 @@ export interface JpegParts {
   /** px; 0 where no frame header was found. */
   readonly width: number;
   readonly height: number;
+  /** Numbers a pixel; 0 where no frame header was found. */
+  readonly components: number;
+  /** The kind of its frame, by its marker; `null` where none was found. */
+  readonly frame: number | null;
   /** Times the picture is gone over: 1, or some ten where it comes coarse first. */
   readonly scans: number;
   /** Segments for programs, by number (APP0, APP1 …), in their order. */
@@ -20,7 +24,8 @@ const MOST_SEGMENTS = 1024;
  */
 export function jpegParts(bytes: Uint8Array<ArrayBuffer>): JpegParts {
   const segments: JpegParts["segments"][number][] = [];
-  let [width, height, scans] = [0, 0, 0];
+  let [width, height, scans, components] = [0, 0, 0, 0];
+  let frame: number | null = null;
   let at = 2;
   while (at + 4 <= bytes.length && segments.length < MOST_SEGMENTS) {
     const marker = bytes[at + 1] as number;
@@ -36,6 +41,8 @@ export function jpegParts(bytes: Uint8Array<ArrayBuffer>): JpegParts {
     if (isFrame(marker) && data.length >= 5) {
       height = Math.max(height, (data[1] as number) * 256 + (data[2] as number));
       width = Math.max(width, (data[3] as number) * 256 + (data[4] as number));
+      components = Math.max(components, data[5] ?? 0);
+      frame ??= marker;
     }
     if (marker >= 0xe0 && marker <= 0xef) segments.push({ app: marker - 0xe0, data });
     at += 2 + length;
@@ -43,7 +50,7 @@ export function jpegParts(bytes: Uint8Array<ArrayBuffer>): JpegParts {
     scans++;
     at = nextMarker(bytes, at);
   }
-  return { width, height, scans, segments };
+  return { width, height, components, frame, scans, segments };
 }
 
 /** Start of frame: C0 to CF without DHT, JPG and DAC. */

@@ -16,5 +16,17 @@ export function tooLarge(width: number, height: number): string | null {
   return `is ${width} × ${height} pixels; ${most}. Cut out the part that matters`;
 }
 
+/** Less than this each way holds no sheet and no hole, px. */
+const LEAST_SIDE = 16;
+
+/** Why a picture of this size is not measured or judged, or `null`. */
+export function tooSmall({ width, height }: { readonly width: number; readonly height: number }): string | null {
+  if (Math.min(width, height) >= LEAST_SIDE) return null;
+  return `is ${width} × ${height} pixels: at least ${LEAST_SIDE} each way are needed`;
+}
+
+/** What is said of line art. */
+export const NO_GREYS = "holds black and white alone, no greys between; scan it in grey";
+
 /** What is said where the numbers alone would fill the memory. */
 export const UNPACKS_TOO_FAR = "would unpack to more than 1 GB; cut out the part that matters, or save it in grey";

@@ -155,14 +155,15 @@ describe("what a file says of itself", () => {
   test.each([
     ["a straight curve", curve([]), "linear"],
     ["a gamma of 1", curve([256]), "linear"],
-    ["a gamma of 2.2", curve([563]), "srgb"],
+    ["a gamma of 2.2", curve([563]), "curve"],
     ["a straight table", curve([0, 16384, 32768, 49151, 65535]), "linear"],
-    ["a bent table", curve([0, 3000, 14000, 34000, 65535]), "srgb"],
+    ["a bent table", curve([0, 3000, 14000, 34000, 65535]), "curve"],
     ["a curve that lies outside", profile(4000, Buffer.alloc(0)), null],
     ["no curve", Buffer.alloc(140), null],
     ["three bytes", Buffer.from([1, 2, 3]), null],
   ] as const)("an ICC profile with %s", (_name, bytes, encoding) => {
-    expect(iccEncoding(new Uint8Array(bytes))).toBe(encoding);
+    const read = iccEncoding(new Uint8Array(bytes));
+    expect(typeof read === "object" && read !== null ? "curve" : read).toBe(encoding);
   });
 });
 

@@ -5,7 +5,7 @@ import { meant, type RawScan, type Rgba } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { type JpegParts, jpegParts, MOST_SCANS } from "./jpegParts.ts";
 import { tooLarge } from "./limits.ts";
-import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
+import { exifFields, firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
 import { upright } from "./upright.ts";
 
 /** Each block of 8 × 8 pixels takes at least a bit, so a file that is shorter can't hold what its header says. */
@@ -20,11 +20,13 @@ export async function readJpeg(
   const large = tooLarge(parts.width, parts.height);
   if (large !== null) return failure(large);
   if (parts.width * parts.height > PIXELS_A_BYTE * bytes.length) return failure("is damaged: it ends too early");
+  if (parts.components === 4) return failure(INKS);
+  if (parts.frame !== null && ![0xc0, 0xc1, 0xc2].includes(parts.frame)) return failure(RARE);
   if (parts.scans > MOST_SCANS) return failure(`goes over the picture more than ${MOST_SCANS} times; save it anew`);
   const { width, height, data } = await unpack(bytes);
   const samples = new Uint8Array(data.buffer, data.byteOffset, data.length);
   const exif = exifOf(parts);
-  const said = { encoding: encodingOf(parts), dpi: dpiOf(parts, exif) };
+  const said = { encoding: encodingOf(parts) ?? colourSpace(parts), dpi: dpiOf(parts, exif) };
   return success(upright({ width, height, channels: 4, samples, most: 255, ...said }, firstOf(exif, TAG.orientation)));
 }
 
@@ -66,6 +68,20 @@ function encodingOf({ segments }: JpegParts): GreyPicture["encoding"] {
     .map(({ data }) => data.subarray(14));
   return profile.length === 0 ? null : iccEncoding(joined(profile));
 }
+
+/** Exif may say that the numbers are of sRGB. @source Exif 2.32 (CIPA DC-008-2019), ColorSpace: 1 */
+function colourSpace({ segments }: JpegParts): GreyPicture["encoding"] {
+  const exif = segments.find(({ app, data }) => app === 1 && begins(data, "Exif\0\0"))?.data;
+  try {
+    return exif !== undefined && firstOf(exifFields(exif.subarray(6)), TAG.colourSpace) === 1 ? "srgb" : null;
+  } catch {
+    return null;
+  }
+}
+
+/** What is said of a picture in inks. */
+export const INKS = "is written in printing inks (CMYK); save it in grey or in RGB";
+const RARE = "is a JPEG of a rare kind (lossless, or packed arithmetically); save it as an ordinary one, or as PNG";
 
 function begins(data: Uint8Array, word: string): boolean {
   return [...word].every((letter, i) => data[i] === letter.charCodeAt(0));

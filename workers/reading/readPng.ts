@@ -1,10 +1,11 @@
 import { decode } from "fast-png";
+import { encodedBy } from "../../core/basis/pictureValues/index.ts";
 import { failure, MM_PER_INCH, type Result, success } from "../../core/basis/units/index.ts";
 import type { GreyPicture } from "../../core/make/holeScan/index.ts";
 import { meant, NOT_SQUARE, nearlySquare, type RawScan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import type { Inflate } from "./inflate.ts";
-import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
+import { MOST_UNPACKED, NO_GREYS, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
 import { pngChunks } from "./pngChunks.ts";
 import { storedPng, unpackedPng } from "./storedPng.ts";
 
@@ -19,16 +20,21 @@ export async function readPng(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate):
   const { width, height } = png;
   const { palette } = png;
   const channels = palette === undefined ? png.channels : 3;
-  const data = palette === undefined ? png.data : coloured(png.data, palette);
-  const depth = palette === undefined ? png.depth : 8;
+  if (png.depth === 1) return failure(NO_GREYS);
+  const isSmall = palette === undefined && png.depth < 8;
+  const data = isSmall
+    ? spread(png.data, png.depth, width, height)
+    : palette === undefined
+      ? png.data
+      : coloured(png.data, palette);
   const metres = png.resolution !== undefined && png.resolution.unit === 1 ? png.resolution : null;
   if (metres !== null && !nearlySquare(metres.x, metres.y)) return failure(NOT_SQUARE);
   return success({
     width,
     height,
     channels,
-    samples: scaled(data, depth),
-    most: depth > 8 ? 65535 : 255,
+    samples: data instanceof Uint16Array ? data : Uint8Array.from(data),
+    most: data instanceof Uint16Array ? 65535 : 255,
     encoding,
     dpi: metres === null ? null : meant((metres.x * MM_PER_INCH) / 1000),
   });
@@ -41,10 +47,17 @@ function coloured(data: ArrayLike<number>, palette: readonly (readonly number[])
   return out;
 }
 
-/** Numbers of 1, 2 or 4 bits spread over 8. */
-function scaled(data: Uint8Array | Uint8ClampedArray | Uint16Array, depth: number): Uint8Array | Uint16Array {
-  if (depth >= 8) return data instanceof Uint16Array ? data : Uint8Array.from(data);
-  return Uint8Array.from(data, (value) => (value * 255) / (2 ** depth - 1));
+/** Grey numbers of 2 or 4 bits, as they lie in bytes row by row, spread over 8. @source PNG specification (Third Edition), 7.2 */
+function spread(data: ArrayLike<number>, depth: number, width: number, height: number): Uint8Array {
+  const [each, greatest, row] = [8 / depth, 2 ** depth - 1, Math.ceil((width * depth) / 8)];
+  const out = new Uint8Array(width * height);
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      const byte = data[y * row + Math.floor(x / each)] as number;
+      out[y * width + x] = (255 * ((byte >> (8 - depth * (1 + (x % each)))) & greatest)) / greatest;
+    }
+  }
+  return out;
 }
 
 /** A colour profile that unpacks further says nothing to us, bytes. */
@@ -52,19 +65,32 @@ const LARGEST_PROFILE = 8 * 2 ** 20;
 /** Longest name of a profile, bytes. @source PNG specification (Third Edition), 11.3.2.3 */
 const LONGEST_NAME = 79;
 
-/** What a PNG's chunks sRGB, gAMA or iCCP say of its numbers; the first two go before the profile. */
+/**
+ * What a PNG says of its numbers: by its profile, else the mark of sRGB, else its gamma (which is written along with either,
+ * for programs that know no better).
+ *
+ * @source PNG specification (Third Edition), 4.3 and 11.3.2: which goes before which; 11.3.2.2 gAMA
+ */
 async function encodingOf(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<GreyPicture["encoding"]> {
-  let profile: Uint8Array<ArrayBuffer> | null = null;
+  const said = new Map<string, Uint8Array<ArrayBuffer>>();
   for (const { name, data } of pngChunks(bytes)) {
     if (name === "IDAT") break;
-    if (name === "sRGB") return "srgb";
-    if (name === "gAMA" && data.length === 4) {
-      return new DataView(data.buffer, data.byteOffset).getUint32(0) > 80_000 ? "linear" : "srgb";
-    }
-    if (name === "iCCP") profile = data;
+    said.set(name, data);
   }
+  const profile = said.get("iCCP");
   const end = profile?.subarray(0, LONGEST_NAME + 1).indexOf(0) ?? -1;
-  if (profile === null || end < 1) return null;
   // Behind the name: a byte for the way of packing (always zlib), then the profile.
-  return inflate(profile.subarray(end + 2), LARGEST_PROFILE).then(iccEncoding, () => null);
+  const whole =
+    profile === undefined || end < 1
+      ? null
+      : await inflate(profile.subarray(end + 2), LARGEST_PROFILE).catch(() => null);
+  const byProfile = whole && iccEncoding(whole);
+  if (byProfile) return byProfile;
+  if (said.has("sRGB")) return "srgb";
+  const gamma = said.get("gAMA");
+  if (gamma === undefined || gamma.length < 4) return null;
+  const written = new DataView(gamma.buffer, gamma.byteOffset).getUint32(0) / 100_000;
+  if (!(written > 0.1 && written <= 2)) return null;
+  // One over 2.2 is what stands for sRGB in a number.
+  return Math.abs(written - 1 / 2.2) < 0.01 ? "srgb" : encodedBy((share) => share ** (1 / written));
 }

@@ -2,7 +2,8 @@ import { decode as decodeJpeg } from "jpeg-js";
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import { greyScan, type RawScan, type Rgba, type Scan } from "./grey.ts";
 import { type Inflate, plainInflate } from "./inflate.ts";
-import { MOST_PIXELS, MOST_UNPACKED, UNPACKS_TOO_FAR } from "./limits.ts";
+import { MOST_PIXELS, MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
+import { type OtherFormat, otherFormat } from "./otherFormats.ts";
 import { readJpeg } from "./readJpeg.ts";
 import { readPng } from "./readPng.ts";
 import { readTiff } from "./readTiff.ts";
@@ -11,6 +12,8 @@ import { readTiff } from "./readTiff.ts";
 export interface Decoders {
   readonly jpeg?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>;
   readonly inflate?: Inflate;
+  /** Unpacks formats that we don't: WebP, AVIF, HEIC, as far as the browser knows them. */
+  readonly elsewhere?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>;
 }
 
 /**
@@ -19,7 +22,7 @@ export interface Decoders {
  */
 export async function readRaw(
   bytes: Uint8Array<ArrayBuffer>,
-  { jpeg = jpegInPlainCode, inflate = plainInflate }: Decoders = {},
+  { jpeg = jpegInPlainCode, inflate = plainInflate, elsewhere }: Decoders = {},
 ): Promise<Result<RawScan>> {
   try {
     if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return await readPng(bytes, inflate);
@@ -27,11 +30,32 @@ export async function readRaw(
       return await readTiff(bytes, inflate);
     }
     if (startsWith(bytes, [0xff, 0xd8])) return await readJpeg(bytes, jpeg);
+    const other = otherFormat(bytes);
+    if (other === null) return failure("is not a PNG, TIFF or JPEG picture");
+    return success(await drawnByBrowser(bytes, other, elsewhere));
   } catch (error) {
+    if (error instanceof Unreadable) return failure(error.message);
     if (error instanceof Error && error.message.startsWith("maxMemoryUsageInMB")) return failure(UNPACKS_TOO_FAR);
     return failure("is damaged: the picture cannot be unpacked");
   }
-  return failure("is not a PNG, TIFF or JPEG picture");
+}
+
+/** Why a picture is not read, in words that go on after its file's name. */
+class Unreadable extends Error {}
+
+/** A picture of another format, where the browser can draw it: its colours are those of sRGB then. */
+async function drawnByBrowser(
+  bytes: Uint8Array<ArrayBuffer>,
+  { byBrowser, words }: OtherFormat,
+  draw: Decoders["elsewhere"],
+): Promise<RawScan> {
+  const drawn = byBrowser && draw !== undefined ? await draw(bytes).catch(() => null) : null;
+  if (drawn === null) throw new Unreadable(words);
+  const { width, height, data } = drawn;
+  const large = tooLarge(width, height);
+  if (large !== null) throw new Unreadable(large);
+  const samples = new Uint8Array(data.buffer, data.byteOffset, data.length);
+  return { width, height, channels: 4, samples, most: 255, encoding: "srgb", dpi: null };
 }
 
 /** The same in grey. */

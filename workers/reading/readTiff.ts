@@ -5,7 +5,8 @@ import type { GreyPicture } from "../../core/make/holeScan/index.ts";
 import { meant, NOT_SQUARE, nearlySquare, type RawScan } from "./grey.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import type { Inflate } from "./inflate.ts";
-import { MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
+import { MOST_UNPACKED, NO_GREYS, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
+import { INKS } from "./readJpeg.ts";
 import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
 import { tiffJpeg } from "./tiffJpeg.ts";
 import { tiffLzw } from "./tiffLzw.ts";
@@ -32,14 +33,17 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
   const [width, height] = [firstOf(page, TAG.width), firstOf(page, TAG.height)];
   const bits = firstOf(page, TAG.bits) || 1;
   const channels = firstOf(page, TAG.channels) || 1;
-  const unreadable = tooLarge(width, height) ?? unreadableTiff(page, bits, channels);
+  const unreadable = tooLarge(width, height) ?? strangeNumbers(page, bits) ?? unreadableTiff(page, bits, channels);
   if (unreadable !== null) return failure(unreadable);
   const pieces = piecesOf(page, (bits * channels) / 8);
   const cut = cutShort(pieces, page, bytes.length);
   if (cut !== null) return failure(cut);
   const data = arranged(
-    OURS.includes(packingOf(page)) ? await unpacked(bytes, page, pieces, inflate) : { bytes, page },
+    OURS.includes(packingOf(page)) || firstOf(page, TAG.order) === 2
+      ? await unpacked(bytes, page, pieces, inflate)
+      : { bytes, page },
   );
+  if (firstOf(page, TAG.meaning) === PALETTE) return paletted(page, data, { width, height });
   const most = bits === 16 ? 65535 : 255;
   // The decoder gives 16-bit numbers as bytes, the lower one first.
   const numbers = bits === 16 ? new Uint16Array(data.slice().buffer) : data;
@@ -61,8 +65,9 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
 /** Packings by number: none, LZW, ZIP (two numbers), PackBits; with JPEG. @source TIFF 6.0, and its supplement 2 */
 const LZW = 5;
 const JPEG = 7;
+const PACK_BITS = 32773;
 const OURS = [LZW, JPEG, 8, 32946];
-const UNPACKED = [1, 32773, ...OURS];
+const UNPACKED = [1, PACK_BITS, ...OURS];
 /** Packed with JPEG as it was done before 1995: in many ways, none of them written down well. */
 const OLD_JPEG = 6;
 /** What three numbers stand for: luma and two colour differences. */
@@ -73,12 +78,56 @@ function packingOf(page: TiffFields): number {
   return firstOf(page, TAG.packing) || 1;
 }
 
+/** Colours by number, inks, and what a camera's sensor wrote. @source TIFF 6.0, section 8; TIFF/EP and DNG 1.4 (from memory) */
+const [PALETTE, MASK, CMYK] = [3, 4, 5];
+const LAB: readonly number[] = [8, 9, 10];
+const SENSOR: readonly number[] = [32803, 34892];
+const AS_GREY = "save it in grey or in RGB, with 8 or 16 bits";
+
+/** Why the numbers of a TIFF are none that a scan has, or `null`: read all the same they would come out wrong without a word. */
+function strangeNumbers(page: TiffFields, bits: number): string | null {
+  const meaning = firstOf(page, TAG.meaning);
+  if (SENSOR.includes(meaning)) return "is a camera’s raw file: develop it to TIFF first, in a program for raw files";
+  if (meaning === CMYK) return INKS;
+  if (LAB.includes(meaning)) return `is written in Lab colours; ${AS_GREY}`;
+  if (meaning === YCC && packingOf(page) !== JPEG) return `is written as brightness and two colours; ${AS_GREY}`;
+  if (meaning === MASK || meaning > YCC)
+    return `is written in colours of a kind (${meaning}) that can’t be read here; ${AS_GREY}`;
+  if (bits === 1) return NO_GREYS;
+  if ((page.get(TAG.bits) ?? []).some((each) => each !== bits)) return `has colours of different depth; ${AS_GREY}`;
+  const format = firstOf(page, TAG.sampleFormat) || 1;
+  if (format === 2) return `holds numbers with a sign; ${AS_GREY}`;
+  if (format === 3) return `holds ${bits === 16 ? "half " : ""}floating-point numbers; ${AS_GREY}`;
+  return format === 1 || format === 4 ? null : `holds numbers of a rare kind (${format}); ${AS_GREY}`;
+}
+
+/** A picture that names its colours by number, of 8 bits: in full colour. */
+function paletted(
+  page: TiffFields,
+  data: Uint8Array,
+  size: { readonly width: number; readonly height: number },
+): Result<RawScan> {
+  const palette = page.get(TAG.palette) ?? [];
+  if (firstOf(page, TAG.bits) !== 8 || palette.length !== 3 * 256)
+    return failure(`names its colours by number; ${AS_GREY}`);
+  const samples = new Uint16Array(3 * size.width * size.height);
+  for (let i = 0; i < size.width * size.height; i++) {
+    for (let k = 0; k < 3; k++) samples[3 * i + k] = palette[256 * k + (data[i] as number)] as number;
+  }
+  const dpi = statedDpi(page);
+  const said = { encoding: encodingOf(page), dpi: dpi === null ? null : meant(dpi.x) };
+  return success(upright({ ...size, channels: 3, samples, most: 65535, ...said }, firstOf(page, TAG.orientation)));
+}
+
 /** Why a TIFF can't be read, or `null`: the decoder would give wrong numbers without a word. */
 function unreadableTiff(page: TiffFields, bits: number, channels: number): string | null {
   const packing = packingOf(page);
   if (!UNPACKED.includes(packing)) {
     const how = packing === OLD_JPEG ? "with JPEG of an old kind" : `in a way (${packing})`;
     return `is packed ${how} that can’t be read here; save it uncompressed, or with LZW or ZIP`;
+  }
+  if (packing === PACK_BITS && firstOf(page, TAG.order) === 2) {
+    return "has its bits in the reverse order, packed; save it uncompressed, or with LZW or ZIP";
   }
   if (firstOf(page, TAG.planes) === 2 && channels > 1) {
     return "holds its colours one after the other; save it with the colours of each pixel together, or in grey";
@@ -142,10 +191,12 @@ async function unpacked(
 ): Promise<Unpackable> {
   const { starts, lengths, size, least, count } = pieces;
   const unpack = unpackerOf(page, inflate);
+  const isTurned = firstOf(page, TAG.order) === 2 && packingOf(page) !== JPEG;
   const parts: Uint8Array[] = [bytes.subarray(0, HEAD)];
   for (let i = 0; i < count; i++) {
     const start = starts[i] as number;
-    const packed = bytes.subarray(start, start + (lengths[i] as number));
+    const piece = bytes.subarray(start, start + (lengths[i] as number));
+    const packed = isTurned ? turnedBits(piece) : piece;
     const part = await unpack(packed, size);
     if (part.length < (i === count - 1 ? least : size)) throw new RangeError("a piece ends too early");
     parts.push(part);
@@ -155,12 +206,22 @@ async function unpacked(
   const tiled = page.has(TAG.tileWidth);
   const plain = new Map(page)
     .set(TAG.packing, [1])
+    .set(TAG.order, [1])
     .set(tiled ? TAG.tiles : TAG.strips, ends.slice(0, -1))
     .set(
       tiled ? TAG.tileBytes : TAG.stripBytes,
       parts.slice(1).map(({ length }) => length),
     );
   return { bytes: joined(parts), page: plain };
+}
+
+/** Bytes whose lowest bit comes first, turned round. @source TIFF 6.0, FillOrder */
+function turnedBits(bytes: Uint8Array<ArrayBuffer>): Uint8Array<ArrayBuffer> {
+  return bytes.map((byte) => {
+    let [rest, turned] = [byte, 0];
+    for (let k = 0; k < 8; k++, rest >>= 1) turned = (turned << 1) | (rest & 1);
+    return turned;
+  });
 }
 
 /** The way a page's pieces are unpacked. */
@@ -170,6 +231,7 @@ function unpackerOf(
 ): (packed: Uint8Array<ArrayBuffer>, size: number) => Uint8Array | Promise<Uint8Array> {
   const packing = packingOf(page);
   if (packing === LZW) return tiffLzw;
+  if (packing === 1) return (packed) => packed;
   if (packing !== JPEG) return inflate;
   const channels = firstOf(page, TAG.channels) || 1;
   const width = firstOf(page, TAG.tileWidth) || firstOf(page, TAG.width);

@@ -84,7 +84,7 @@ describe("scan files", () => {
     ["text", new TextEncoder().encode("not a picture"), /not a PNG, TIFF or JPEG/],
     ["half a PNG", scanToPng(scan(8), 600).slice(0, 900), /damaged/],
     ["half a TIFF", scanToTiff(scan(16), 600).slice(0, 9000), /damaged/],
-    ["nothing", new Uint8Array(), /not a PNG/],
+    ["nothing", new Uint8Array(), /is empty/],
   ])("%s is refused in words", async (_name, bytes, words) => {
     const result = await readScan(Uint8Array.from(bytes));
     expect(result).toEqual({ ok: false, error: expect.stringMatching(words) });

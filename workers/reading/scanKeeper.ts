@@ -1,6 +1,7 @@
 import { failure, type Result, success } from "../../core/basis/units/index.ts";
 import type { NegativeScan } from "../../core/negative/index.ts";
 import { negativeOf } from "./grey.ts";
+import { tooSmall } from "./limits.ts";
 import { type Decoders, readRaw } from "./readScan.ts";
 
 /** A scan by its name: a worker keeps the last one it unpacked, and asks for the file of another. */
@@ -33,6 +34,8 @@ export function scanKeeper(decoders?: Decoders): (order: OfScan) => Promise<Resu
     kept = null;
     const read = await readRaw(bytes, decoders);
     if (!read.ok) return failure(read.error);
+    const small = tooSmall(read.value);
+    if (small !== null) return failure(small);
     kept = { key, scan: negativeOf(read.value), dpi: read.value.dpi };
     return success(kept);
   };

@@ -32,6 +32,11 @@ export const TAG = {
   fNumber: 33437,
   iso: 34855,
   bias: 37380,
+  colourSpace: 40961,
+  /** Directories of further pictures that belong to one: the full one, where the first is its small copy. */
+  further: 330,
+  palette: 320,
+  sampleFormat: 339,
 } as const;
 
 const KNOWN: ReadonlySet<number> = new Set(Object.values(TAG));
@@ -44,6 +49,7 @@ const LONG: ReadonlySet<number> = new Set([
   TAG.profile,
   TAG.jpegTables,
   TAG.model,
+  TAG.palette,
 ]);
 const FIRST = 16;
 /** Bytes of one number by its type: bytes, letters, shorts, longs, rationals without and with sign. Others are passed over. @source TIFF 6.0, section 2 */
@@ -65,7 +71,11 @@ export function tiffFields(tiff: Uint8Array): readonly TiffFields[] {
   const pages: TiffFields[] = [];
   let at = view.getUint32(4, little);
   while (at !== 0 && pages.length < MOST_PAGES) {
-    pages.push(directory(view, at, little));
+    const page = directory(view, at, little);
+    pages.push(page);
+    for (const further of page.get(TAG.further) ?? []) {
+      if (further > 0 && pages.length < MOST_PAGES) pages.push(directory(view, further, little));
+    }
     const next = at + 2 + 12 * view.getUint16(at, little);
     at = next + 4 <= view.byteLength ? view.getUint32(next, little) : 0;
   }

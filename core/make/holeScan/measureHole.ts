@@ -1,9 +1,9 @@
-import { fromSrgb } from "../../basis/pictureValues/index.ts";
+import { lightOfNumber } from "../../basis/pictureValues/index.ts";
 import { failure, type Result, success } from "../../basis/units/index.ts";
 import { type Candidate, findCandidates, type NoHole } from "./candidates.ts";
 import { type Field, fieldRound } from "./field.ts";
 import { type Outline, outlineOf } from "./outline.ts";
-import { asLinear, type Decoding, type GreyPicture, type PixelPoint } from "./picture.ts";
+import type { Decoding, GreyPicture, PixelPoint } from "./picture.ts";
 import { type OutlineShape, outlineShape } from "./shape.ts";
 
 /** A hole measured from a picture; lengths in px, to be multiplied by the size of a pixel. */
@@ -93,8 +93,6 @@ interface Reading {
   readonly encoding: "linear" | "srgb";
 }
 
-const DECODING = { linear: asLinear, srgb: fromSrgb } as const;
-
 /** A rim bent by more than this towards its bright side, px, is one of sRGB numbers. */
 const BENT = 0.045;
 
@@ -107,7 +105,7 @@ function refined(picture: GreyPicture, hole: Candidate, clear: number | null): R
   if (isSaturated(field, outline)) return failure({ reason: "saturated" });
   if (picture.encoding !== null) return success(finished(best, null));
   const encoding = best.encoding === "linear" ? "srgb" : "linear";
-  const rim = readRim(picture, hole, DECODING[encoding], clear);
+  const rim = readRim(picture, hole, (share) => lightOfNumber(encoding, share), clear);
   return success(finished(best, rim && finished({ ...rim, encoding }, null).diameter));
 }
 
@@ -117,9 +115,10 @@ function refined(picture: GreyPicture, hole: Candidate, clear: number | null): R
  * they bend it, so that only a wide blur gives them away.)
  */
 function bestReading(picture: GreyPicture, hole: Candidate, clear: number | null): Reading | null {
-  const read = (encoding: Reading["encoding"]): Reading | null => {
-    const rim = readRim(picture, hole, DECODING[encoding], clear);
-    return rim && { ...rim, encoding };
+  const read = (encoded: Exclude<GreyPicture["encoding"], null>): Reading | null => {
+    const rim = readRim(picture, hole, (share) => lightOfNumber(encoded, share), clear);
+    // Whatever curve a profile has, it was undone.
+    return rim && { ...rim, encoding: encoded === "linear" ? "linear" : "srgb" };
   };
   const believed = read(picture.encoding ?? "linear");
   if (believed === null || picture.encoding !== null || believed.field.lightFrom === "spread") return believed;

@@ -1,3 +1,5 @@
+import type { Encoded } from "../../basis/pictureValues/index.ts";
+
 /** A grey picture as a file or a scanner gives it: numbers row by row, from the upper left corner. */
 export interface GreyPicture {
   readonly width: number;
@@ -6,8 +8,8 @@ export interface GreyPicture {
   readonly samples: Uint8Array | Uint16Array;
   /** The number that stands for white: 255 or 65535. */
   readonly most: number;
-  /** What the file says of its numbers: proportional to light, sRGB, or nothing. */
-  readonly encoding: "linear" | "srgb" | null;
+  /** What the file says of its numbers. */
+  readonly encoding: Encoded;
 }
 
 /** A place in a picture, px; the middle of the first pixel is (0, 0). */
