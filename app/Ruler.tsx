@@ -36,7 +36,7 @@ export function Ruler({
 }) {
   const { pathname } = useLocation();
   return (
-    <header className="relative bg-card">
+    <header className="relative bg-card print:hidden">
       <nav aria-label="Places" className="flex h-12 items-stretch overflow-x-auto pl-4 sm:pl-6">
         <NavLink
           to="/"

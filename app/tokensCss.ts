@@ -7,11 +7,12 @@ function declarations(properties: Readonly<Record<string, string>>): string {
     .join(";");
 }
 
-/** The drawing's tokens as the page's own, in light, dark and red. */
+/** The drawing's tokens as the page's own, in light, dark and red. On paper it is ink on white, whatever the screen is. */
 export function tokensCss(): string {
   return [
     `:root{${declarations(inkProperties("light"))};--sb-type-plain:${TYPE.plain};--sb-type-stamp:${TYPE.stamp}}`,
-    `@media (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
-    `:root[data-red]{${declarations(inkProperties("red"))}}`,
+    `@media screen and (prefers-color-scheme: dark){:root{${declarations(inkProperties("dark"))}}}`,
+    `@media screen{:root[data-red]{${declarations(inkProperties("red"))}}}`,
+    "@media print{:root{--sb-card:#fff;--sb-board:#fff}}",
   ].join("\n");
 }

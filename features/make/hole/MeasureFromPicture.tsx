@@ -34,7 +34,7 @@ export function MeasureFromPicture({
         as="fieldset"
         label="Picture of the hole"
         named="Picture of a hole"
-        accept=".png,.jpg,.jpeg,.tif,.tiff,image/png,image/jpeg,image/tiff"
+        accept=".png,.jpg,.jpeg,.tif,.tiff,.webp,.avif,.heic,image/png,image/jpeg,image/tiff,image/webp,image/avif,image/heic"
         className="border border-ink border-dashed p-3"
         onFiles={([file]) => void take(file)}
       >

@@ -39,7 +39,7 @@ export function TakeScan({
       as="fieldset"
       label="The scan of the finished sheet"
       named="Scan of the finished sheet"
-      accept="image/png,image/jpeg,image/tiff,.tif,.tiff"
+      accept="image/png,image/jpeg,image/tiff,image/webp,image/avif,image/heic,.tif,.tiff,.heic"
       className="sheet grid max-w-[46rem] justify-items-start gap-3 p-5"
       onFiles={([file]) => file && void onFile(file)}
     >
