@@ -56,7 +56,7 @@ test("all positives leave as one zip", async () => {
   await maker.press("Positive");
   await maker.press("Save all 2");
   const { name, bytes } = await maker.saved();
-  expect(name).toBe("positives.zip");
+  expect(name).toMatch(/^positives-\d{4}-\d{2}-\d{2}\.zip$/);
   const files = Object.values(unzipSync(bytes));
   expect(files).toHaveLength(2);
   for (const file of files) {

@@ -6,6 +6,11 @@ export function isoWithOffset(date: Date): string {
   return `${local}${offset < 0 ? "-" : "+"}${two(offset / 60)}:${two(offset % 60)}`;
 }
 
+/** Today in this place, such as `2026-06-13`. */
+export function localDay(): string {
+  return isoWithOffset(new Date()).slice(0, 10);
+}
+
 const WRITTEN = new Intl.DateTimeFormat("en-GB", {
   day: "numeric",
   month: "short",

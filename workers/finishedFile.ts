@@ -9,7 +9,7 @@ import {
   proofPicture,
 } from "../core/negative/index.ts";
 import { iccSrgb } from "./iccSrgb.ts";
-import { exifOf, type PictureFacts, withJpegFacts, xmpOf } from "./pictureFacts.ts";
+import { exifOf, type PictureFacts, plain, withJpegFacts, xmpOf } from "./pictureFacts.ts";
 import { plainTiff } from "./writeScan.ts";
 
 /** Kinds of file a positive is saved as. */
@@ -41,18 +41,20 @@ export async function finishedFile(
   const whole = finish.border ? withBorder(bare, facts.camera) : bare;
   switch (format) {
     case "jpeg":
-      return withJpegFacts(await jpegOf(whole), facts, iccSrgb());
+      return withJpegFacts(await jpegOf(whole), facts, iccSrgb("colour"), dpi);
     case "tiff16":
       return plainTiff({ ...whole, samples: whole.data, most: 65535 }, dpi, [
-        [270, "ascii", facts.subject.replace(/[^\x20-\x7e]/g, "?")],
+        [270, "ascii", plain(facts.subject)],
+        [272, "ascii", plain(facts.camera)],
+        [305, "ascii", "Still Box"],
         [700, "byte", [...new TextEncoder().encode(xmpOf(facts))]],
-        ...(whole.channels === 4 ? ([[34675, "undefined", iccSrgb()]] as const) : []),
+        [34675, "undefined", iccSrgb(whole.channels === 4 ? "colour" : "grey")],
       ]);
     case "png8":
     case "png16": {
       const { width, height, channels, data } = whole;
       const png = encodePng({ width, height, channels, depth: bits, data });
-      const said = withXmp(withExif(withSrgb(png), exifOf(facts)), new TextEncoder().encode(xmpOf(facts)));
+      const said = withXmp(withExif(withSrgb(png), exifOf(facts, dpi)), new TextEncoder().encode(xmpOf(facts)));
       return withPhysicalSize(said, 25.4 / dpi);
     }
     default:

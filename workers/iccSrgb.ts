@@ -9,11 +9,11 @@ const D50 = [0.9642, 1, 0.8249] as const;
 const CURVE = 1024;
 
 /**
- * A colour profile that says: sRGB. Version 2, by a matrix and one curve.
+ * A profile that says: sRGB, or grey with the curve of sRGB. Version 2, by a matrix and one curve.
  *
  * @source ICC.1:2001-04 (profile version 2.4.0), sections 6.1 to 6.5
  */
-export function iccSrgb(): Uint8Array<ArrayBuffer> {
+export function iccSrgb(of: "colour" | "grey"): Uint8Array<ArrayBuffer> {
   const xyz = (values: readonly number[]): Uint8Array =>
     tag("XYZ ", 12, (view) => {
       for (const [i, value] of values.entries()) view.setInt32(8 + 4 * i, Math.round(value * 65536));
@@ -22,7 +22,7 @@ export function iccSrgb(): Uint8Array<ArrayBuffer> {
     view.setUint32(8, CURVE);
     for (let i = 0; i < CURVE; i++) view.setUint16(12 + 2 * i, Math.round(65535 * fromSrgb(i / (CURVE - 1))));
   });
-  const name = "sRGB IEC61966-2.1";
+  const name = of === "colour" ? "sRGB IEC61966-2.1" : "Grey, curve of sRGB";
   const description = tag("desc", 4 + name.length + 1 + 78, (view) => {
     view.setUint32(8, name.length + 1);
     for (const [i, letter] of [...name].entries()) view.setUint8(12 + i, letter.charCodeAt(0));
@@ -34,12 +34,16 @@ export function iccSrgb(): Uint8Array<ArrayBuffer> {
     ["desc", description],
     ["cprt", rights],
     ["wtpt", xyz(D50)],
-    ["rXYZ", xyz(RED)],
-    ["gXYZ", xyz(GREEN)],
-    ["bXYZ", xyz(BLUE)],
-    ["rTRC", curve],
-    ["gTRC", curve],
-    ["bTRC", curve],
+    ...(of === "grey"
+      ? ([["kTRC", curve]] as const)
+      : ([
+          ["rXYZ", xyz(RED)],
+          ["gXYZ", xyz(GREEN)],
+          ["bXYZ", xyz(BLUE)],
+          ["rTRC", curve],
+          ["gTRC", curve],
+          ["bTRC", curve],
+        ] as const)),
   ];
   const starts = new Map<Uint8Array, number>();
   let end = 128 + 4 + 12 * tags.length;
@@ -57,7 +61,7 @@ export function iccSrgb(): Uint8Array<ArrayBuffer> {
     );
   view.setUint32(0, end);
   view.setUint32(8, 0x02400000);
-  letters(12, "mntrRGB XYZ ");
+  letters(12, of === "colour" ? "mntrRGB XYZ " : "mntrGRAYXYZ ");
   // A day of no importance: profiles must bear one.
   for (const [i, part] of [2000, 1, 1, 0, 0, 0].entries()) view.setUint16(24 + 2 * i, part);
   letters(36, "acsp");

@@ -14,11 +14,12 @@ export interface PictureFacts {
 }
 
 /**
- * The facts as an Exif block (a small TIFF): camera, f-number, time, speed, date; colours are sRGB.
+ * The facts as an Exif block (a small TIFF): camera, f-number, time, speed, date, resolution; colours are sRGB.
  *
+ * @param dpi pixels an inch
  * @source Exif 2.32 (CIPA DC-008-2019), 4.6
  */
-export function exifOf(facts: PictureFacts): Uint8Array<ArrayBuffer> {
+export function exifOf(facts: PictureFacts, dpi: number): Uint8Array<ArrayBuffer> {
   const { camera, subject, fNumber, seconds, iso, openedAt } = facts;
   const [day, offset] = timeOf(openedAt);
   const inner: TiffField[] = [
@@ -36,6 +37,9 @@ export function exifOf(facts: PictureFacts): Uint8Array<ArrayBuffer> {
     [270, "ascii", plain(subject)],
     [271, "ascii", "Made by hand"],
     [272, "ascii", plain(camera)],
+    [282, "rational", rational(dpi)],
+    [283, "rational", rational(dpi)],
+    [296, "short", [2]],
     [305, "ascii", "Still Box"],
     [34665, "long", [at]],
   ];
@@ -52,8 +56,8 @@ function timeOf(iso: string | null): readonly [string | null, string | null] {
   return [`${year}:${month}:${day} ${hour}:${minute}:${second}`, offset === "Z" ? "+00:00" : (offset ?? null)];
 }
 
-/** Exif's texts are ASCII: letters with marks lose them, others become question marks. */
-function plain(words: string): string {
+/** Exif's texts, and those of TIFF, are ASCII: letters with marks lose them, others become question marks. */
+export function plain(words: string): string {
   return words
     .normalize("NFKD")
     .replace(/\p{M}/gu, "")
@@ -84,7 +88,8 @@ function escaped(words: string): string {
 }
 
 /**
- * A JPEG with its facts: Exif, XMP and the profile of sRGB behind its first mark.
+ * A JPEG with its facts: Exif with its resolution, XMP and the profile of sRGB behind its first mark. What its writer said of
+ * it (JFIF, a profile of its own) goes: Exif wants to stand first, and one profile is enough.
  *
  * @source ITU-T T.81 (segments); Exif 2.32, 4.7.2; ISO 16684-3 (XMP in JPEG); ICC.1:2022, B.4
  */
@@ -92,14 +97,24 @@ export function withJpegFacts(
   jpeg: Uint8Array<ArrayBuffer>,
   facts: PictureFacts,
   profile: Uint8Array<ArrayBuffer>,
+  dpi: number,
 ): Uint8Array<ArrayBuffer> {
   const text = (words: string): Uint8Array<ArrayBuffer> => new TextEncoder().encode(words);
   const segments = [
-    segment(0xe1, joined([text("Exif\0\0"), exifOf(facts)])),
+    segment(0xe1, joined([text("Exif\0\0"), exifOf(facts, dpi)])),
     segment(0xe1, joined([text("http://ns.adobe.com/xap/1.0/\0"), text(xmpOf(facts))])),
     segment(0xe2, joined([text("ICC_PROFILE\0"), Uint8Array.of(1, 1), profile])),
   ];
-  return joined([jpeg.subarray(0, 2), ...segments, jpeg.subarray(2)]);
+  return joined([jpeg.subarray(0, 2), ...segments, jpeg.subarray(behindFacts(jpeg))]);
+}
+
+/** Where the segments for programs (APP0 to APP15) at a JPEG's beginning end. */
+function behindFacts(jpeg: Uint8Array): number {
+  let at = 2;
+  while (jpeg[at] === 0xff && ((jpeg[at + 1] as number) & 0xf0) === 0xe0) {
+    at += 2 + (jpeg[at + 2] as number) * 256 + (jpeg[at + 3] as number);
+  }
+  return at;
 }
 
 function segment(mark: number, data: Uint8Array): Uint8Array<ArrayBuffer> {

@@ -9,6 +9,7 @@ import { iccSrgb } from "./iccSrgb.ts";
 import { movingPair } from "./movingPair.ts";
 import { type PictureFacts, withJpegFacts } from "./pictureFacts.ts";
 import { iccEncoding } from "./reading/iccEncoding.ts";
+import { jpegParts } from "./reading/jpegParts.ts";
 
 const FACTS: PictureFacts = {
   camera: "Biscuit tin, “Büchse”",
@@ -77,10 +78,17 @@ describe("positives as files, read back by libvips (sharp) and exifr", () => {
   });
 
   test("JPEG carries Exif, XMP and a profile that libvips takes", async () => {
+    // As browsers pack it: with a head of JFIF, and a profile of their own.
     const plain = await sharp({ create: { width: 40, height: 30, channels: 3, background: "#888" } })
+      .withIccProfile("srgb")
+      .withMetadata({ density: 72 })
       .jpeg()
       .toBuffer();
-    const bytes = withJpegFacts(new Uint8Array(plain), FACTS, iccSrgb());
+    const bytes = withJpegFacts(new Uint8Array(plain), FACTS, iccSrgb("colour"), 300);
+    const apps = jpegParts(Uint8Array.from(bytes)).segments.map(
+      ({ app, data }) => `${app} ${String.fromCharCode(...data.subarray(0, 4))}`,
+    );
+    expect(apps).toEqual(["1 Exif", "1 http", "2 ICC_"]);
     const read = await exifr.parse(Buffer.from(bytes), { xmp: true });
     expect(read).toMatchObject({
       FNumber: expect.closeTo(225.8, 6),
@@ -88,12 +96,15 @@ describe("positives as files, read back by libvips (sharp) and exifr", () => {
       ISO: 6,
       OffsetTimeOriginal: "+01:00",
       ColorSpace: 1,
+      XResolution: 300,
+      YResolution: 300,
       title: expect.anything(),
     });
     expect(JSON.stringify(read.title)).toContain("Bean rows &amp; &lt;cold frames&gt;");
     const said = await sharp(Buffer.from(bytes)).metadata();
-    expect(said.icc?.length).toBe(iccSrgb().length);
-    expect(iccEncoding(iccSrgb())).toBe("srgb");
+    expect(said.icc?.length).toBe(iccSrgb("colour").length);
+    expect(said.density).toBe(300);
+    for (const kind of ["colour", "grey"] as const) expect(iccEncoding(iccSrgb(kind))).toBe("srgb");
     const same = await sharp(Buffer.from(bytes)).toColourspace("srgb").raw().toBuffer();
     expect(Math.abs((same[0] as number) - 0x88)).toBeLessThanOrEqual(1);
   });

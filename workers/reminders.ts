@@ -49,7 +49,8 @@ function written({ trailId, name, where, from, to, timeZone, words, made }: Remi
       alarms: ALARMS.map((trigger) => ({ type: ICalAlarmType.display, trigger, description: `${title}: ${name}` })),
     });
   }
-  return file.toString();
+  // Every line has its end, the last one too. RFC 5545, 3.1.
+  return `${file.toString().trimEnd()}\r\n`;
 }
 
 /** A wall clock's time as fields of this machine's own. */

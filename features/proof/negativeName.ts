@@ -1,5 +1,11 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Exposure, Negative } from "../../core/document/index.ts";
+import { localDay } from "../../ui/localTime.ts";
+
+/** A sheet and today, as files made of it are called: by its scan's own name. */
+export function sheetWords({ name = "" }: Negative): string {
+  return `${name.replace(/\.[^.]+$/, "")} ${localDay()}`.trim();
+}
 
 /** What a negative is called: its subject, else its camera, else its file. */
 export function negativeName(

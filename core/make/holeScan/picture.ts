@@ -20,6 +20,3 @@ export interface PixelPoint {
 
 /** A way from a file's numbers (as a share of white) to light. */
 export type Decoding = (share: number) => number;
-
-/** Numbers proportional to light. */
-export const asLinear: Decoding = (share) => share;

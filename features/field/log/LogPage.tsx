@@ -7,7 +7,7 @@ import { sendAction } from "../../../ui/edits/sendAction.ts";
 import { LiveNotice } from "../../../ui/LiveNotice.tsx";
 import { lazyPart } from "../../../ui/lazyPart.tsx";
 import { Segments } from "../../../ui/Segments.tsx";
-import { saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { CsvImport } from "./CsvImport.tsx";
 import { LoadList } from "./LoadList.tsx";
@@ -60,7 +60,10 @@ export function LogPage({
     });
   const saveCsv = async (): Promise<void> => {
     const { logCsv } = await import("./logCsv.ts");
-    saveFile("still-box-log.csv", logCsv(await listExposures(filter.camera)), "text/csv;charset=utf-8");
+    const shots = await listExposures(filter.camera);
+    const days = [...new Set([shots.at(-1), shots[0]].map((shot) => shot?.openedAt.slice(0, 10) ?? ""))];
+    const whose = filter.camera === null ? "all cameras" : (cameras.find(({ id }) => id === filter.camera)?.name ?? "");
+    saveFile(fileName(`log ${whose} ${days.join(" to ")}`, ".csv"), logCsv(shots), "text/csv;charset=utf-8");
   };
   const shown = VIEWS.find(({ id }) => id === view)?.id ?? "shots";
   return (

@@ -34,9 +34,14 @@ const COLUMNS: readonly (readonly [header: string, of: (shot: Exposure) => strin
   ["Shot id", ({ id }) => id],
 ];
 
-/** The log as CSV (RFC 4180, UTF-8): header in words, ISO times, formulas disarmed. */
+/**
+ * The log as CSV (RFC 4180, UTF-8): header in words, ISO times, formulas disarmed. Where it holds more than plain letters it
+ * begins with the mark by which spreadsheets know UTF-8.
+ */
 export function logCsv(exposures: readonly Exposure[]): string {
   const rows = exposures.map((shot) => COLUMNS.map(([, of]) => of(shot) ?? ""));
   const fields = COLUMNS.map(([header]) => header);
-  return Papa.unparse({ fields, data: rows }, { newline: "\r\n", escapeFormulae: FORMULA });
+  const text = Papa.unparse({ fields, data: rows }, { newline: "\r\n", escapeFormulae: FORMULA });
+  // biome-ignore lint/suspicious/noControlCharactersInRegex: plain letters are those below 128
+  return /[^\x00-\x7f]/.test(text) ? `\ufeff${text}` : text;
 }

@@ -5,9 +5,10 @@ import { type HangSettings, whatFailed, writeHangSetting } from "../../../storag
 import { Button } from "../../../ui/Button.tsx";
 import { Check } from "../../../ui/Check.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
+import { localDay } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Segments } from "../../../ui/Segments.tsx";
-import { saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import type { Proof } from "../useProof.ts";
 import { arranged, withMoved } from "./arranged.ts";
 import { HungList } from "./HungList.tsx";
@@ -54,8 +55,14 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
     const made = await hungFiles(pages, as, proof, setSaid);
     setSaid(null);
     if (!made.ok) notify(made.error, { urgent: true });
-    else if (as === "pdf") for (const file of made.value) saveFile("hung.pdf", file, "application/pdf");
-    else for (const [index, file] of made.value.entries()) saveFile(`hung-${index + 1}.png`, file, "image/png");
+    const what = `${hang.kind === "contact" ? "contact sheet" : "hung"} ${localDay()}`;
+    if (!made.ok) return;
+    if (as === "pdf") for (const file of made.value) saveFile(fileName(what, ".pdf"), file, "application/pdf");
+    else {
+      for (const [index, file] of made.value.entries()) {
+        saveFile(fileName(`${what} page ${index + 1}`, ".png"), file, "image/png");
+      }
+    }
   };
   const nothing = said !== null || hung.length === 0;
   return (

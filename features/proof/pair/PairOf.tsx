@@ -6,10 +6,11 @@ import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Segments } from "../../../ui/Segments.tsx";
 import { Slide } from "../../../ui/Slide.tsx";
-import { saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { movingPair, STANDS } from "../../../workers/movingPair.ts";
 import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
+import { sheetWords } from "../negativeName.ts";
 import { imageOf, type PairWay, pairImage, windowed } from "./pairPictures.ts";
 import type { TwoViews } from "./twoViews.ts";
 import { useEyes } from "./useEyes.ts";
@@ -62,10 +63,12 @@ function Pair({ views }: { readonly views: TwoViews }) {
   );
   if (typeof eyes === "string") return <NoPair why={eyes} />;
   if (ready === null || pair === null) return <p role="status">Parting the two pictures …</p>;
+  const named = sheetWords(views.left.negative);
   const png = async (): Promise<void> => {
-    saveFile(`pair-${way}.png`, await bytesOf(pairImage(pair, way), "image/png"), "image/png");
+    saveFile(fileName(`pair ${named} ${way}`, ".png"), await bytesOf(pairImage(pair, way), "image/png"), "image/png");
   };
-  const gif = async (): Promise<void> => saveFile("pair.gif", await movingPair(...pair), "image/gif");
+  const gif = async (): Promise<void> =>
+    saveFile(fileName(`pair ${named}`, ".gif"), await movingPair(...pair), "image/gif");
   return (
     <div className="grid gap-4" data-pair={way}>
       <Segments
@@ -97,7 +100,7 @@ function Pair({ views }: { readonly views: TwoViews }) {
         <Button look="action" onClick={() => void (way === "moving" ? gif() : png())}>
           {way === "moving" ? "Save as GIF" : "Save as PNG"}
         </Button>
-        <Button onClick={() => void saveCard(pair)}>Card at true size (PDF)</Button>
+        <Button onClick={() => void saveCard(pair, named)}>Card at true size (PDF)</Button>
       </div>
     </div>
   );
@@ -138,7 +141,7 @@ async function bytesOf(image: ImageData, type: "image/png" | "image/jpeg"): Prom
 }
 
 /** A card to look at through a viewer: like points 63 mm apart. */
-async function saveCard(pair: readonly [EyePicture, EyePicture]): Promise<void> {
+async function saveCard(pair: readonly [EyePicture, EyePicture], named: string): Promise<void> {
   const files = await Promise.all(pair.map((eye) => bytesOf(imageOf(eye), "image/png")));
   const [{ width, height }] = pair;
   const mm = Math.min(CARD_APART - 1, ((CARD.height - 8) * width) / height);
@@ -170,6 +173,6 @@ async function saveCard(pair: readonly [EyePicture, EyePicture]): Promise<void> 
     title: "A pair on a card",
     createdAt: isoWithOffset(new Date()),
   });
-  if (made.ok) saveFile("pair-card.pdf", made.value, "application/pdf");
+  if (made.ok) saveFile(fileName(`pair ${named} card`, ".pdf"), made.value, "application/pdf");
   else notify(made.error.message, { urgent: true });
 }

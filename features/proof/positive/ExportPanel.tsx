@@ -3,10 +3,10 @@ import type { Negative } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
+import { isoWithOffset, localDay } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
 import { Panel } from "../../../ui/Panel.tsx";
-import { saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import type { PictureFormat } from "../../../workers/finishedFile.ts";
 import { packFiles } from "../../../workers/zip/pack.client.ts";
@@ -58,7 +58,7 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
     const zipped =
       mine.signal.aborted || files.length === 0 ? null : await packFiles(named, isoWithOffset(new Date()), mine);
     setSaid(null);
-    if (zipped?.ok) saveFile("positives.zip", zipped.value, "application/zip");
+    if (zipped?.ok) saveFile(fileName(`positives ${localDay()}`, ".zip"), zipped.value, "application/zip");
     else if (zipped !== null && zipped.error.reason !== "cancelled") notify(zipped.error.message, { urgent: true });
   };
   return (

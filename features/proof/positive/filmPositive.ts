@@ -4,10 +4,11 @@ import type { Medium } from "../../../core/light/exposure/index.ts";
 import { processFilm } from "../../../core/negative/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
-import { saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/saveFile.ts";
 import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
 import { askProof } from "../askProof.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
+import { sheetWords } from "../negativeName.ts";
 import { drawnBytes } from "../paintDrawn.ts";
 import { tonesOf } from "./tonesOf.ts";
 import { linesOf } from "./useDrawing.ts";
@@ -56,6 +57,6 @@ export async function saveFilmPositive(negative: Negative, paper: Medium): Promi
     title: "Film positive",
     createdAt: isoWithOffset(new Date()),
   });
-  if (made.ok) saveFile("film-positive.pdf", made.value, "application/pdf");
+  if (made.ok) saveFile(fileName(`film positive ${sheetWords(negative)}`, ".pdf"), made.value, "application/pdf");
   else notify(made.error.message, { urgent: true });
 }
