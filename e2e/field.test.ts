@@ -280,7 +280,7 @@ describe("Log", () => {
     await maker.sees("[data-shot]", /2 min/);
     await maker.press("CSV");
     const { name, bytes } = await maker.saved();
-    expect(name).toMatch(/^log-all-cameras-2026-\d{2}-\d{2}-to-2026-\d{2}-\d{2}\.csv$/);
+    expect(name).toMatch(/^log-biscuit-tin-2026-\d{2}-\d{2}-to-2026-\d{2}-\d{2}\.csv$/);
     const { data } = Papa.parse<Record<string, string>>(bytes.toString("utf8"), { header: true });
     expect(data).toHaveLength(2);
     expect(data[0]).toMatchObject({

@@ -216,7 +216,7 @@ describe("Proof", () => {
     await maker.page.waitForSelector("[data-page] image");
     await maker.sees("[data-page]", /Water butt · Nine canisters · f\/1?\d\d\s*9 s ·/);
     await maker.press("Save as PDF");
-    expect((await maker.saved()).name).toMatch(/^hung-\d{4}-\d{2}-\d{2}\.pdf$/);
+    expect((await maker.saved()).name).toMatch(/^contact-sheet-\d{4}-\d{2}-\d{2}\.pdf$/);
     await maker.press("In a row");
     await maker.press("Save as PNG");
     const png = await maker.saved();
