@@ -7,17 +7,33 @@ import { bracketed, nextPlace, placesHeld } from "../expose/loading.ts";
 import { mediumEntries, readMedium } from "../stock/mediumEntries.ts";
 import { packWarnings } from "../stock/packWords.ts";
 import { logCsv } from "./logCsv.ts";
-import { readLogCsv } from "./readLogCsv.ts";
+import { type CsvFault, readLogCsv, type TableSetting } from "./readLogCsv.ts";
 import { filterOf, isSifted, matches, verdictOf } from "./shotFilter.ts";
+import { tableText } from "./tableText.ts";
+import { wordsChanged } from "./wordsChanged.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const CAMERAS = [{ id: "tin", name: "Biscuit tin" }];
-const read = (text: string) => readLogCsv(text, CAMERAS, () => "new", NOW);
+const two = (value: number): string => String(value).padStart(2, "0");
+const SETTING: TableSetting = {
+  cameras: CAMERAS,
+  newId: () => "new",
+  now: NOW,
+  here: ({ year, month, day, hour, minute, second }) =>
+    `${year}-${two(month)}-${two(day)}T${two(hour)}:${two(minute)}:${two(second)}+02:00`,
+  order: null,
+};
+/** What a table is read as; a date that could be two days is no fault of a row. */
+const read = (text: string, order: TableSetting["order"] = null) => {
+  const found = readLogCsv(text, { ...SETTING, order });
+  if (!found.ok && "unclear" in found.error) throw new Error(`unclear: ${found.error.unclear}`);
+  return found as Extract<typeof found, { ok: true }> | { ok: false; error: readonly CsvFault[] };
+};
 
 describe("the log as a table (RFC 4180)", () => {
   test("every shot of the demonstration comes back as it was; papaparse reads what is written", () => {
     const csv = logCsv(thistleRow.exposures);
-    const back = readLogCsv(csv, thistleRow.cameras, () => "new", NOW);
+    const back = readLogCsv(csv, { ...SETTING, cameras: thistleRow.cameras });
     if (!back.ok) throw new Error(JSON.stringify(back.error));
     const kept = ({ note, ...shot }: Exposure) => ({ ...shot, ...(note ? { note } : {}) });
     expect(back.value).toEqual(thistleRow.exposures.map(kept));
@@ -95,6 +111,68 @@ describe("the log as a table (RFC 4180)", () => {
     ]);
     expect(!back.ok && back.error[0]?.message).toMatch(/“Hat box” is none of your cameras/);
     expect(!back.ok && back.error[4]?.message).toMatch(/20 or less/);
+  });
+
+  test("a table as a spreadsheet saves it: its word for the mark between columns, headers in any case, dates as people write them", () => {
+    const table = (date: string) =>
+      `sep=;\r\nGIVEN SECONDS; opened ;camera;NOTE\r\n"12,5";"${date}";Biscuit tin;thin\r\n`;
+    const opened = (date: string, order: TableSetting["order"] = null) => {
+      const back = read(table(date), order);
+      return back.ok ? back.value[0]?.openedAt : back.error[0];
+    };
+    expect(read(table("2026-04-01 09:05"))).toMatchObject({ ok: true, value: [{ seconds: 12.5, note: "thin" }] });
+    for (const [date, iso] of [
+      ["2026-04-01 09:05", "2026-04-01T09:05:00+02:00"],
+      ["1.4.2026 9:05", "2026-04-01T09:05:00+02:00"],
+      ["01.04.26, 09:05:30", "2026-04-01T09:05:30+02:00"],
+      ["1 April 2026, 9:05 PM", "2026-04-01T21:05:00+02:00"],
+      ["13/4/2026 12:00 AM", "2026-04-13T00:00:00+02:00"],
+      ["4/13/2026 12:30 PM", "2026-04-13T12:30:00+02:00"],
+      ["2026-04-01", "2026-04-01T12:00:00+02:00"],
+      ["2026-04-01T09:05:00.5Z", "2026-04-01T09:05:00.5Z"],
+      ["2026-04-01 09:05 +0530", "2026-04-01T09:05:00+05:30"],
+      ["4/4/2026 8:00", "2026-04-04T08:00:00+02:00"],
+    ] as const) {
+      expect([date, opened(date)]).toEqual([date, iso]);
+    }
+    expect(() => opened("5/4/2026 8:00")).toThrow("unclear: 5/4/2026 8:00");
+    expect(opened("5/4/2026 8:00", "day first")).toBe("2026-04-05T08:00:00+02:00");
+    expect(opened("5/4/2026 8:00", "month first")).toBe("2026-05-04T08:00:00+02:00");
+    for (const none of ["yesterday", "31.4.2026", "2026-13-01", "1.4.2026 25:00", "1.4.2026 13:00 PM"]) {
+      expect(opened(none)).toMatchObject({
+        row: 3,
+        column: "Opened",
+        message: expect.stringMatching(/no date and time/),
+      });
+    }
+  });
+
+  test("the letters of a table are known: UTF-8, UTF-16 both ways with and without its mark, Windows-1252", () => {
+    const words = "Camera,Note\r\nBiscuit tin,Grüße von Beet 9 – 3 €\r\n";
+    const utf16 = (big: boolean, mark: boolean): Uint8Array => {
+      const text = (mark ? "\ufeff" : "") + words;
+      const bytes = new DataView(new ArrayBuffer(2 * text.length));
+      for (let i = 0; i < text.length; i++) bytes.setUint16(2 * i, text.charCodeAt(i), !big);
+      return new Uint8Array(bytes.buffer);
+    };
+    const windows = Uint8Array.from(words, (letter) => ({ "–": 0x96, "€": 0x80 })[letter] ?? letter.charCodeAt(0));
+    for (const bytes of [
+      new TextEncoder().encode(words),
+      new TextEncoder().encode(`\ufeff${words}`),
+      windows,
+      ...[true, false].flatMap((big) => [utf16(big, true), utf16(big, false)]),
+    ]) {
+      expect(tableText(bytes).replace(/^\ufeff/, "")).toBe(words);
+    }
+  });
+
+  test("words that a table would change are shown beside those that are here; what is only added is not", () => {
+    const [shot] = thistleRow.exposures as readonly [Exposure];
+    const becomes = { ...shot, subject: "Bean row?", note: "" };
+    expect(wordsChanged([becomes, { ...shot, id: "new" }], [{ ...shot, note: "" }, null])).toEqual([
+      { shot: shot.subject, what: "Subject", was: shot.subject, becomes: "Bean row?" },
+    ]);
+    expect(wordsChanged([shot], [shot])).toEqual([]);
   });
 
   test("a table without what is needed, or no table at all, is told so", () => {
