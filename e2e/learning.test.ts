@@ -89,8 +89,23 @@ describe("from judged shots to the next time", () => {
     await writeFile(path, bytes.toString("utf8").replace("Bean rows", "Broad beans"));
     await maker.press("Take in a CSV");
     await maker.give("CSV to take in", path);
+    // Words that would go are shown beside those that come.
+    await maker.sees('[data-words-changed="1"]', /Bean rows, subject\s*Bean rows\s*Broad beans/);
+    await maker.press("Take the table’s words");
     await maker.sees("[data-log]", /Broad beans/);
     await maker.sees("h1", /6 shots/);
+    // As a spreadsheet saves it: in its own letters, with a date that could be two days.
+    const windows = Buffer.from(
+      "sep=;\r\ncamera;OPENED;Given seconds;Subject\r\nBiscuit tin;5/4/2026 8:00;4;Gr\xfc\xdfe\r\n",
+      "latin1",
+    );
+    await writeFile(path, windows);
+    await maker.press("Take in a CSV");
+    await maker.give("CSV to take in", path);
+    await maker.sees("[data-unclear-date]", /“5\/4\/2026 8:00” could be two days/);
+    await maker.press("The day");
+    await maker.sees("[data-log]", /Grüße[\s\S]*5 Apr 2026|5 Apr 2026[\s\S]*Grüße/);
+    await maker.sees("h1", /7 shots/);
     await writeFile(
       path,
       "Camera,Opened,Given seconds\nBiscuit tin,2026-01-01T10:00:00Z,4 s\nNo such tin,2026-01-01T10:00:00Z,4\n",
@@ -98,7 +113,7 @@ describe("from judged shots to the next time", () => {
     await maker.press("Take in a CSV");
     await maker.give("CSV to take in", path);
     await maker.sees("[data-csv-faults]", /Row 2, Given seconds: “4 s” is no number\.[\s\S]*Row 3, Camera/);
-    await maker.sees("h1", /6 shots/);
+    await maker.sees("h1", /7 shots/);
     await maker.goTo("/log?view=loads");
     await maker.sees("[data-load-card]", /Nine canisters[\s\S]*Water butt[\s\S]*free/);
     await maker.press("Card as PDF");
