@@ -21,7 +21,8 @@ const rooms = {
   darkroom: ["basis", "light"],
   negative: ["basis", "light", "camera"],
   sun: ["basis", "light", "camera"],
-  document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun"],
+  viewfinder: ["basis", "light", "camera"],
+  document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun", "viewfinder"],
 };
 
 module.exports = {

@@ -32,6 +32,7 @@ export default [
   route("method", "routes/method.tsx"),
   route("api/solve", "routes/api.solve.ts"),
   route("api/expose", "routes/api.expose.ts"),
+  route("api/frame", "routes/api.frame.ts"),
   route("api/proof", "routes/api.proof.ts"),
   route("api/judge", "routes/api.judge.ts"),
   route("api/sun", "routes/api.sun.ts"),

@@ -5,6 +5,7 @@ import { scanPlate } from "../core/make/flatbed/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
+import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
 import { holeInFile } from "../workers/hole.ts";
 import { skyTools } from "../workers/sky.ts";
 import { scanToPng, scanToTiff } from "../workers/writeScan.ts";
@@ -73,6 +74,50 @@ describe("POST /api/solve", () => {
     for (const name of ["other.schema.json", "constructor", "toString", "valueOf.json"]) {
       expect((await fetch(`${address()}/schema/${name}`)).status).toBe(404);
     }
+  });
+});
+
+describe("POST /api/frame", () => {
+  const ask = {
+    hole: { diameter: 0.3 },
+    film: { surface: "flat", distance: 60, width: 127, height: 101.6 },
+    phone: { width: 1920, height: 1080, focalLength: 1500, centre: [960, 540], k1: 0 },
+    pose: { azimuth: 5, elevation: -2, roll: 0 },
+    offset: [0, 60, 0],
+    subjectDistance: null,
+    points: 16,
+  };
+  const frameAt = (body: unknown): Promise<Response> =>
+    fetch(`${address()}/api/frame`, { method: "POST", body: JSON.stringify(body) });
+
+  test("FORMAT's example is the core's own answer; faults have their place", async () => {
+    const answer = await frameAt(ask);
+    expect(answer.status).toBe(200);
+    expect(await answer.json()).toEqual(frameIn(ask as unknown as FrameRequest));
+    const bad = await frameAt({
+      ...ask,
+      phone: { ...ask.phone, width: 15, focalLength: 0, k1: 0.6, centre: [1] },
+      pose: { elevation: 91 },
+      offset: [0, 0, 10_001],
+      subjectDistance: 0,
+      points: 257,
+    });
+    expect(bad.status).toBe(422);
+    const { errors } = (await bad.json()) as { errors: { path: string }[] };
+    expect(errors.map(({ path }) => path).sort()).toEqual([
+      "/offset/2",
+      "/phone/centre",
+      "/phone/focalLength",
+      "/phone/k1",
+      "/phone/width",
+      "/points",
+      "/pose/elevation",
+      "/subjectDistance",
+    ]);
+    const tilted = await frameAt({ ...ask, film: { ...ask.film, surface: "cylinder", radius: 33, tiltX: 3 } });
+    expect(tilted.status).toBe(422);
+    expect((await fetch(`${address()}/api/frame`)).status).toBe(405);
+    expect((await fetch(`${address()}/schema/frame.schema.json`)).status).toBe(200);
   });
 });
 

@@ -7,6 +7,7 @@ import development from "../../core/document/schemas/development.schema.json";
 import expose from "../../core/document/schemas/expose.schema.json";
 import exposure from "../../core/document/schemas/exposure.schema.json";
 import film from "../../core/document/schemas/film.schema.json";
+import frame from "../../core/document/schemas/frame.schema.json";
 import hangSettings from "../../core/document/schemas/hang-settings.schema.json";
 import hole from "../../core/document/schemas/hole.schema.json";
 import holeAnswer from "../../core/document/schemas/hole-answer.schema.json";
@@ -36,6 +37,7 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   expose,
   exposure,
   film,
+  frame,
   "hang-settings": hangSettings,
   hole,
   "hole-answer": holeAnswer,

@@ -15,6 +15,7 @@ export { type Negative, type OtherOfPair, parseNegative } from "./negative.ts";
 export { type FileInArchive, type OpenedArchive, openArchive } from "./openArchive.ts";
 export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
 export { parseExpose } from "./parseExpose.ts";
+export { parseFrame } from "./parseFrame.ts";
 export { parseProof } from "./parseProof.ts";
 export { parseSolve } from "./parseSolve.ts";
 export { parseSun } from "./parseSun.ts";
