@@ -1,4 +1,5 @@
 import { joined } from "../core/basis/numeric/index.ts";
+import { jpegParts } from "./reading/jpegParts.ts";
 import { rational, type TiffField, tiffDirectory, tiffHead } from "./tiffDirectory.ts";
 
 /** What is written into a picture's file: its camera, and how it was taken. */
@@ -17,9 +18,14 @@ export interface PictureFacts {
  * The facts as an Exif block (a small TIFF): camera, f-number, time, speed, date, resolution; colours are sRGB.
  *
  * @param dpi pixels an inch
+ * @param jpeg the size of the JPEG it goes into: such a block says more
  * @source Exif 2.32 (CIPA DC-008-2019), 4.6
  */
-export function exifOf(facts: PictureFacts, dpi: number): Uint8Array<ArrayBuffer> {
+export function exifOf(
+  facts: PictureFacts,
+  dpi: number,
+  jpeg: { readonly width: number; readonly height: number } | null = null,
+): Uint8Array<ArrayBuffer> {
   const { camera, subject, fNumber, seconds, iso, openedAt } = facts;
   const [day, offset] = timeOf(openedAt);
   const inner: TiffField[] = [
@@ -31,7 +37,20 @@ export function exifOf(facts: PictureFacts, dpi: number): Uint8Array<ArrayBuffer
     [36864, "undefined", Uint8Array.from("0232", (letter) => letter.charCodeAt(0))],
     ...(day === null ? [] : ([[36867, "ascii", day]] satisfies TiffField[])),
     ...(offset === null ? [] : ([[36881, "ascii", offset]] satisfies TiffField[])),
+    // Brightness and two colours, in this order; the version of a standard that readers ask for.
+    ...(jpeg === null
+      ? []
+      : ([
+          [37121, "undefined", Uint8Array.of(1, 2, 3, 0)],
+          [40960, "undefined", Uint8Array.from("0100", (letter) => letter.charCodeAt(0))],
+        ] satisfies TiffField[])),
     [40961, "short", [1]],
+    ...(jpeg === null
+      ? []
+      : ([
+          [40962, "long", [jpeg.width]],
+          [40963, "long", [jpeg.height]],
+        ] satisfies TiffField[])),
   ];
   const outer = (at: number): TiffField[] => [
     [270, "ascii", plain(subject)],
@@ -41,6 +60,7 @@ export function exifOf(facts: PictureFacts, dpi: number): Uint8Array<ArrayBuffer
     [283, "rational", rational(dpi)],
     [296, "short", [2]],
     [305, "ascii", "Still Box"],
+    ...(jpeg === null ? [] : ([[531, "short", [1]]] satisfies TiffField[])),
     [34665, "long", [at]],
   ];
   const head = 8;
@@ -56,11 +76,27 @@ function timeOf(iso: string | null): readonly [string | null, string | null] {
   return [`${year}:${month}:${day} ${hour}:${minute}:${second}`, offset === "Z" ? "+00:00" : (offset ?? null)];
 }
 
+/** Letters that are no marked others, as they are spelt in plain ones. */
+const SPELT: Readonly<Record<string, string>> = {
+  ß: "ss",
+  æ: "ae",
+  Æ: "Ae",
+  œ: "oe",
+  Œ: "Oe",
+  ø: "o",
+  Ø: "O",
+  ł: "l",
+  Ł: "L",
+  đ: "d",
+  Đ: "D",
+};
+
 /** Exif's texts, and those of TIFF, are ASCII: letters with marks lose them, others become question marks. */
 export function plain(words: string): string {
   return words
     .normalize("NFKD")
     .replace(/\p{M}/gu, "")
+    .replace(/[ßæÆœŒøØłŁđĐ]/g, (letter) => SPELT[letter] ?? letter)
     .replace(/[’‘]/g, "'")
     .replace(/[–—]/g, "-")
     .replace(/[^\x20-\x7e]/g, "?");
@@ -101,7 +137,7 @@ export function withJpegFacts(
 ): Uint8Array<ArrayBuffer> {
   const text = (words: string): Uint8Array<ArrayBuffer> => new TextEncoder().encode(words);
   const segments = [
-    segment(0xe1, joined([text("Exif\0\0"), exifOf(facts, dpi)])),
+    segment(0xe1, joined([text("Exif\0\0"), exifOf(facts, dpi, jpegParts(jpeg))])),
     segment(0xe1, joined([text("http://ns.adobe.com/xap/1.0/\0"), text(xmpOf(facts))])),
     segment(0xe2, joined([text("ICC_PROFILE\0"), Uint8Array.of(1, 1), profile])),
   ];

@@ -98,6 +98,8 @@ describe("positives as files, read back by libvips (sharp) and exifr", () => {
       ColorSpace: 1,
       XResolution: 300,
       YResolution: 300,
+      ExifImageWidth: 40,
+      ExifImageHeight: 30,
       title: expect.anything(),
     });
     expect(JSON.stringify(read.title)).toContain("Bean rows &amp; &lt;cold frames&gt;");
