@@ -22,7 +22,8 @@ export const cutsheetPdf: Job<PdfOrder, ArrayBuffer> = async (order, control) =>
   pdf.setCreationDate(new Date(order.createdAt));
   pdf.setFileId("5711B0C5711B0C5711B0C5711B0C5711");
   pdf.setProperties({ title: order.title, creator: "Still Box" });
-  pdf.viewerPreferences({ PrintScaling: "None" });
+  pdf.setLanguage("en-GB");
+  pdf.viewerPreferences({ PrintScaling: "None", DisplayDocTitle: true });
   for (const [name, data] of Object.entries(FONTS)) {
     pdf.addFileToVFS(`${name}.ttf`, data);
     pdf.addFont(`${name}.ttf`, name, "normal");

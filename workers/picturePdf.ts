@@ -32,11 +32,18 @@ export const picturePdf: Job<PicturePdfOrder, ArrayBuffer> = async ({ pages, tit
   const sizeOf = (page: typeof first): [number, number] => [page?.width ?? 210, page?.height ?? 297];
   const wayOf = (page: typeof first): "landscape" | "portrait" =>
     page !== undefined && page.width > page.height ? "landscape" : "portrait";
-  const pdf = new jsPDF({ unit: "mm", format: sizeOf(first), orientation: wayOf(first), compress: true });
+  const pdf = new jsPDF({
+    unit: "mm",
+    format: sizeOf(first),
+    orientation: wayOf(first),
+    compress: true,
+    putOnlyUsedFonts: true,
+  });
   pdf.setCreationDate(new Date(createdAt));
   pdf.setFileId("5711B0C5711B0C5711B0C5711B0C5711");
   pdf.setProperties({ title, creator: "Still Box" });
-  pdf.viewerPreferences({ PrintScaling: "None" });
+  pdf.setLanguage("en-GB");
+  pdf.viewerPreferences({ PrintScaling: "None", DisplayDocTitle: true });
   pdf.addFileToVFS("plain.ttf", plain);
   pdf.addFont("plain.ttf", "plain", "normal");
   pdf.setFont("plain", "normal");

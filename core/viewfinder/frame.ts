@@ -29,7 +29,7 @@ export interface FrameAnswer {
 }
 
 /** What a request leaves out. FORMAT. */
-export const FRAME_DEFAULTS = { k1: 0, offset: [0, 0, 0], points: 16 } as const;
+const FRAME_DEFAULTS = { k1: 0, offset: [0, 0, 0], points: 16 } as const;
 /** Places of the sheet each way by which the share inside is counted. FORMAT. */
 const GRID = 64;
 const RADIANS = Math.PI / 180;
