@@ -164,6 +164,8 @@ describe("the log as a table (RFC 4180)", () => {
     ]) {
       expect(tableText(bytes).replace(/^\ufeff/, "")).toBe(words);
     }
+    // What is zero everywhere is no UTF-16.
+    expect(tableText(new Uint8Array(40))).toHaveLength(40);
   });
 
   test("words that a table would change are shown beside those that are here; what is only added is not", () => {
@@ -173,6 +175,7 @@ describe("the log as a table (RFC 4180)", () => {
       { shot: shot.subject, what: "Subject", was: shot.subject, becomes: "Bean row?" },
     ]);
     expect(wordsChanged([shot], [shot])).toEqual([]);
+    expect(wordsChanged([{ ...shot, note: "thin" }], [{ ...shot, note: "" }])).toEqual([]);
   });
 
   test("a table without what is needed, or no table at all, is told so", () => {
