@@ -265,7 +265,7 @@ describe("Sun · Read", () => {
     const { name, bytes } = await maker.saved();
     expect(name).toBe("made-up-sheet-png.csv");
     expect(bytes.toString()).toMatch(
-      /^day,time \(UTC\),sun,of full sun,step over track width\r\n2026-12-21,2026-12-21T\d\d:/,
+      /^day,time \(Europe\/London\),sun,of full sun,step over track width\r\n2026-12-21,2026-12-21T\d\d:\d\d:\d\d\+00:00,/,
     );
     await maker.reload();
     await maker.sees("[data-points]", /3 on tracks, 2 on the horizon/);

@@ -170,7 +170,7 @@ describe("Words", () => {
     );
   });
 
-  test("the diary's table: sun and cloud where the sheet can tell, in UTC, no line where it can't", () => {
+  test("the diary's table: sun and cloud where the sheet can tell, by the clock of its place, no line where it can't", () => {
     const diary: Diary = {
       dates: ["2027-03-01", "2027-03-02"],
       hours: new Float64Array([0, 0.1]),
@@ -178,12 +178,15 @@ describe("Words", () => {
       sun: new Float32Array([0.9, Number.NaN, 0.1, 0.41]),
       parted: new Float32Array([1, 0, 0.5, 0.25]),
     };
-    expect(diaryCsv(diary).split("\r\n")).toEqual([
-      "day,time (UTC),sun,of full sun,step over track width",
-      "2027-03-01,2027-03-01T12:00:00Z,1,0.90,1.00",
-      "2027-03-02,2027-03-02T12:00:00Z,0,0.10,0.50",
-      "2027-03-02,2027-03-02T12:00:01Z,1,0.41,0.25",
+    const table = (zone: string) => diaryCsv(diary, zone).split("\r\n");
+    expect(table("Europe/London")).toEqual([
+      "day,time (Europe/London),sun,of full sun,step over track width",
+      "2027-03-01,2027-03-01T12:00:00+00:00,1,0.90,1.00",
+      "2027-03-02,2027-03-02T12:00:00+00:00,0,0.10,0.50",
+      "2027-03-02,2027-03-02T12:00:01+00:00,1,0.41,0.25",
       "",
     ]);
+    expect(table("Australia/Adelaide")[1]).toBe("2027-03-01,2027-03-01T22:30:00+10:30,1,0.90,1.00");
+    expect(table("America/New_York")[1]).toBe("2027-03-01,2027-03-01T07:00:00-05:00,1,0.90,1.00");
   });
 });

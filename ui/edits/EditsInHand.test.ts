@@ -70,6 +70,23 @@ async function settled(): Promise<void> {
 const depth = (mm: number) => (camera: Camera) => withField(camera, "container.depth", mm);
 const wall = (mm: number) => (camera: Camera) => withField(camera, "container.wall", mm);
 
+test("what has no room is tried again after a while; of what was deleted elsewhere nothing is, until it is there again", async () => {
+  const { hand, waiting, pass, answers, elsewhere } = bench();
+  hand.edit("depth", depth(80));
+  pass(250);
+  await answers(FULL);
+  pass(5000);
+  expect(waiting).toHaveLength(1);
+  await answers({ reason: "missing", message: "gone" });
+  pass(60_000);
+  expect(waiting).toHaveLength(0);
+  expect(hand.shown().saveState).toMatchObject({ reason: "missing" });
+  hand.arrives(elsewhere(wall(2)));
+  void hand.flush();
+  await answers();
+  expect(hand.shown().saveState).toBe("saved");
+});
+
 test("an edit shows at once, is noted at once, stored a moment later, and its note is struck out on the answer", async () => {
   const { hand, notes, waiting, pass, answers, field } = bench();
   hand.edit("depth", depth(80));

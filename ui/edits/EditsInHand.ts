@@ -149,7 +149,10 @@ export class EditsInHand<R extends Holdable> {
       this.#sent = others;
       // Not stored: the change stays in hand; the next edit, a press on “Try again” or a while later sends it along.
       this.#label ??= label;
-      this.#callOff ??= this.#tools.later(TRY_AGAIN_AFTER_MS, () => void this.flush());
+      // Of what was deleted elsewhere nothing can be stored until it is there again, and then it arrives.
+      if (failed.reason !== "missing") {
+        this.#callOff ??= this.#tools.later(TRY_AGAIN_AFTER_MS, () => void this.flush());
+      }
       this.#show();
       return;
     }

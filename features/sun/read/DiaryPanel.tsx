@@ -71,7 +71,15 @@ export function DiaryPanel({
         </Button>
         {share !== null && <Button onClick={() => job?.abort()}>Stop</Button>}
         {diary !== null && (
-          <Button onClick={() => saveFile(fileName(name || "diary", ".csv"), diaryCsv(diary.read), "text/csv")}>
+          <Button
+            onClick={() =>
+              saveFile(
+                fileName(name || "diary", ".csv"),
+                diaryCsv(diary.read, request.site.timeZone),
+                "text/csv;charset=utf-8",
+              )
+            }
+          >
             Save as CSV
           </Button>
         )}
