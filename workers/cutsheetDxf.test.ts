@@ -32,6 +32,19 @@ describe("DXF read back by dxf-parser", () => {
     expect(names).toEqual(expect.arrayContaining(["CUT", "SCORE", "GUIDE", "TEXT", "ENGRAVE"]));
   });
 
+  test("it says how far it reaches: every corner and circle lies within, the outermost on it", () => {
+    const { $EXTMIN: least, $EXTMAX: most } = (dxf?.header ?? {}) as unknown as Record<string, { x: number; y: number }>;
+    const points = entities.flatMap(({ vertices = [], center, radius = 0 }) => [
+      ...vertices,
+      ...(center ? [-1, 1].map((way) => ({ x: center.x + way * radius, y: center.y + way * radius })) : []),
+    ]);
+    const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+    expect(least?.x).toBeLessThanOrEqual(Math.min(...xs) + 1e-9);
+    expect(most?.y).toBeGreaterThanOrEqual(Math.max(...ys) - 1e-9);
+    expect(most?.x).toBeCloseTo(Math.max(...xs), 6);
+    expect(least?.y).toBeCloseTo(Math.min(...ys), 6);
+  });
+
   test("face, plate and opening have their sizes to 0.001 mm, on CUT", () => {
     for (const [width, height] of [
       [165, 118],

@@ -25,11 +25,35 @@ export function partsToDxf(parts: readonly Part[]): string {
   const names = new Map(Object.values(DXF_LAYERS).map(({ name, colour }) => [name, colour]));
   for (const [name, colour] of names) dxf.addLayer(name, colour, "CONTINUOUS");
   let left = 0;
+  const corners: Point[] = [];
   for (const part of parts) {
-    for (const mark of part.marks) drawMark(dxf, mark, left);
+    for (const mark of part.marks) {
+      drawMark(dxf, mark, left);
+      corners.push(...cornersOf(mark).map(({ x, y }) => ({ x: left + x, y: -y })));
+    }
     left += part.width + GAP;
   }
+  // What a program shows first: all of it.
+  const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
+  dxf.setVariable("$EXTMIN", { 10: Math.min(...xs), 20: Math.min(...ys), 30: 0 });
+  dxf.setVariable("$EXTMAX", { 10: Math.max(...xs), 20: Math.max(...ys), 30: 0 });
   return dxf.stringify();
+}
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Points between which a mark lies; of words, where they stand. */
+function cornersOf(mark: Mark): readonly Point[] {
+  if (mark.kind === "label") return [mark.at];
+  if (mark.kind === "line") return mark.points;
+  const { centre, radius } = mark;
+  return [
+    { x: centre.x - radius, y: centre.y - radius },
+    { x: centre.x + radius, y: centre.y + radius },
+  ];
 }
 
 function drawMark(dxf: DxfWriter, mark: Mark, left: number): void {

@@ -112,6 +112,9 @@ describe("pieces of drawings", () => {
       ],
     };
     const svg = sceneToSvg(scene, "Tin & lid");
+    // SVG 2, 13.5.5: the ways in which lines may join.
+    const joins = [...svg.matchAll(/stroke-linejoin="([^"]*)"/g)].map(([, way]) => way);
+    expect([...new Set(joins)]).toEqual(["round"]);
     expect(svg).toContain('width="210mm" height="297mm" viewBox="-5 0 210 297"');
     expect(svg).toContain("<title>Tin &amp; lid</title>");
     expect(svg).toContain("5 &lt; 7 &amp;");

@@ -33,7 +33,7 @@ function layerGroup(layer: Layer, marks: readonly Mark[]): string {
   const path =
     drawn === ""
       ? ""
-      : `<path d="${drawn}" fill="${fill ? INK.light[fill] : "none"}" ${stroke} stroke-linejoin="rounded"/>\n`;
+      : `<path d="${drawn}" fill="${fill ? INK.light[fill] : "none"}" ${stroke} stroke-linejoin="round"/>\n`;
   return `<g id="${layer}">\n${path}${labels}</g>`;
 }
 
