@@ -33,7 +33,10 @@ describe("DXF read back by dxf-parser", () => {
   });
 
   test("it says how far it reaches: every corner and circle lies within, the outermost on it", () => {
-    const { $EXTMIN: least, $EXTMAX: most } = (dxf?.header ?? {}) as unknown as Record<string, { x: number; y: number }>;
+    const { $EXTMIN: least, $EXTMAX: most } = (dxf?.header ?? {}) as unknown as Record<
+      string,
+      { x: number; y: number }
+    >;
     const points = entities.flatMap(({ vertices = [], center, radius = 0 }) => [
       ...vertices,
       ...(center ? [-1, 1].map((way) => ({ x: center.x + way * radius, y: center.y + way * radius })) : []),
