@@ -77,13 +77,9 @@ export function readBytes(request: Request): Promise<Uint8Array<ArrayBuffer> | R
 
 async function readBody(request: Request, largest: number): Promise<Uint8Array<ArrayBuffer> | Response> {
   const tooLarge = (): Response => refused(413, [{ path: "", message: `is larger than ${largest / MIB} MiB` }]);
-  // What says itself that it is far too large is not read at all, and its connection not used again; a little of it is read to
-  // its end and thrown away, so that the sender hears the answer and may go on.
-  if (Number(request.headers.get("Content-Length") ?? 0) > largest + MOST_DRAINED) {
-    const answer = tooLarge();
-    answer.headers.set("Connection", "close");
-    return answer;
-  }
+  // What says itself that it is far too large is not read at all; a little too large is read to its end and thrown away, so
+  // that its sender may go on with the same connection.
+  if (Number(request.headers.get("Content-Length") ?? 0) > largest + MOST_DRAINED) return tooLarge();
   const reader = request.body?.getReader();
   if (reader === undefined) return new Uint8Array();
   const chunks: Uint8Array[] = [];
