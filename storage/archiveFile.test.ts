@@ -9,11 +9,13 @@ import { archiveConflicts, exportArchive, importArchive } from "./archiveFile.ts
 import { addCamera, listCameras } from "./cameras.ts";
 import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
 import { addDemo } from "./demo.ts";
-import { cameraRef, editRecord, getEdited, historyState, removeEdited } from "./edits.ts";
+import { editRecord, getEdited, removeEdited } from "./edits.ts";
 import { listExposures } from "./exposures.ts";
+import { historyState } from "./history.ts";
 import { readPicture, savePicture } from "./pictures.ts";
 import { readSettings } from "./settings.ts";
 import { sha256 } from "./sha256.ts";
+import { cameraRef } from "./steps.ts";
 import { filesOf, readArchive } from "./testing.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";

@@ -10,10 +10,10 @@ import {
 } from "../core/document/index.ts";
 import { type ExposureRow, exposureOf, exposureRow, type StillBoxDb, theDb } from "./db.ts";
 import type { EditedName } from "./edited.ts";
-import { forgetEdits } from "./edits.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
 import { KEEPING } from "./keeping.ts";
 import { contentOf } from "./pictures.ts";
+import { forgetEdits } from "./steps.ts";
 
 /** An archive as read and checked; its pictures are taken out of it one by one. */
 export interface ReadArchive {

@@ -2,8 +2,10 @@ import type { Result } from "../core/basis/units/index.ts";
 import type { Camera } from "../core/camera/container/index.ts";
 import { parseCamera } from "../core/document/index.ts";
 import { DELETED, type StillBoxDb, theDb } from "./db.ts";
-import { checkedEdited, forgetEdits, getEdited, removeEdited, type Step, standingSteps } from "./edits.ts";
+import { getEdited, removeEdited, type Step } from "./edits.ts";
 import { attempt, type StorageFailure } from "./failure.ts";
+import { standingSteps } from "./history.ts";
+import { checkedEdited, forgetEdits } from "./steps.ts";
 
 export interface CameraName {
   readonly id: string;

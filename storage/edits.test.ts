@@ -2,7 +2,8 @@ import "fake-indexeddb/auto";
 import type { Trail } from "../core/document/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { bringBack, editRecord, getEdited, historyState, removeEdited, stepHistory } from "./edits.ts";
+import { bringBack, editRecord, getEdited, removeEdited } from "./edits.ts";
+import { historyState, stepHistory } from "./history.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { fakeLocalStorage } from "./testing.ts";
 

@@ -4,11 +4,13 @@ import { type Camera, withExposed } from "../core/camera/container/index.ts";
 import type { Count } from "../core/document/index.ts";
 import { exportArchive, importArchive } from "./archiveFile.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { cameraRef, editRecord, historyState, removeEdited, stepHistory, takeBack } from "./edits.ts";
+import { editRecord, removeEdited } from "./edits.ts";
 import { importShots, judgedShots, listExposures, logExposure, shotsOfLoad, siftShots } from "./exposures.ts";
 import { orRefused } from "./failure.ts";
+import { historyState, stepHistory, takeBack } from "./history.ts";
 import { loadCamera } from "./loads.ts";
 import { getRecord, listRecords, saveRecord } from "./records.ts";
+import { cameraRef } from "./steps.ts";
 import { COUNTED, filesOf, LATER, NOW, readArchive, saveShot, stored, trayLoad, trayShot } from "./testing.ts";
 
 let db: StillBoxDb;

@@ -4,11 +4,13 @@ import { changesBetween } from "../core/document/index.ts";
 import { addCamera, cameraNames, deletedCameras, removeCamera } from "./cameras.ts";
 import { connectionTrouble } from "./connection.ts";
 import { type NoteRow, openDb, openStorage, type StillBoxDb, theDb } from "./db.ts";
-import { cameraRef, editRecord, getEdited, historyState, takeBack } from "./edits.ts";
+import { editRecord, getEdited } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { attempt, storageFailure } from "./failure.ts";
+import { historyState, takeBack } from "./history.ts";
 import { recoverUnsaved } from "./recovery.ts";
 import { writeSetting } from "./settings.ts";
+import { cameraRef } from "./steps.ts";
 import { demoDb, depth, fakeLocalStorage, NOW, stored, TIN } from "./testing.ts";
 import { hasUnsaved, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 

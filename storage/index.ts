@@ -34,25 +34,7 @@ export {
   takeBackFinish,
 } from "./developments.ts";
 export type { Edited, EditedName, HeldName } from "./edited.ts";
-export {
-  bringBack,
-  cameraRef,
-  changeAsStep,
-  type Edit,
-  type EditedRef,
-  editRecord,
-  getEdited,
-  type HeldRef,
-  type HistoryState,
-  historyState,
-  removeEdited,
-  type Step,
-  type Stepped,
-  type StepsOf,
-  stepHistory,
-  takeBack,
-  there,
-} from "./edits.ts";
+export { bringBack, changeAsStep, type Edit, editRecord, getEdited, removeEdited, type Step } from "./edits.ts";
 export { countExposures } from "./exposureCounts.ts";
 export {
   countShots,
@@ -69,6 +51,7 @@ export {
 export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./hangSettings.ts";
 export { hasOwnMedia } from "./hasOwnMedia.ts";
+export { type HistoryState, historyState, type Stepped, stepHistory, takeBack } from "./history.ts";
 export { withTaken } from "./keeping.ts";
 export { type Loading, listLoads, loadCamera, presentLoad } from "./loads.ts";
 export { loadsLeft } from "./loadsLeft.ts";
@@ -80,6 +63,7 @@ export { type Act, doActs, listRecords, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
 export { type StandsOpen, standsOpen } from "./standsOpen.ts";
+export { cameraRef, type EditedRef, type HeldRef, type StepsOf, there } from "./steps.ts";
 export { countTrailsOut, standsOut } from "./trailsOut.ts";
 export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
 export { type Live, useLive } from "./useLive.ts";

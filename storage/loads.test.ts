@@ -1,7 +1,8 @@
 import "fake-indexeddb/auto";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { changeAsStep, takeBack } from "./edits.ts";
+import { changeAsStep } from "./edits.ts";
 import { orRefused } from "./failure.ts";
+import { takeBack } from "./history.ts";
 import { listLoads, loadCamera, presentLoad } from "./loads.ts";
 import { getRecord, saveRecord } from "./records.ts";
 import { LATER, saveShot, trayLoad, trayShot } from "./testing.ts";

@@ -2,10 +2,12 @@ import "fake-indexeddb/auto";
 import fc from "fast-check";
 import { type Bottle, type Pack, parseArchive } from "../core/document/index.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { changeAsStep, historyState, removeEdited, stepHistory, takeBack, there } from "./edits.ts";
+import { changeAsStep, removeEdited } from "./edits.ts";
 import { orRefused } from "./failure.ts";
+import { historyState, stepHistory, takeBack } from "./history.ts";
 import { withTaken } from "./keeping.ts";
 import { getRecord, saveRecord } from "./records.ts";
+import { there } from "./steps.ts";
 import { LATER, NOW } from "./testing.ts";
 
 let db: StillBoxDb;

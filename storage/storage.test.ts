@@ -13,10 +13,12 @@ import {
 } from "./cameras.ts";
 import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
-import { cameraRef, editRecord, getEdited, historyState, removeEdited, stepHistory, takeBack } from "./edits.ts";
+import { editRecord, getEdited, removeEdited } from "./edits.ts";
 import { countExposures } from "./exposureCounts.ts";
 import { countShots, listExposures, saveExposure, shotsBetween } from "./exposures.ts";
+import { historyState, stepHistory, takeBack } from "./history.ts";
 import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
+import { cameraRef } from "./steps.ts";
 import { demoDb, depth, NOW, saveShot, stored, TIN } from "./testing.ts";
 
 let db: StillBoxDb;

@@ -2,8 +2,8 @@ import "fake-indexeddb/auto";
 import { Dexie } from "dexie";
 import { deletedCameras } from "./cameras.ts";
 import { openDb } from "./db.ts";
-import { historyState, takeBack } from "./edits.ts";
 import { listExposures } from "./exposures.ts";
+import { historyState, takeBack } from "./history.ts";
 import { listRecords } from "./records.ts";
 import { NOW, stored, TIN, trayShot } from "./testing.ts";
 

@@ -92,7 +92,8 @@ async function tookBack(step: number): Promise<void> {
   if (!taken.ok) notify(whyNot(taken.error), { urgent: true });
 }
 
-function whyNot({ message, faults }: StorageFailure): string {
+/** Why something is not stored, with the first place at fault. */
+export function whyNot({ message, faults }: StorageFailure): string {
   const [fault] = faults ?? [];
   return fault ? `${message} ${fault.path.slice(1).replace(/\//g, ", ")} ${fault.message}.` : message;
 }

@@ -24,8 +24,8 @@ export function lightOfNumber(encoded: Encoded, share: number): number {
   const { light } = encoded;
   const at = Math.max(0, Math.min(1, share)) * (light.length - 1);
   const below = Math.min(light.length - 2, Math.floor(at));
-  const [from = 0, to = 1] = light.slice(below, below + 2);
-  return from + (to - from) * (at - below);
+  const from = light[below] as number;
+  return from + ((light[below + 1] as number) - from) * (at - below);
 }
 
 /** Steps of a curve made here. */

@@ -10,6 +10,7 @@ import {
   there,
 } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
+import { whyNot } from "../../../ui/undoable.ts";
 
 const LONGEST_LABEL = 1000;
 
@@ -40,9 +41,7 @@ export function readLogAction(sent: unknown): LogAction | null {
 export async function logAction(asked: LogAction): Promise<LogAnswer> {
   const done = await doneBy(asked, isoWithOffset(new Date()));
   if (done.ok) return { failed: null, step: done.value };
-  const [fault] = done.error.faults ?? [];
-  const failed = fault ? `${done.error.message} ${fault.path.slice(1)} ${fault.message}.` : done.error.message;
-  return { failed, step: null };
+  return { failed: whyNot(done.error), step: null };
 }
 
 async function doneBy(asked: LogAction, now: string): Promise<Result<number | null, StorageFailure>> {
