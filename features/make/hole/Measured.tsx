@@ -14,6 +14,8 @@ export function Measured({
 }) {
   const words = useLengthWords();
   const { answer, outline, near } = report;
+  // That the file does not say what its numbers are stands beside the choice, with both sizes.
+  const warnings = (answer?.warnings ?? []).filter(({ code }) => code !== "numbers-unsaid");
   const pixels = (value: number): string => `${value.toFixed(1)} px`;
   const size = (mm: number, px: number): string => (answer === null ? pixels(px) : words(mm, 3));
   const rows: readonly (readonly [name: string, figure: string, why: string])[] = [
@@ -55,9 +57,9 @@ export function Measured({
           <p className="mt-2">How large is a pixel? Type the resolution below, or set it by a ruler.</p>
         ) : (
           <>
-            {answer.warnings.length > 0 && (
+            {warnings.length > 0 && (
               <ul className="mt-2 grid gap-1 text-[0.93rem]">
-                {answer.warnings.map(({ code, message }) => (
+                {warnings.map(({ code, message }) => (
                   <li key={code}>{message}</li>
                 ))}
               </ul>
