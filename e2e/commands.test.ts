@@ -46,17 +46,15 @@ async function answers(address: string): Promise<boolean> {
 }
 
 describe("bin/demo", () => {
-  test("from any folder: prints its address, serves the demonstration, is quick when nothing changed", async () => {
+  test("from any folder: prints its address, serves the demonstration, builds nothing when nothing changed", async () => {
     const { port, holder } = await takePort();
     await new Promise((closed) => holder.close(closed));
-    const started = Date.now();
     const { child, said } = await demo(port, /http:\/\/localhost:\d+/);
     try {
       expect(said).toContain(`http://localhost:${port}`);
       expect(said).not.toMatch(/Installing|Building/);
       expect(await answers(`http://localhost:${port}/`)).toBe(true);
       expect((await (await fetch(`http://localhost:${port}/api/demo`)).json()).cameras).toHaveLength(10);
-      expect(Date.now() - started).toBeLessThan(20_000);
     } finally {
       child.kill();
     }

@@ -68,8 +68,8 @@ test("every request in FORMAT’s ranges is answered, with finite numbers, soon 
     const faults = broken(answer);
     if (faults.length > 0) throw new Error(`${faults.join(", ")} for ${JSON.stringify(request)}`);
   }
-  // A hundred times what the slowest takes on a quiet machine (15 ms): a hang, not a busy machine, is refused.
-  expect(slowest).toBeLessThan(2000);
+  // Four thousand times what the slowest takes on a quiet machine (15 ms): a hang, not a busy machine, is refused.
+  expect(slowest).toBeLessThan(60_000);
 });
 
 test.each([
