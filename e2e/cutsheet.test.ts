@@ -143,10 +143,12 @@ describe("Cut sheets", () => {
 
   test("parts for a cutter as DXF; materials for one and for twelve; a rim that was measured", async () => {
     const maker = await at("/cameras/thistle-cocoa-tin/make");
-    await maker.press("DXF, all parts");
+    await maker.press("DXF, on this stock");
     const { name, bytes } = await maker.saved();
-    expect(name).toBe("cocoa-tin-cut-sheet.dxf");
+    expect(name).toBe("cocoa-tin-card.dxf");
     expect(bytes.toString()).toMatch(/\$INSUNITS/);
+    await maker.type("Stock, across", "100 mm");
+    await maker.sees("[data-stock]", /left out: .*Wall/);
     await maker.sees("[data-bill]", /Plate blank\s*1/);
     await maker.type("Number of cameras", "12");
     await maker.sees("[data-bill]", /Plate blank\s*12/);

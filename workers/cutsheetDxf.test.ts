@@ -1,8 +1,8 @@
 import DxfParser from "dxf-parser";
-import { cutParts } from "../core/make/cutsheet/index.ts";
+import { cutParts, onStock } from "../core/make/cutsheet/index.ts";
 import { testCamera } from "../core/testing/cameras.ts";
 import { cutOrderFor } from "../core/testing/cutOrders.ts";
-import { partsToDxf } from "./cutsheetDxf.ts";
+import { drawingToDxf } from "./cutsheetDxf.ts";
 
 interface Entity {
   readonly type: string;
@@ -17,7 +17,8 @@ interface Entity {
 describe("DXF read back by dxf-parser", () => {
   const camera = testCamera("flat-box", { width: 165, height: 118, openingDiameter: 8 });
   const parts = cutParts(cutOrderFor(camera));
-  const dxf = new DxfParser().parseSync(partsToDxf(parts));
+  const plan = onStock(parts, { of: "card", width: 400, height: 300 });
+  const dxf = new DxfParser().parseSync(drawingToDxf(plan.marks));
   const entities = (dxf?.entities ?? []) as unknown as readonly Entity[];
   const sizes = entities.flatMap(({ vertices, layer }) => {
     if (vertices === undefined || vertices.length < 3) return [];
@@ -29,7 +30,7 @@ describe("DXF read back by dxf-parser", () => {
     expect(dxf?.header.$INSUNITS).toBe(4);
     const table = dxf?.tables.layer as unknown as { readonly layers: object } | undefined;
     const names = Object.keys(table?.layers ?? {});
-    expect(names).toEqual(expect.arrayContaining(["CUT", "SCORE", "GUIDE", "TEXT", "ENGRAVE"]));
+    expect(names).toEqual(expect.arrayContaining(["CUT", "SCORE", "GUIDE", "TEXT", "ENGRAVE", "PINHOLE", "MARK"]));
   });
 
   test("it says how far it reaches: every corner and circle lies within, the outermost on it", () => {
@@ -48,36 +49,39 @@ describe("DXF read back by dxf-parser", () => {
     expect(least?.y).toBeCloseTo(Math.min(...ys), 6);
   });
 
-  test("face, plate and opening have their sizes to 0.001 mm, on CUT", () => {
-    for (const [width, height] of [
-      [165, 118],
-      [19, 19],
-    ] as const) {
-      expect(
-        sizes.some(
-          (each) =>
-            each.layer === "CUT" && Math.abs(each.width - width) < 0.001 && Math.abs(each.height - height) < 0.001,
-        ),
-      ).toBe(true);
-    }
-    const circles = entities.filter(({ type }) => type === "CIRCLE");
-    expect(circles.some(({ radius, layer }) => layer === "CUT" && Math.abs((radius ?? 0) - 4) < 0.001)).toBe(true);
+  test("only what is cut is on CUT: the face and its opening to 0.001 mm; its cross is not, the stock’s edge is not", () => {
+    const cut = entities.filter(({ layer }) => layer === "CUT");
+    expect(cut.map(({ type }) => type).sort()).toEqual(["CIRCLE", "LWPOLYLINE"]);
+    const [face] = sizes.filter(({ layer }) => layer === "CUT");
+    const sides = [face?.width ?? 0, face?.height ?? 0].sort((a, b) => a - b);
+    expect(sides[0]).toBeCloseTo(118, 3);
+    expect(sides[1]).toBeCloseTo(165, 3);
+    expect(cut.find(({ type }) => type === "CIRCLE")?.radius).toBeCloseTo(4, 3);
+    expect(entities.filter(({ layer }) => layer === "MARK")).toHaveLength(2);
+    expect(sizes.some(({ layer, width, height }) => layer === "GUIDE" && width === 400 && height === 300)).toBe(true);
+  });
+
+  test("of plate metal the blank is cut and the pinhole is not", () => {
+    const metal = onStock(parts, { of: "plate metal", width: 100, height: 100 });
+    const read = new DxfParser().parseSync(drawingToDxf(metal.marks));
+    const drawn = (read?.entities ?? []) as unknown as readonly Entity[];
+    expect(drawn.filter(({ layer }) => layer === "CUT").map(({ type }) => type)).toEqual(["LWPOLYLINE"]);
+    expect(drawn.find(({ layer }) => layer === "PINHOLE")?.radius).toBeCloseTo(0.15, 6);
   });
 
   test("the opening lies in the middle of its face, y pointing up", () => {
     const opening = entities.find(({ type, radius }) => type === "CIRCLE" && radius === 4);
-    const left = 0;
-    expect(opening?.center?.x).toBeCloseTo(left + 82.5, 6);
-    expect(opening?.center?.y).toBeCloseTo(-59, 6);
+    const face = entities.find(({ layer, type }) => layer === "CUT" && type === "LWPOLYLINE");
+    const [xs, ys] = [face?.vertices?.map(({ x }) => x) ?? [], face?.vertices?.map(({ y }) => y) ?? []];
+    expect(opening?.center?.x).toBeCloseTo((Math.min(...xs) + Math.max(...xs)) / 2, 6);
+    expect(opening?.center?.y).toBeCloseTo((Math.min(...ys) + Math.max(...ys)) / 2, 6);
+    expect(Math.max(...ys)).toBeLessThanOrEqual(0);
   });
 
-  test("trim lines are on SCORE, words on TEXT, and nothing is missing", () => {
-    const marks = parts.flatMap((part) => part.marks);
-    expect(entities).toHaveLength(marks.length);
+  test("words are on TEXT, and nothing is missing", () => {
+    expect(entities).toHaveLength(plan.marks.length);
     const text = entities.filter(({ type }) => type === "TEXT");
     expect(text.every(({ layer }) => layer === "TEXT" || layer === "DIMENSION")).toBe(true);
-    expect(text.some(({ text: words }) => /plate 19/.test(words ?? ""))).toBe(true);
-    const shutter = entities.filter(({ layer }) => layer === "SCORE");
-    expect(shutter.length).toBeGreaterThan(0);
+    expect(text.some(({ text: words }) => /opening 8/.test(words ?? ""))).toBe(true);
   });
 });

@@ -75,6 +75,7 @@ describe("cut-sheet PDF", () => {
     name: "Part",
     width: 100,
     height: 50,
+    of: "card" as const,
     marks: [line("cut", { x: 0, y: 0 }, { x: 100, y: 50 })],
   };
   const order = {

@@ -2,7 +2,15 @@ import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
 import { type Scene, sceneToSvg } from "../../core/basis/drawing/index.ts";
-import { CHECK_BAR, cutParts, layOut, PAPERS, type Paper, type Part } from "../../core/make/cutsheet/index.ts";
+import {
+  CHECK_BAR,
+  cutParts,
+  drawnPart,
+  layOut,
+  PAPERS,
+  type Paper,
+  type Part,
+} from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
@@ -10,6 +18,7 @@ import { Panel } from "../../ui/Panel.tsx";
 import { Segments } from "../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
+import { CutterPanel } from "./CutterPanel.tsx";
 import { cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
@@ -43,10 +52,6 @@ export function MakePage() {
       sceneToSvg(partScene(part), `${camera.name}, ${part.name}`),
       "image/svg+xml",
     );
-  const saveDxf = async (): Promise<void> => {
-    const { partsToDxf } = await import("../../workers/cutsheetDxf.ts");
-    saveFile(fileName(`${camera.name} cut sheet`, ".dxf"), partsToDxf(parts), "image/vnd.dxf");
-  };
   return (
     <>
       <MakeActions>
@@ -70,9 +75,6 @@ export function MakePage() {
             }
           >
             <Download size={16} aria-hidden /> SVG, this page
-          </Button>
-          <Button onClick={() => void saveDxf()}>
-            <Download size={16} aria-hidden /> DXF, all parts
           </Button>
         </div>
       </MakeActions>
@@ -130,6 +132,7 @@ export function MakePage() {
               </div>
             )}
           </Panel>
+          <CutterPanel camera={camera.name} parts={parts} />
           <Materials order={order} />
           <Panel title="Before you cut">
             <ul className="grid gap-1.5 text-[0.93rem]">
@@ -152,8 +155,10 @@ const AROUND = 5;
 
 /** A part alone, with a little white round it. */
 function partScene(part: Part): Scene {
+  const { bounds, marks } = drawnPart(part);
+  const { x, y, width, height } = bounds;
   return {
-    bounds: { x: -AROUND, y: -AROUND, width: part.width + 2 * AROUND, height: part.height + 2 * AROUND },
-    marks: part.marks,
+    bounds: { x: x - AROUND, y: y - AROUND, width: width + 2 * AROUND, height: height + 2 * AROUND },
+    marks,
   };
 }

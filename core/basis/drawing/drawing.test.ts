@@ -210,7 +210,7 @@ describe.each(KINDS)("the cut sheet of a %s", (kind) => {
         );
         expect(outside).toEqual([]);
         const lengths = scene.marks.flatMap((mark) =>
-          mark.kind === "line" && mark.layer === "cut" && mark.points.length === 2
+          mark.kind === "line" && mark.layer === "mark" && mark.points.length === 2
             ? [Math.abs((mark.points[1]?.x ?? 0) - (mark.points[0]?.x ?? 0))]
             : [],
         );

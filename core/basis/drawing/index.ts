@@ -22,3 +22,4 @@ export {
 } from "./scene.ts";
 export { LAYERS, type Layer, type LayerStyle, TYPE } from "./tokens.ts";
 export { sceneToSvg } from "./toSvg.ts";
+export { brokenLines, fitted, labelBox, textWidth } from "./words.ts";

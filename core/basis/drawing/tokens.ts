@@ -14,6 +14,8 @@ export type Layer =
   | "contour"
   | "dimension"
   | "cut"
+  | "mark"
+  | "pinhole"
   | "solid"
   | "trim"
   | "guide"
@@ -43,6 +45,9 @@ export const LAYERS: Readonly<Record<Layer, LayerStyle>> = {
   contour: { ink: "ray", width: 0.18, screenWidth: 1 },
   dimension: { ink: "ink", width: 0.13, screenWidth: 0.75 },
   cut: { ink: "ink", width: 0.25, screenWidth: 1.25 },
+  // Printed and never cut: crosses, rulers, boxes to tick.
+  mark: { ink: "ink", width: 0.25, screenWidth: 1.25 },
+  pinhole: { ink: "ink", width: 0.25, screenWidth: 1.25 },
   solid: { ink: "ink", width: 0, screenWidth: 0, fill: "ink" },
   trim: { ink: "action", width: 0.25, screenWidth: 1.25, dash: [4, 1.5] },
   guide: { ink: "quiet", width: 0.13, screenWidth: 0.75, dash: [1, 1] },

@@ -1,4 +1,4 @@
-import { line, rectangle } from "../../basis/drawing/index.ts";
+import { fitted, line, rectangle } from "../../basis/drawing/index.ts";
 import { note, type Part } from "./part.ts";
 
 /** What a bottle's label says, in words. */
@@ -27,9 +27,10 @@ export function bottleLabel({ name, mixture, mixed, keeps, bears, caution }: Bot
     id: "bottle-label",
     name: "Label for a bottle",
     ...LABEL,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...LABEL }),
-      note(name.length > 24 ? `${name.slice(0, 23)}…` : name, { x: 4, y: 8 }, { layer: "stamp", size: 5.5 }),
+      note(fitted(name, 5.5, LABEL.width - 8, "stamp"), { x: 4, y: 8 }, { layer: "stamp", size: 5.5 }),
       note(mixture, { x: 4, y: 16 }, { size: 4.5 }),
       note(`mixed ${mixed} · keeps till ${keeps}`, { x: 4, y: 23 }, { size: 3 }),
       note(bears, { x: 4, y: 28.5 }, { size: 3 }),

@@ -7,6 +7,9 @@ import { note, type Part } from "./part.ts";
 /** Sizes of a cap for an open can, and its card's thickness, mm; common practice. */
 const CAP = { card: 0.3, collar: 75, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
 
+/** The longest strip of tape that is drawn whole, mm: what every paper holds. */
+const DRAWN = 232;
+
 /** The collar reaches down most of a low can, no farther. */
 const MOST_OF_CAN = 0.6;
 
@@ -30,6 +33,7 @@ function collar(round: number, across: number, deep: number, words: LengthWords)
     name: "Cap: collar, black card",
     width,
     height,
+    of: "card",
     marks: [
       rectangle("cut", { x: 0, y: 0, width, height }),
       line("trim", { x: 0, y: deep }, { x: width, y: deep }),
@@ -40,7 +44,15 @@ function collar(round: number, across: number, deep: number, words: LengthWords)
       }),
       note(`round a rim of ${words(across)}: it must slide, not wobble`, { x: 4, y: 8 }),
       note("cut the fringe, fold it in; wrap at the stronger end of the can", { x: 4, y: 14 }),
-      note("glue here", { x: round + CAP.overlap / 2, y: deep / 2 }, { anchor: "middle", turn: 90 }),
+      note(
+        "glue here",
+        { x: round + CAP.overlap / 2, y: deep / 2 },
+        {
+          anchor: "middle",
+          turn: 90,
+          within: { x: round, y: 0, width: CAP.overlap, height: deep },
+        },
+      ),
     ],
   };
 }
@@ -51,6 +63,7 @@ function disc(across: number, words: LengthWords): Part {
     name: "Cap: disc, black card",
     width: across,
     height: across,
+    of: "card",
     marks: [
       { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: across / 2 },
       note(`${words(across)} across`, { x: across / 2, y: across / 2 }, { anchor: "middle" }),
@@ -72,18 +85,29 @@ function strips(across: number, round: number): readonly number[] {
   return [long, long, long, round + CAP.overlap];
 }
 
+/** A strip of tape; one that no page holds is drawn torn off, its length being said. */
+function strip(length: number, y: number): readonly Mark[] {
+  if (length <= DRAWN) return [rectangle("guide", { x: 0, y, width: length, height: CAP.tape })];
+  const edge = Array.from({ length: 5 }, (_, i) => ({ x: DRAWN - (i % 2) * 4, y: y + (i * CAP.tape) / 4 }));
+  return [
+    line("guide", { x: DRAWN, y }, { x: 0, y }, { x: 0, y: y + CAP.tape }, { x: DRAWN, y: y + CAP.tape }),
+    line("guide", ...edge),
+  ];
+}
+
 /** Three strips over the disc, 60° apart, and one round the collar. */
 function star(across: number, round: number, words: LengthWords): Part {
   const lengths = strips(across, round);
   return {
     id: "cap-tape",
     name: "Cap: four strips of tape",
-    width: Math.max(...lengths),
+    width: Math.min(DRAWN, Math.max(...lengths)),
     height: lengths.length * (CAP.tape + 2) - 2,
+    of: "tape",
     marks: lengths.flatMap((length, i): readonly Mark[] => {
       const y = i * (CAP.tape + 2);
       return [
-        rectangle("guide", { x: 0, y, width: length, height: CAP.tape }),
+        ...strip(length, y),
         note(i < 3 ? `star, ${i + 1} of 3: ${words(length)} of black tape` : `once round: ${words(length)}`, {
           x: 4,
           y: y + CAP.tape / 2,

@@ -1,4 +1,4 @@
-import { line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
+import { fitted, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
 import { cameraBody, isTrail } from "../../camera/container/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
@@ -26,18 +26,19 @@ function labelPart(order: CutOrder, number: number): Part {
   const many = numbers.length > 1;
   const part = { id: `label-${number}`, name: many ? `Label, number ${number}` : "Label" };
   const { high } = cameraBody(camera);
-  if (high < CARD.height) return { ...part, ...SMALL, marks: smallLabel(order, number) };
+  if (high < CARD.height) return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
   const trail = isTrail(camera);
   return {
     ...part,
     ...CARD,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(shortened(camera.name, 24), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
+      note(fitted(camera.name, 5.5, CARD.width - 10, "stamp"), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
       ...(many ? [note(`No. ${number}`, { x: 5, y: 18 }, { layer: "stamp", size: 9 })] : []),
       ...(trail
         ? [note("sun trail: leave it shut", { x: 5, y: 28 }, { size: 4.5 }), note("do not develop", { x: 5, y: 36 })]
-        : [note(fNumber, { x: 5, y: 28 }, { size: 6 }), note(shortened(medium, 36), { x: 5, y: 36 })]),
+        : [note(fNumber, { x: 5, y: 28 }, { size: 6 }), note(medium, { x: 5, y: 36 })]),
       note("keep shut: light spoils the picture", { x: 5, y: 43 }, { size: 2.8 }),
       note("name ______________________", { x: 5, y: 50 }, { size: 2.8 }),
       ...(code === null ? [] : codeMarks(code, CARD.width - CODE - 3, CARD.height - CODE - 3)),
@@ -46,11 +47,11 @@ function labelPart(order: CutOrder, number: number): Part {
 }
 
 /** For a canister: number, name and f-number, no more. */
-function smallLabel({ camera, fNumber, numbers }: CutOrder, number: number): readonly Mark[] {
+function smallLabel({ camera, fNumber, numbers }: CutOrder, number: number): Part["marks"] {
   return [
     rectangle("cut", { x: 0, y: 0, ...SMALL }),
     note(
-      numbers.length > 1 ? `No. ${number}` : shortened(camera.name, 14),
+      numbers.length > 1 ? `No. ${number}` : fitted(camera.name, 6, SMALL.width - 6, "stamp"),
       { x: 3, y: 8 },
       { layer: "stamp", size: 6 },
     ),
@@ -74,9 +75,10 @@ function trailCard({ camera }: CutOrder): Part {
     id: "trail-card",
     name: "Card of a sun trail",
     ...CARD,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(`${shortened(camera.name, 26)} · sun trail`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      note(`${fitted(camera.name, 4.2, 50, "stamp")} · sun trail`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
       ...rows.map((row, i) => note(row, { x: 4, y: 14 + i * 6 }, { size: 2.9 })),
     ],
   };
@@ -112,16 +114,17 @@ function exposureCard({ camera, fNumber, medium, times }: CutOrder): Part {
     id: "exposure-card",
     name: "Exposure card, to stick on",
     ...CARD,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(`${shortened(camera.name, 22)} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
-      note(`on ${shortened(medium, 44)}`, { x: 4, y: 11 }, { size: 2.6 }),
-      ...rows.flatMap(({ light, time }, i): readonly Mark[] => {
+      note(`${fitted(camera.name, 4.2, 56, "stamp")} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      note(fitted(`on ${medium}`, 2.6, CARD.width - 8, "label"), { x: 4, y: 11 }, { size: 2.6 }),
+      ...rows.flatMap(({ light, time }, i): Part["marks"] => {
         const y = 17 + i * 4.6;
         return [
-          note(light, { x: 4, y }, { size: 3 }),
-          note(time, { x: CARD.width - 4, y }, { size: 3.4, anchor: "end" }),
-          line("guide", { x: 4, y: y + 2.3 }, { x: CARD.width - 4, y: y + 2.3 }),
+          note(fitted(light, 3, 50, "label"), { x: 4, y }, { size: 3 }),
+          note(time, { x: CARD.width - 4, y }, { size: 3.2, anchor: "end" }),
+          line("guide", { x: 4, y: y + 2.5 }, { x: CARD.width - 4, y: y + 2.5 }),
         ];
       }),
     ],
@@ -135,6 +138,7 @@ function warningPart(): Part {
     name: "Outdoor label",
     width: 105,
     height: 40,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: 105, height: 40 }),
       note("THIS IS A CAMERA. IT IS HARMLESS.", { x: 4, y: 7 }, { layer: "stamp", size: 5 }),
@@ -175,12 +179,13 @@ export function filledLogCard(camera: string, loaded: string, medium: string, fi
   const [wide, high] = [44, 30];
   const width = columns * wide;
   const height = Math.ceil(fields.length / columns) * high + 9;
-  const head = `${shortened(camera, 28)} · loaded ${loaded || "___________"} with ${shortened(medium, 30) || "______________"}`;
+  const head = `${camera} · loaded ${loaded || "___________"} with ${medium || "______________"}`;
   return {
     id: "log-card",
     name: "Log card of a load",
     width,
     height,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, width, height }),
       note(head, { x: 3, y: 5 }, { size: 3 }),
@@ -189,10 +194,10 @@ export function filledLogCard(camera: string, loaded: string, medium: string, fi
         return [
           rectangle("guide", { x, y, width: wide, height: high }),
           note(place, { x: x + 2, y: y + 4 }, { layer: "stamp", size: 4 }),
-          ...written("subject", subject, { x: x + 2, y: y + 9.5 }, 24),
-          ...written("time", time, { x: x + 2, y: y + 16.5 }, 11),
-          ...written("light", light, { x: x + wide / 2, y: y + 16.5 }, 12),
-          ...written("by", by, { x: x + 2, y: y + 23.5 }, 24),
+          ...written("subject", subject, { x: x + 2, y: y + 9.5 }, wide - 4),
+          ...written("time", time, { x: x + 2, y: y + 16.5 }, wide / 2 - 4),
+          ...written("light", light, { x: x + wide / 2, y: y + 16.5 }, wide / 2 - 2),
+          ...written("by", by, { x: x + 2, y: y + 23.5 }, wide - 4),
         ];
       }),
     ],
@@ -204,7 +209,7 @@ function written(caption: string, words: string, at: Point, most: number): reado
   const below = { x: at.x, y: at.y + 3.6 };
   return [
     note(caption, at, { size: 2.4 }),
-    ...(words === "" ? [] : [note(shortened(words, most), below, { size: 3 })]),
+    ...(words === "" ? [] : [note(fitted(words, 3, most, "label"), below, { size: 3 })]),
   ];
 }
 
@@ -212,8 +217,4 @@ function logFields(camera: CutOrder["camera"]): readonly string[] {
   if (camera.chambers.length > 1) return camera.chambers.map(({ label }, i) => label ?? String(i + 1));
   const count = camera.set?.count ?? (camera.chambers[0].roll ? 12 : 8);
   return Array.from({ length: Math.min(count, 24) }, (_, i) => String(i + 1));
-}
-
-function shortened(words: string, most: number): string {
-  return words.length <= most ? words : `${words.slice(0, most - 1)}…`;
 }

@@ -32,7 +32,7 @@ function ruler(at: Point, length: number, step: number, longEvery: number, name:
 function bar(length: number, step: number, longEvery: number): readonly Mark[] {
   const ticks = Array.from({ length: Math.round(length / step) + 1 }, (_, i) => {
     const x = i * step;
-    return line("cut", { x, y: 0 }, { x, y: i % longEvery === 0 ? -4 : -2.2 });
+    return line("mark", { x, y: 0 }, { x, y: i % longEvery === 0 ? -4 : -2.2 });
   });
-  return [line("cut", { x: 0, y: 0 }, { x: length, y: 0 }), ...ticks];
+  return [line("mark", { x: 0, y: 0 }, { x: length, y: 0 }), ...ticks];
 }

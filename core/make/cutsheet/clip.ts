@@ -1,10 +1,15 @@
-import { arcPoints, type CircleMark, type LineMark, line, type Mark, type Point } from "../../basis/drawing/index.ts";
+import {
+  arcPoints,
+  type CircleMark,
+  type LineMark,
+  line,
+  type Mark,
+  type Point,
+  type Rectangle,
+} from "../../basis/drawing/index.ts";
 
 /** Marks cut off at a window; labels are kept where their anchor is inside. */
-export function clipped(
-  marks: readonly Mark[],
-  window: { x: number; y: number; width: number; height: number },
-): readonly Mark[] {
+export function clipped(marks: readonly Mark[], window: Rectangle): readonly Mark[] {
   const inside = ({ x, y }: Point): boolean =>
     x >= window.x && x <= window.x + window.width && y >= window.y && y <= window.y + window.height;
   return marks.flatMap((mark): Mark[] => {
@@ -18,6 +23,15 @@ export function clipped(
   });
 }
 
+/** Whether a line or circle lies wholly in a window. */
+export function isInside(mark: Mark, window: Rectangle): boolean {
+  if (mark.kind === "circle") return circleInside(mark.centre, mark.radius, window);
+  const points = mark.kind === "label" ? [mark.at] : mark.points;
+  return points.every(
+    ({ x, y }) => x >= window.x && x <= window.x + window.width && y >= window.y && y <= window.y + window.height,
+  );
+}
+
 /** The points a mark runs through, its end closed where it is. */
 function runOf(mark: LineMark | CircleMark): readonly Point[] {
   if (mark.kind === "circle") return arcPoints(mark.centre, mark.radius, 0, 2 * Math.PI, 0.01);
@@ -25,11 +39,7 @@ function runOf(mark: LineMark | CircleMark): readonly Point[] {
 }
 
 /** A circle that a window's edge cuts becomes a run of chords, which can be cut. */
-function circleInside(
-  { x, y }: Point,
-  radius: number,
-  window: { x: number; y: number; width: number; height: number },
-): boolean {
+function circleInside({ x, y }: Point, radius: number, window: Rectangle): boolean {
   return (
     x - radius >= window.x &&
     x + radius <= window.x + window.width &&
@@ -39,11 +49,7 @@ function circleInside(
 }
 
 /** Liang–Barsky: the part of a straight piece inside a window. */
-function clipPiece(
-  from: Point,
-  to: Point,
-  window: { x: number; y: number; width: number; height: number },
-): readonly [Point, Point] | null {
+export function clipPiece(from: Point, to: Point, window: Rectangle): readonly [Point, Point] | null {
   const [dx, dy] = [to.x - from.x, to.y - from.y];
   let [start, end] = [0, 1];
   const edges = [

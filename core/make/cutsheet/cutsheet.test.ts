@@ -215,7 +215,7 @@ describe("a printer that shrinks, not the same both ways", () => {
     const face = partOf(parts, "face");
     const pages = layOut(parts, A4, { camera: "Tin", date: "1 May 2026" }, { across: 1 / x, up: 1 / y });
     const printed = pages.flatMap(({ scene }) => scaled(scene.marks, x, y));
-    const widths = spans(printed, "cut");
+    const widths = [...spans(printed, "cut"), ...spans(printed, "mark")];
     const among = (width: number, height: number): boolean =>
       widths.some(([w, h]) => Math.abs(w - width) < 0.02 && Math.abs(h - height) < 0.02);
     expect(among(face.width, face.height) || among(face.height, face.width)).toBe(true);

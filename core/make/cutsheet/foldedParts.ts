@@ -1,7 +1,7 @@
-import { type LineMark, label, line, type Point, rectangle } from "../../basis/drawing/index.ts";
+import { type LineMark, line, type Point, rectangle } from "../../basis/drawing/index.ts";
 import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
-import type { Part } from "./part.ts";
+import { note, type Part } from "./part.ts";
 
 /**
  * The crease pattern of an open box folded from a square: corners to the centre, then the sides to the centre line.
@@ -33,16 +33,13 @@ export function foldedParts({ camera, words }: CutOrder): readonly Part[] {
   const { folded: container } = shapeOf(camera.container);
   if (container === null) return [];
   const { strip, innerSheet, base, wall } = foldedSizes(container);
-  const part = (id: string, name: string, side: number, note: string): Part => ({
+  const part = (id: string, name: string, side: number, said: string): Part => ({
     id,
     name,
     width: side,
     height: side,
-    marks: [
-      rectangle("cut", { x: 0, y: 0, width: side, height: side }),
-      ...creases(side),
-      label(note, { x: 4, y: 6 }, 3.2, { anchor: "start" }),
-    ],
+    of: "paper",
+    marks: [rectangle("cut", { x: 0, y: 0, width: side, height: side }), ...creases(side), note(said, { x: 4, y: 6 })],
   });
   return [
     part(

@@ -18,15 +18,19 @@ export function shutterPart(): Part {
   return {
     id: "shutter",
     name: "Shutter flap: electrical tape",
-    width: long + 60,
+    width: long,
     height: wide,
+    of: "tape",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: long, height: wide }),
       line("trim", { x: handle, y: 0 }, { x: handle, y: wide }),
       rectangle("guide", { x: (long + handle - scrap) / 2, y: (wide - scrap) / 2, width: scrap, height: scrap }),
-      note("fold the end under: a handle", { x: long + 3, y: 4 }),
-      note("square: black backing paper,", { x: long + 3, y: 9.5 }),
-      note("facing the hole", { x: long + 3, y: 14 }),
+      note(
+        "fold under",
+        { x: handle / 2, y: wide / 2 },
+        { turn: 90, anchor: "middle", within: { x: 0, y: 0, width: handle, height: wide } },
+      ),
+      note("square: black backing paper, facing the hole", { x: long / 2, y: wide + 4 }),
     ],
   };
 }
@@ -40,6 +44,7 @@ export function tripodPart(): Part {
     name: "Foot for a tripod: plywood or steel",
     width: side,
     height: side,
+    of: "plywood",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: side, height: side }),
       { kind: "circle", layer: "cut", centre: middle, radius: hole / 2 },
@@ -62,6 +67,7 @@ function tabPart(number: number): Part {
     name: `Paper tab ${number}`,
     width: TAB.long,
     height: TAB.wide,
+    of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: TAB.long, height: TAB.wide }),
       line("trim", { x: TAB.fold, y: 0 }, { x: TAB.fold, y: TAB.wide }),

@@ -25,12 +25,15 @@ export function dividerPart({ camera, words }: CutOrder): readonly Part[] {
     board("divider", "Divider between the two pictures", divider + FLAP, high, [
       line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
       note(`stands ${words(divider)} forward of the sheet, ${words(high)} high`, { x: FLAP + 4, y: high / 2 }, UP),
-      note("flap", { x: FLAP / 2, y: high / 2 }, UP),
+      note("flap", { x: FLAP / 2, y: high / 2 }, flap(high)),
     ]),
   ];
 }
 
 const UP = { turn: 90, anchor: "middle" } as const;
+
+/** Words of a flap stand on it, or outside of the part. */
+const flap = (height: number) => ({ ...UP, within: { x: 0, y: 0, width: FLAP, height } });
 
 /** Vanes, discs and baffles of a drum. */
 export function drumParts({ camera, words }: CutOrder): readonly Part[] {
@@ -50,7 +53,7 @@ export function drumParts({ camera, words }: CutOrder): readonly Part[] {
       [
         line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
         note(`${words(wide)} from the dowel, ${words(drum.gap)} clear of the wall`, { x: FLAP + 4, y: 6 }),
-        note("flap: glue it round the dowel", { x: FLAP / 2, y: high / 2 }, UP),
+        note("flap: glue it round the dowel", { x: FLAP / 2, y: high / 2 }, flap(high)),
       ],
     ),
     {
@@ -58,6 +61,7 @@ export function drumParts({ camera, words }: CutOrder): readonly Part[] {
       name: `Disc: ${drum.tiers + 1} to part the tiers`,
       width: across,
       height: across,
+      of: "card",
       marks: [
         { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: across / 2 },
         { kind: "circle", layer: "cut", centre: { x: across / 2, y: across / 2 }, radius: SHAFT / 2 },
@@ -104,6 +108,6 @@ export function maskPart({ camera, words }: CutOrder): Part {
   ]);
 }
 
-function board(id: string, name: string, width: number, height: number, marks: readonly Mark[]): Part {
-  return { id, name, width, height, marks: [rectangle("cut", { x: 0, y: 0, width, height }), ...marks] };
+function board(id: string, name: string, width: number, height: number, marks: Part["marks"]): Part {
+  return { id, name, width, height, of: "card", marks: [rectangle("cut", { x: 0, y: 0, width, height }), ...marks] };
 }

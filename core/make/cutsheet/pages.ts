@@ -1,4 +1,5 @@
 import {
+  fitted,
   label,
   type Mark,
   moved,
@@ -9,6 +10,7 @@ import {
   scaled,
 } from "../../basis/drawing/index.ts";
 import { checkRulers, uprightRuler } from "./checkRulers.ts";
+import { drawnPart } from "./drawnPart.ts";
 import { nest } from "./nest.ts";
 import { FOOT, type Paper, PRINTER_MARGIN, SIDE } from "./paper.ts";
 import type { Part } from "./part.ts";
@@ -35,6 +37,8 @@ export interface PrintScale {
 export const TRUE_SCALE: PrintScale = { across: 1, up: 1 };
 
 const GAP = 8;
+/** Type of the camera's name at the foot, mm. */
+const NAME = 4.2;
 
 /**
  * Parts laid on pages at true size: nested where they fit (turned where that helps), cut into overlapping tiles where
@@ -54,17 +58,22 @@ export function layOut(
 ): readonly Page[] {
   const room = { ...paper, width: paper.width / across, height: paper.height / up };
   const area = { width: room.width - 2 * PRINTER_MARGIN - SIDE, height: room.height - 2 * PRINTER_MARGIN - FOOT };
-  const fits = ({ width, height }: Part): boolean =>
-    (width <= area.width && height <= area.height) || (height <= area.width && width <= area.height);
-  const small = parts.filter(fits);
-  const packed = nest(small, area, GAP).map(({ index, page, x, y, turned }): Placed => {
-    const part = small[index] as Part;
-    const marks = turned ? moved(quarterTurned(part.marks), part.height, 0) : part.marks;
-    return { page, marks: moved(marks, x, y), caption: part.name };
+  const drawn = parts.map((part) => ({ part, scene: drawnPart(part) }));
+  const fits = ({ scene: { bounds } }: (typeof drawn)[number]): boolean =>
+    (bounds.width <= area.width && bounds.height <= area.height) ||
+    (bounds.height <= area.width && bounds.width <= area.height);
+  const small = drawn.filter(fits);
+  const packed = nest(
+    small.map(({ scene }) => scene.bounds),
+    area,
+    GAP,
+  ).map(({ index, page, x, y, turned }): Placed => {
+    const { part, scene } = small[index] as (typeof drawn)[number];
+    return { page, marks: placedAt(scene, { x, y }, turned), caption: part.name };
   });
   let next = packed.reduce((most, { page }) => Math.max(most, page + 1), 0);
   const tiled: Placed[] = [];
-  for (const part of parts.filter((each) => !fits(each))) {
+  for (const { part } of drawn.filter((each) => !fits(each))) {
     const tiles = tile(part, area, next);
     tiled.push(...tiles);
     next += tiles.length;
@@ -91,6 +100,13 @@ export function layOut(
   });
 }
 
+/** A drawing with the top left corner of what it reaches at a place, turned a quarter clockwise or not. */
+export function placedAt({ bounds, marks }: Scene, { x, y }: Point, turned: boolean): readonly Mark[] {
+  return turned
+    ? moved(quarterTurned(marks), x + bounds.y + bounds.height, y - bounds.x)
+    : moved(marks, x - bounds.x, y - bounds.y);
+}
+
 /** Beside the check rulers, mm from the paper's left edge; and the largest size of the map. */
 const MAP_LEFT = 131;
 const MAP = { width: 15, height: 16 } as const;
@@ -100,7 +116,7 @@ function tileMap({ columns, rows, column, row }: TilePlace, at: Point): readonly
   const cell = Math.min(MAP.width / columns, MAP.height / rows, 5);
   return Array.from({ length: columns * rows }, (_, index) => {
     const [i, j] = [index % columns, Math.floor(index / columns)];
-    const layer = i === column && j === row ? "solid" : "cut";
+    const layer = i === column && j === row ? "solid" : "mark";
     return rectangle(layer, { x: at.x + i * cell, y: at.y + j * cell, width: cell, height: cell });
   });
 }
@@ -108,9 +124,10 @@ function tileMap({ columns, rows, column, row }: TilePlace, at: Point): readonly
 function foot(paper: Paper, title: PageTitle, page: number, pages: number): readonly Mark[] {
   const y = paper.height - PRINTER_MARGIN;
   const right = paper.width - PRINTER_MARGIN;
+  const name = fitted(title.camera, NAME, right - 3 - MAP_LEFT - MAP.width - 2, "stamp");
   return [
     rectangle("guide", { x: PRINTER_MARGIN, y: y - FOOT + 4, width: right - PRINTER_MARGIN, height: FOOT - 4 }),
-    label(title.camera, { x: right - 3, y: y - 16 }, 4.2, { layer: "stamp", anchor: "end" }),
+    label(name, { x: right - 3, y: y - 16 }, NAME, { layer: "stamp", anchor: "end" }),
     label(`${title.date} · page ${page} of ${pages}`, { x: right - 3, y: y - 10 }, 3, { anchor: "end" }),
     label("Print at 100 %, not “fit to page”", { x: right - 3, y: y - 5 }, 3, { anchor: "end" }),
   ];

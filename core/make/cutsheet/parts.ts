@@ -18,9 +18,8 @@ import { foldedParts } from "./foldedParts.ts";
 import { shutterPart, tabParts, tripodPart } from "./holderParts.ts";
 import { dividerPart, drumParts, maskPart } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
-import { type Part, note as text } from "./part.ts";
+import { type Part, TEXT, note as text } from "./part.ts";
 
-const TEXT = 3.2;
 const CROSS = 5;
 /** Overlap of a wrapped template, mm. */
 const TAB = 12;
@@ -75,21 +74,17 @@ function facePart(order: CutOrder): Part {
     name,
     width,
     height,
+    of: "card",
     marks: [
       round
         ? { kind: "circle", layer: "cut", centre: { x: width / 2, y: height / 2 }, radius: width / 2 }
         : rectangle("cut", { x: 0, y: 0, width, height }),
       ...(centred && !round ? [line("guide", ...corners.slice(0, 2)), line("guide", ...corners.slice(2))] : []),
       ...places.flatMap((at, hole) => holeMarks(order, at, hole)),
-      text(
-        round
-          ? `Lid: ${words(width)} across (inner size)`
-          : `Front, outside: ${words(width)} × ${words(height)} (inner size)`,
-        {
-          x: round ? width / 2 - 24 : 4,
-          y: height - (round ? 12 : 4),
-        },
-      ),
+      text(round ? `${words(width)} across (inner size)` : `${words(width)} × ${words(height)} (inner size)`, {
+        x: round ? width / 2 - 24 : 4,
+        y: height - (round ? 12 : 4),
+      }),
       text("TOP", { x: width / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
     ],
   };
@@ -112,6 +107,7 @@ function unrolledWall(order: CutOrder): Part {
     name: "Wall, unrolled: wrap it round the outside",
     width: round + TAB,
     height,
+    of: "card",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: round + TAB, height }),
       line("trim", { x: round, y: 0 }, { x: round, y: height }),
@@ -126,7 +122,11 @@ function unrolledWall(order: CutOrder): Part {
       ...levels.flatMap((middle) => holeMarks(order, { x: round / 2, y: middle - (hole.y ?? 0) })),
       text("TOP", { x: round / 2, y: 4 }, { anchor: "middle", layer: "stamp" }),
       text(`once round: ${words(round)}`, { x: 4, y: 5 }),
-      text("overlap", { x: round + TAB / 2, y: height / 2 }, { anchor: "middle", turn: 90 }),
+      text(
+        "overlap",
+        { x: round + TAB / 2, y: height / 2 },
+        { anchor: "middle", turn: 90, within: { x: round, y: 0, width: TAB, height } },
+      ),
     ],
   };
 }
@@ -136,9 +136,8 @@ function holeMarks({ camera, words, diameter }: CutOrder, at: Point, number = 0)
   const hole = holeAt(camera, number);
   if (holeMount(camera) === "wall") {
     return [
-      line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
-      line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
-      { kind: "circle", layer: "cut", centre: at, radius: diameter / 2 },
+      ...cross(at),
+      { kind: "circle", layer: "pinhole", centre: at, radius: diameter / 2 },
       text(`hole through the wall: ${words(diameter, 2)}`, { x: at.x + CROSS + 2, y: at.y - 2 }),
       text("a block of wood behind it", { x: at.x + CROSS + 2, y: at.y + 3 }),
     ];
@@ -147,8 +146,7 @@ function holeMarks({ camera, words, diameter }: CutOrder, at: Point, number = 0)
   const half = PLATE_SIZE / 2;
   return [
     { kind: "circle", layer: "cut", centre: at, radius: opening / 2 },
-    line("cut", { x: at.x - CROSS, y: at.y }, { x: at.x + CROSS, y: at.y }),
-    line("cut", { x: at.x, y: at.y - CROSS }, { x: at.x, y: at.y + CROSS }),
+    ...cross(at),
     rectangle("guide", { x: at.x - half, y: at.y - half, width: PLATE_SIZE, height: PLATE_SIZE }),
     rectangle("guide", {
       x: at.x - half - TAPE / 2,
@@ -158,6 +156,14 @@ function holeMarks({ camera, words, diameter }: CutOrder, at: Point, number = 0)
     }),
     text(`cut an opening ${words(opening)} wide`, { x: at.x + half + TAPE / 2 + 1.5, y: at.y - 2 }),
     text("inner square: plate; outer: its tape", { x: at.x + half + TAPE / 2 + 1.5, y: at.y + 3 }),
+  ];
+}
+
+/** Where the middle of a hole goes. */
+function cross({ x, y }: Point): readonly Mark[] {
+  return [
+    line("mark", { x: x - CROSS, y }, { x: x + CROSS, y }),
+    line("mark", { x, y: y - CROSS }, { x, y: y + CROSS }),
   ];
 }
 
@@ -175,14 +181,15 @@ function plateBlank({ camera, diameter, words }: CutOrder): Part {
   return {
     id: "plate",
     name: "Plate blank",
-    width: PLATE_SIZE + 62,
+    width: PLATE_SIZE,
     height: PLATE_SIZE,
+    of: "plate metal",
     marks: [
       rectangle("cut", { x: 0, y: 0, width: PLATE_SIZE, height: PLATE_SIZE }),
       outline("guide", diamond),
       line("guide", { x: half, y: 0 }, { x: half, y: PLATE_SIZE }),
       line("guide", { x: 0, y: half }, { x: PLATE_SIZE, y: half }),
-      { kind: "circle", layer: "cut", centre: { x: half, y: half }, radius: diameter / 2 },
+      { kind: "circle", layer: "pinhole", centre: { x: half, y: half }, radius: diameter / 2 },
       text(`plate ${words(PLATE_SIZE)} square, ${words(thickness)} thick`, { x: beside, y: 3 }),
       text(`${measured === null ? "hole to make" : "hole as measured"}: ${words(diameter, 3)}`, {
         x: beside,
@@ -206,6 +213,7 @@ function sheetPart({ camera, format, words }: CutOrder): Part {
     name: trimmed ? "Sheet with trim lines" : "Sheet, goes in whole",
     width,
     height,
+    of: "photographic sheet",
     marks: [
       rectangle("cut", { x: 0, y: 0, width, height }),
       ...(width > film.width + 0.01 ? [line("trim", { x: film.width, y: 0 }, { x: film.width, y: height })] : []),

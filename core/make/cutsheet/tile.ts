@@ -1,7 +1,12 @@
-import { label, line, type Mark, moved, type Point } from "../../basis/drawing/index.ts";
+import { line, type Mark, moved, type Point, type Rectangle } from "../../basis/drawing/index.ts";
 import { clipped } from "./clip.ts";
+import { parted } from "./drawnPart.ts";
 import { OVERLAP } from "./paper.ts";
-import type { Part } from "./part.ts";
+import { type NoteMark, note, type Part } from "./part.ts";
+import { placeWords } from "./placeWords.ts";
+
+/** How far from a seam its neighbour's name stands at most, mm. */
+const BAND = 20;
 
 /** Overlapping tiles of a part larger than a page, each cut off at its window and marked where the next one starts. */
 export function tile(part: Part, area: { width: number; height: number }, firstPage: number): readonly Placed[] {
@@ -10,20 +15,29 @@ export function tile(part: Part, area: { width: number; height: number }, firstP
   const columns = Math.max(1, Math.ceil((part.width - OVERLAP) / strideX));
   const rows = Math.max(1, Math.ceil((part.height - OVERLAP) / strideY));
   const name = (column: number, row: number): string => `${String.fromCharCode(65 + row)}${column + 1}`;
+  const { lines: drawn, notes } = parted(part);
+  // The first tile in which a word would stand whole by its beginning; in the overlap two would do.
+  const tileOf = ({ x, y }: Point): number => {
+    const place = (at: number, stride: number, count: number): number =>
+      Math.min(count - 1, Math.max(0, Math.floor((at - OVERLAP / 2) / stride)));
+    return place(y, strideY, rows) * columns + place(x, strideX, columns);
+  };
   return Array.from({ length: columns * rows }, (_, index) => {
     const column = index % columns;
     const row = Math.floor(index / columns);
     const window = { x: column * strideX, y: row * strideY, width: area.width, height: area.height };
-    const marks = moved(clipped(part.marks, window), -window.x, -window.y);
+    const sides = { left: column > 0, right: column + 1 < columns, top: row > 0, bottom: row + 1 < rows };
+    const lines = [...clipped(drawn, window), ...moved(joins(area, sides), window.x, window.y)];
+    const words = [
+      ...neighbourNames(window, sides, (right, down) => name(column + right, row + down), part.name),
+      ...notes.filter(({ at }) => tileOf(at) === index),
+    ];
+    const { labels } = placeWords(words, lines, { ...window, round: false });
     return {
       page: firstPage + index,
       caption: `${part.name}, tile ${name(column, row)} of ${columns * rows}`,
       map: { columns, rows, column, row },
-      marks: [
-        ...marks,
-        ...joins(area, { left: column > 0, right: column + 1 < columns, top: row > 0, bottom: row + 1 < rows }),
-        ...neighbourNames(area, column, row, columns, rows, name),
-      ],
+      marks: moved([...lines, ...labels], -window.x, -window.y),
     };
   });
 }
@@ -55,24 +69,31 @@ function joins({ width, height }: { width: number; height: number }, sides: Side
 }
 
 function cross({ x, y }: Point): readonly Mark[] {
-  return [line("cut", { x: x - 3, y }, { x: x + 3, y }), line("cut", { x, y: y - 3 }, { x, y: y + 3 })];
+  return [line("mark", { x: x - 3, y }, { x: x + 3, y }), line("mark", { x, y: y - 3 }, { x, y: y + 3 })];
 }
 
+/** Which tile this is, and along each seam the one that lies there. */
 function neighbourNames(
-  { width, height }: { width: number; height: number },
-  column: number,
-  row: number,
-  columns: number,
-  rows: number,
-  name: (column: number, row: number) => string,
-): readonly Mark[] {
-  const small = (text: string, at: Point, turn = 0): Mark => label(text, at, 2.8, { layer: "stamp", turn });
+  { x, y, width, height }: Rectangle,
+  sides: Sides,
+  name: (right: number, down: number) => string,
+  part: string,
+): readonly NoteMark[] {
+  const small = (text: string, at: Point, within: Rectangle, turn = 0): NoteMark =>
+    note(text, at, { size: 2.8, layer: "stamp", anchor: "middle", turn, within });
+  const [right, foot] = [x + width, y + height];
+  const upright = { width: BAND, y, height };
+  const level = { height: BAND, x, width };
   return [
-    small(name(column, row), { x: width / 2, y: height - OVERLAP - 4 }),
-    ...(column + 1 < columns ? [small(`to ${name(column + 1, row)}`, { x: width - 8, y: height / 3 }, 90)] : []),
-    ...(column > 0 ? [small(`to ${name(column - 1, row)}`, { x: 8, y: height / 3 }, 90)] : []),
-    ...(row + 1 < rows ? [small(`to ${name(column, row + 1)}`, { x: width / 3, y: height - 8 })] : []),
-    ...(row > 0 ? [small(`to ${name(column, row - 1)}`, { x: width / 3, y: 8 })] : []),
+    ...(sides.right
+      ? [small(`to ${name(1, 0)}`, { x: right - 8, y: y + height / 3 }, { x: right - BAND, ...upright }, 90)]
+      : []),
+    ...(sides.left ? [small(`to ${name(-1, 0)}`, { x: x + 8, y: y + height / 3 }, { x, ...upright }, 90)] : []),
+    ...(sides.bottom
+      ? [small(`to ${name(0, 1)}`, { x: x + width / 3, y: foot - 8 }, { y: foot - BAND, ...level })]
+      : []),
+    ...(sides.top ? [small(`to ${name(0, -1)}`, { x: x + width / 3, y: y + 8 }, { y, ...level })] : []),
+    note(`${name(0, 0)} · ${part}`, { x: x + width / 2, y: foot - OVERLAP - 4 }, { anchor: "middle", layer: "stamp" }),
   ];
 }
 

@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { type LineMark, line, type Mark } from "../../basis/drawing/index.ts";
-import { layOut, PAPERS, type Paper } from "./index.ts";
+import { layOut, PAPERS, type Paper, type Part } from "./index.ts";
 
 const [A4, LETTER] = PAPERS as readonly [Paper, Paper];
 const TITLE = { camera: "Map tube", date: "1 May 2026" };
 
 /** A part with one straight cut across it. */
-function partWith(width: number, height: number, cut: LineMark) {
-  return { id: "p", name: "Part", width, height, marks: [cut] };
+function partWith(width: number, height: number, cut: LineMark): Part {
+  return { id: "p", name: "Part", of: "card", width, height, marks: [cut] };
 }
 
 const lengthOf = (mark: Mark): number => {

@@ -1,0 +1,150 @@
+import { labelBox, type Mark, type Point, type Rectangle } from "../../basis/drawing/index.ts";
+import { type DesignField, refusal, settled, withField } from "../../camera/container/index.ts";
+import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { chance } from "../../testing/chance.ts";
+import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { type CutOrder, cutParts, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
+import { PRINTER_MARGIN } from "./paper.ts";
+
+const A_CAMERA_OF_MANY_WORDS = "The allotment’s great twelve-sided biscuit tin, second of its name";
+
+/** What lies over what, or beyond the printer's margin, on a page; in words. */
+function faultsOf({ scene: { bounds, marks } }: Page): readonly string[] {
+  const labels = marks.filter((mark) => mark.kind === "label");
+  const boxes = labels.map((mark) => ({ text: mark.text, box: labelBox(mark) }));
+  // Drawn smaller for a printer that prints too large, the margin is, too.
+  const margin = 0.98 * PRINTER_MARGIN - 0.01;
+  const inner = { left: margin, top: margin, right: bounds.width - margin, foot: bounds.height - margin };
+  const leaves = ({ x, y, width, height }: Rectangle): boolean =>
+    x < inner.left || y < inner.top || x + width > inner.right || y + height > inner.foot;
+  const runs = marks.flatMap(pointsOf);
+  return [
+    ...boxes.filter(({ box }) => leaves(box)).map(({ text }) => `“${text}” leaves the page`),
+    ...runs.filter(({ at }) => leaves({ ...at, width: 0, height: 0 })).map(({ layer }) => `${layer} leaves the page`),
+    ...boxes.flatMap(({ text, box }, i) => [
+      ...boxes
+        .slice(i + 1)
+        .filter((other) => meet(box, other.box))
+        .map((other) => `“${text}” lies on “${other.text}”`),
+      ...runs
+        .filter(({ at }) => holds(box, at))
+        .map(({ layer }) => `“${text}” lies on a line of ${layer}`)
+        .slice(0, 1),
+    ]),
+  ];
+}
+
+const meet = (a: Rectangle, b: Rectangle): boolean =>
+  a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+const holds = ({ x, y, width, height }: Rectangle, at: Point): boolean =>
+  at.x > x && at.x < x + width && at.y > y && at.y < y + height;
+
+/** Points along a mark, so close that none of the type's height lies between two. */
+function pointsOf(mark: Mark): readonly { readonly layer: string; readonly at: Point }[] {
+  if (mark.kind === "label") return [];
+  const ends =
+    mark.kind === "circle"
+      ? Array.from({ length: 361 }, (_, i) => ({
+          x: mark.centre.x + mark.radius * Math.cos((i * Math.PI) / 180),
+          y: mark.centre.y + mark.radius * Math.sin((i * Math.PI) / 180),
+        }))
+      : mark.closed
+        ? [...mark.points, mark.points[0] as Point]
+        : mark.points;
+  return ends.slice(1).flatMap((to, i) => {
+    const from = ends[i] as Point;
+    const steps = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / 0.8));
+    return Array.from({ length: steps + 1 }, (_, k) => ({
+      layer: mark.layer,
+      at: { x: from.x + ((to.x - from.x) * k) / steps, y: from.y + ((to.y - from.y) * k) / steps },
+    }));
+  });
+}
+
+/** What a maker may set, and how far the seeds go, mm. */
+const SIZES: Readonly<Partial<Record<DesignField, readonly [number, number]>>> = {
+  "container.width": [30, 420],
+  "container.height": [25, 420],
+  "container.depth": [20, 300],
+  "container.diameter": [28, 330],
+  "container.wall": [0.2, 6],
+  "film.width": [16, 400],
+  "film.height": [16, 300],
+  "hole.openingDiameter": [2, 12],
+  "hole.above": [-30, 30],
+  "hole.base": [20, 120],
+  "chamber.divider": [5, 80],
+  "folded.sheet": [60, 420],
+  "drum.tiers": [1, 3],
+};
+
+/** A camera of this kind with a few sizes changed at random, as the Bench would have it. */
+function randomOrder(kind: (typeof KINDS)[number], seed: number): CutOrder {
+  const random = chance(seed);
+  let camera = testCamera(kind, { openingDiameter: 6.35 });
+  for (const [field, [least, most]] of Object.entries(SIZES)) {
+    if (random() < 0.5) continue;
+    const value =
+      field === "drum.tiers"
+        ? Math.round(least + (most - least) * random())
+        : least * (most / Math.max(least, 0.1)) ** random();
+    const wanted = least < 0 ? most * (2 * random() - 1) : value;
+    const changed = settled(withField(camera, field as DesignField, wanted), PAPER_LIGHT, ideal);
+    if (refusal(changed, field as DesignField, inMm) === null) camera = changed;
+  }
+  const [a4, inch] = [random() < 0.5, random() < 0.3];
+  const code = Array.from({ length: 33 }, () => Array.from({ length: 33 }, () => random() < 0.5));
+  return cutOrderFor(
+    { ...camera, name: a4 ? camera.name : A_CAMERA_OF_MANY_WORDS },
+    {
+      code: random() < 0.5 ? code : null,
+      numbers: random() < 0.3 ? [1, 2, 3] : [1],
+      words: (mm, digits) =>
+        inch ? `${(mm / 25.4).toFixed(3)} in` : `${mm.toFixed(typeof digits === "number" ? digits : 1)} mm`,
+      format:
+        random() < 0.3
+          ? { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "" }
+          : null,
+    },
+  );
+}
+
+const SEEDS = Number(process.env.SHEETS ?? 6);
+
+describe.each(KINDS)("the cut sheet of a %s, whatever its sizes", (kind) => {
+  test.each(PAPERS)("on $name nothing lies over anything, nothing leaves the page, no word is lost", (paper) => {
+    for (let seed = 1; seed <= SEEDS; seed++) {
+      const order = randomOrder(kind, seed);
+      const parts = cutParts(order);
+      const scale = seed % 3 === 0 ? { across: 1.03, up: 0.98 } : undefined;
+      const pages = layOut(parts, paper, { camera: order.camera.name, date: "1 May 2026" }, scale);
+      expect([seed, ...pages.flatMap(faultsOf)]).toEqual([seed]);
+      const printed = pages.flatMap(({ scene }) =>
+        scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])),
+      );
+      const whole = printed.join(" ");
+      for (const part of parts)
+        for (const mark of part.marks)
+          if (mark.kind === "label")
+            for (const word of mark.text.split(" "))
+              expect([seed, part.id, whole]).toEqual([seed, part.id, expect.stringContaining(word)]);
+    }
+  });
+});
+
+test("a card of a load with long words in every field", () => {
+  const field = {
+    place: "1",
+    subject: "Scarecrow between the bean rows, seen from the potting shed",
+    time: "1 h 25 min",
+    light: "bright overcast, no shadows",
+    by: "M. and the twins",
+  };
+  const card = filledLogCard(
+    A_CAMERA_OF_MANY_WORDS,
+    "1 May 2026",
+    "Graded resin-coated paper of normal contrast",
+    Array(8).fill(field),
+  );
+  for (const paper of PAPERS) expect(layOut([card], paper, { camera: "Drum", date: "" }).flatMap(faultsOf)).toEqual([]);
+});
