@@ -3,6 +3,7 @@ import { index, type RouteConfig, route } from "@react-router/dev/routes";
 export default [
   index("routes/shelf.tsx"),
   route("new", "routes/new.tsx"),
+  route("label/:id", "routes/label.tsx"),
   route("cameras/:id", "routes/bench.tsx"),
   route("cameras/:id/edits", "routes/edits.ts"),
   route("cameras/:id/make", "routes/make.tsx", [

@@ -92,12 +92,12 @@ describe("Cut sheets", () => {
     await maker.sees("[role=alert]", /can’t be built yet/);
   });
 
-  test("the label’s code, found on the rendered page by jsQR, is the camera’s link", async () => {
-    const { bytes } = await cutSheet("thistle-cocoa-tin", "A4");
+  test("the label’s code, found on the rendered page by jsQR, leads its maker to the camera, and anybody else to its design, which is looked at and kept", async () => {
+    const { bytes, maker } = await cutSheet("thistle-cocoa-tin", "A4");
     let read: string | undefined;
-    // At 110 dpi a cell of the code is three pixels wide, as on a phone's screen.
+    // At 180 dpi a cell of the code is three pixels wide, as on a phone's screen.
     for (let page = 1; page <= pagesOf(bytes) && read === undefined; page++) {
-      const { width, height, dark } = rendered(bytes, page, 110);
+      const { width, height, dark } = rendered(bytes, page, 180);
       const pixels = new Uint8ClampedArray(width * height * 4);
       for (let i = 0; i < width * height; i++) {
         const value = dark(i % width, Math.floor(i / width)) ? 0 : 255;
@@ -105,7 +105,42 @@ describe("Cut sheets", () => {
       }
       read = jsQR(pixels, width, height)?.data;
     }
-    expect(read).toBe(`${address()}/cameras/thistle-cocoa-tin`);
+    const link = read ?? "";
+    expect(link).toMatch(new RegExp(`^${address()}/label/thistle-cocoa-tin#1[\\w-]+$`));
+    await maker.goTo(link.slice(address().length));
+    await maker.sees("main", /COCOA TIN/i);
+    expect(new URL(maker.page.url()).pathname).toBe("/cameras/thistle-cocoa-tin");
+    // Another machine, whose shelf has no such camera; the link was copied from a phone.
+    const finder = await at("/new");
+    await finder.type("Or paste the link of a label", "https://elsewhere.example/cameras/thistle-cocoa-tin");
+    await finder.sees("main", /has \/label\/ in it/);
+    await finder.type(
+      "Or paste the link of a label",
+      link.replace("thistle-cocoa-tin", "somebody-elses").replace(/^http:\/\/[^/]+/, "https://elsewhere.example"),
+    );
+    await finder.sees("main", /From a label/);
+    await finder.sees("main", /0.264 mm makes it f\/258/);
+    await finder.press("Keep it on my shelf");
+    await finder.page.waitForFunction(() => window.location.pathname === "/cameras/somebody-elses");
+    await finder.press("Undo");
+    await finder.goTo(`/label/somebody-elses#${link.split("#")[1]?.slice(0, -9)}`);
+    await finder.sees("main", /cut short or damaged/);
+  });
+
+  test("the printer’s paper is chosen once: the label of a bottle comes on it, too", async () => {
+    const maker = await at("/cameras/thistle-cocoa-tin/make");
+    await maker.press("Letter");
+    await maker.goTo("/cameras/thistle-biscuit-tin/make/kit");
+    await maker.page.waitForFunction(
+      () => document.querySelector('[role="radio"][aria-checked="true"]')?.textContent === "Letter",
+    );
+    await maker.goTo("/dark/bottles");
+    await maker.press("Label, what it bears, empty it");
+    await maker.press("Label as PDF");
+    const { bytes } = await maker.saved();
+    const page = rendered(bytes, 1);
+    expect(Math.abs(page.width * MM_PER_PIXEL - 215.9)).toBeLessThan(PRINT_TOLERANCE);
+    expect(Math.abs(page.height * MM_PER_PIXEL - 279.4)).toBeLessThan(PRINT_TOLERANCE);
   });
 
   test("a bar read as 97 mm makes the next print larger that way by as much; 80 mm is refused in words", async () => {

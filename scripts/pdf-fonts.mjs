@@ -79,6 +79,6 @@ await writeFile(
 await writeFile(new URL("advances.js", measured), `export const ADVANCES = ${JSON.stringify(widths)};\n`);
 await writeFile(
   new URL("advances.d.ts", measured),
-  "export declare const ADVANCES: Readonly<Record<\"plain\" | \"stamp\", Readonly<Record<string, number>>>>;\n",
+  'export declare const ADVANCES: Readonly<Record<"plain" | "stamp", Readonly<Record<string, number>>>>;\n',
 );
 console.log("unpacked the PDF fonts, measured their letters");

@@ -1,6 +1,6 @@
 import type { LengthUnit } from "../core/basis/units/index.ts";
 import { parseSettings, type ShotWords } from "../core/document/index.ts";
-import type { PrintScale } from "../core/make/cutsheet/index.ts";
+import type { Paper, PrintScale } from "../core/make/cutsheet/index.ts";
 import { type StillBoxDb, theDb } from "./db.ts";
 
 /** What is at hand in the Field: the light as it was read, and the camera it was last asked for. */
@@ -27,6 +27,8 @@ export interface Settings {
   readonly demoSeen: boolean;
   /** By how much prints must be drawn larger each way, for a printer that shrinks; 1: it prints true. */
   readonly printScale: PrintScale;
+  /** The printer's paper; `null`: never chosen. */
+  readonly paper: Paper["id"] | null;
   /** Words typed for the next shot. */
   readonly draft: ShotWords;
   /** Ids of cameras whose wheel does not click. */
@@ -49,6 +51,7 @@ const DEFAULTS: Settings = {
   fieldCamera: null,
   demoSeen: false,
   printScale: { across: 1, up: 1 },
+  paper: null,
   draft: { subject: "", note: "" },
   clickless: [],
   inField: null,

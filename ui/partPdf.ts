@@ -1,8 +1,8 @@
-import { layOut, PAPERS, type Part } from "../core/make/cutsheet/index.ts";
-import { readSettings } from "../storage/index.ts";
+import { layOut, type Part } from "../core/make/cutsheet/index.ts";
 import { cutsheetPdfClient } from "../workers/cutsheetPdf.client.ts";
 import { readableDay } from "./localTime.ts";
 import { notify } from "./notify.ts";
+import { readPrinter } from "./printer.ts";
 import { fileName, saveFile } from "./saveFile.ts";
 
 /**
@@ -17,10 +17,8 @@ export async function savePartsPdf(
   { words, foot, title }: { readonly words: string; readonly foot: string; readonly title: string },
   now: string,
 ): Promise<void> {
-  const [paper] = PAPERS;
-  if (paper === undefined) return;
-  const { printScale } = await readSettings();
-  const pages = layOut(parts, paper, { camera: foot, date: readableDay(now) }, printScale);
+  const { paper, scale } = await readPrinter();
+  const pages = layOut(parts, paper, { camera: foot, date: readableDay(now) }, scale);
   const made = await cutsheetPdfClient.run({ pages, title, createdAt: now });
   if (made.ok) saveFile(fileName(words, ".pdf"), made.value, "application/pdf");
   else notify(`The PDF could not be made: ${made.error.message}.`, { urgent: true });

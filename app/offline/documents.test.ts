@@ -8,6 +8,7 @@ test.each([
   ["/cameras/thistle-hat-box", "/cameras/any"],
   ["/cameras/bean%20rows/", "/cameras/any"],
   ["/cameras/9/make/hole?way=scan", "/cameras/any/make/hole"],
+  ["/label/thistle-hat-box", "/label/any"],
   ["/compare?one=a&other=b", "/compare"],
   ["/log?view=says", "/log"],
   ["/method.data?_routes=routes%2Fmethod", "/method.data"],

@@ -14,6 +14,7 @@ export const DOCUMENTS: string[] = [
   `/cameras/${ANY}/make/build`,
   `/cameras/${ANY}/make/light-test`,
   `/cameras/${ANY}/make/kit`,
+  `/label/${ANY}`,
   "/compare",
   "/dark",
   "/dark/trays",
@@ -42,6 +43,6 @@ export const DOCUMENTS: string[] = [
  */
 export function documentFor({ pathname }: Pick<URL, "pathname">): string | null {
   const path = pathname.length > 1 ? pathname.replace(/\/$/, "") : pathname;
-  const any = path.replace(/^\/cameras\/[^/]+/, `/cameras/${ANY}`);
+  const any = path.replace(/^\/(cameras|label)\/[^/]+/, `/$1/${ANY}`);
   return DOCUMENTS.includes(any) ? any : null;
 }

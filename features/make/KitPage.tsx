@@ -7,7 +7,7 @@ import { isTrail } from "../../core/camera/container/index.ts";
 import { planOf, type Recipe, roomOf, throughTrays } from "../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, USUAL_Q10 } from "../../core/darkroom/temperature/index.ts";
 import type { Trail } from "../../core/document/index.ts";
-import { billOfMaterials, PAPERS, type Paper } from "../../core/make/cutsheet/index.ts";
+import { billOfMaterials } from "../../core/make/cutsheet/index.ts";
 import { type Hanging, kitPages } from "../../core/make/kit/index.ts";
 import { USUAL_TIMES } from "../../core/make/steps/index.ts";
 import { listRecords, useLive } from "../../storage/index.ts";
@@ -15,13 +15,13 @@ import { Button } from "../../ui/Button.tsx";
 import { CountField } from "../../ui/CountField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
-import { Segments } from "../../ui/Segments.tsx";
 import { sayDay } from "../../ui/sayDay.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import { amountWords, cutOrder, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
+import { PaperChoice } from "./PaperChoice.tsx";
 import { stepsOf } from "./stepsOf.ts";
 import { usePdf } from "./usePdf.ts";
 
@@ -48,9 +48,8 @@ function hangingOf({ who = "", where = "", from, to }: Trail): Hanging {
 
 /** Papers for a group that builds this camera together. */
 export function KitPage() {
-  const { camera, today } = useOutletContext<MakeInHand>();
+  const { camera, today, printer } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
-  const [paperId, setPaperId] = useState<Paper["id"]>("a4");
   const [counts, setCounts] = useState<Readonly<Record<Count, number>>>(
     () => Object.fromEntries(COUNTS.map(({ id, usual }) => [id, usual])) as Record<Count, number>,
   );
@@ -58,9 +57,9 @@ export function KitPage() {
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
   const { value: trails } = useLive(NO_TRAILS, readTrails);
-  const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
+  const { paper } = printer;
   const pages = useMemo(() => {
-    const cut = cutOrder(camera, words, linkOf(camera.id));
+    const cut = cutOrder(camera, words, linkOf(camera));
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
     const { count, ...times } = counts;
     return kitPages({
@@ -89,10 +88,10 @@ export function KitPage() {
     <>
       <MakeActions>
         <div className="flex flex-wrap items-end gap-2">
-          <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
+          <PaperChoice />
           <Button
             look="action"
-            onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paperId}`)}
+            onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paper.id}`)}
             disabled={busy}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}

@@ -6,8 +6,9 @@ import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
 import { useLive } from "../../storage/index.ts";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { PageTabs } from "../../ui/PageTabs.tsx";
+import { type Printer, readPrinter } from "../../ui/printer.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { type MakeData, type MakeInHand, readPrintScale } from "./makeData.ts";
+import type { MakeData, MakeInHand } from "./makeData.ts";
 
 const PAGES = [
   { path: "make", name: "Cut sheets" },
@@ -36,10 +37,13 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
   const { pathname } = useLocation();
   const page = PAGES.find(({ path }) => pathname.endsWith(`/${path}`)) ?? PAGES[0];
   const { today } = data;
-  const printScale = useLive(data.printScale, readPrintScale).value;
+  const kept = useLive(data.printer, readPrinter).value;
+  // What was chosen here holds also where it can't be stored.
+  const [chosen, setChosen] = useState<Partial<Printer>>({});
+  const printer = useMemo(() => ({ ...kept, ...chosen }), [kept, chosen]);
   const inHand = useMemo<MakeInHand>(
-    () => ({ camera, edit, today, printScale, actions }),
-    [camera, edit, today, printScale, actions],
+    () => ({ camera, edit, today, printer, choosePrinter: (how) => setChosen((now) => ({ ...now, ...how })), actions }),
+    [camera, edit, today, printer, actions],
   );
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">

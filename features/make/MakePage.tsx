@@ -2,20 +2,11 @@ import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
 import { type Scene, sceneToSvg } from "../../core/basis/drawing/index.ts";
-import {
-  CHECK_BAR,
-  cutParts,
-  drawnPart,
-  layOut,
-  PAPERS,
-  type Paper,
-  type Part,
-} from "../../core/make/cutsheet/index.ts";
+import { CHECK_BAR, cutParts, drawnPart, layOut, type Part } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { LengthField } from "../../ui/LengthField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
-import { Segments } from "../../ui/Segments.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 import { CutterPanel } from "./CutterPanel.tsx";
@@ -24,21 +15,20 @@ import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
+import { PaperChoice } from "./PaperChoice.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
 import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
 export function MakePage() {
-  const { camera, edit, today, printScale } = useOutletContext<MakeInHand>();
+  const { camera, edit, today, printer } = useOutletContext<MakeInHand>();
   const words = useLengthWords();
   const unit = useUnit();
-  const [paperId, setPaperId] = useState<Paper["id"]>("a4");
-  const [scale, setScale] = useState(printScale);
+  const { paper, scale } = printer;
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
-  const paper = PAPERS.find(({ id }) => id === paperId) ?? (PAPERS[0] as Paper);
   const date = readableDay(today);
-  const order = useMemo(() => cutOrder(camera, words, linkOf(camera.id)), [camera, words]);
+  const order = useMemo(() => cutOrder(camera, words, linkOf(camera)), [camera, words]);
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
     () => layOut(parts, paper, { camera: camera.name, date }, scale),
@@ -56,10 +46,10 @@ export function MakePage() {
     <>
       <MakeActions>
         <div className="flex flex-wrap items-end gap-2">
-          <Segments label="Printer’s paper" value={paperId} options={PAPERS} onChoose={setPaperId} />
+          <PaperChoice />
           <Button
             look="action"
-            onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paperId}`)}
+            onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paper.id}`)}
             disabled={busy}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF, all pages"}
@@ -91,7 +81,7 @@ export function MakePage() {
               </li>
               <li>Pages that overlap: lay the crosses on each other, tape, then cut.</li>
             </ol>
-            <PrintCheck scale={scale} onScale={setScale} />
+            <PrintCheck />
           </Panel>
           <Panel title="Parts">
             <ul className="grid gap-1">

@@ -1,9 +1,11 @@
+import { useOutletContext } from "react-router";
 import { parseLength, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { keep } from "../../ui/keep.ts";
 import { QuantityField } from "../../ui/QuantityField.tsx";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
+import type { MakeInHand } from "./makeData.ts";
 
 /** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */
 const MENDED = { least: 0.9, most: 1.115 } as const;
@@ -13,17 +15,15 @@ const BARS = [
 ] as const;
 
 /** What a maker read on the printed bars becomes the scale of the next print, each way by itself. */
-export function PrintCheck({
-  scale,
-  onScale,
-}: {
-  readonly scale: PrintScale;
-  readonly onScale: (scale: PrintScale) => void;
-}) {
+export function PrintCheck() {
+  const {
+    printer: { scale },
+    choosePrinter,
+  } = useOutletContext<MakeInHand>();
   const unit = useUnit();
   const words = useLengthWords();
   const change = (next: PrintScale): void => {
-    onScale(next);
+    choosePrinter({ scale: next });
     keep("printScale", next, "The printer’s scale");
   };
   return (

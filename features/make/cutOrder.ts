@@ -8,6 +8,7 @@ import { contrastOf, idealAt, type JudgedHole, judgeHole } from "../../core/came
 import { evOnSheet, fNumber, sheetTime } from "../../core/light/exposure/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
+import { labelPath } from "../../workers/designLink.ts";
 
 /** A hole as it is judged everywhere: see `core/camera/holeToMake`. */
 export function judgedHole(camera: Camera, hole = 0): JudgedHole {
@@ -33,15 +34,15 @@ export function cutOrder(camera: Camera, words: LengthWords, link: string | null
       light: name,
       time: sayTime(sheetTime(evOnSheet(ev, kelvin, medium.sensitivity), n, medium)),
     })),
-    code: link === null ? null : encode(link, { border: 0 }).data,
+    code: link === null ? null : encode(link, { border: 0, ecc: "M" }).data,
     rim: camera.making?.rim ?? null,
     numbers: Array.from({ length: camera.set?.count ?? 1 }, (_, i) => i + 1),
   };
 }
 
-/** The camera's own address, as its label's code holds it. */
-export function linkOf(id: string): string {
-  return `${window.location.origin}/cameras/${encodeURIComponent(id)}`;
+/** The camera's address as its label's code holds it: for its maker the camera, for anybody else its design. */
+export function linkOf(camera: Camera): string {
+  return `${window.location.origin}${labelPath(camera)}`;
 }
 
 /** An amount of the bill as a maker reads it. */

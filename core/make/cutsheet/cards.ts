@@ -6,7 +6,7 @@ import { note, type Part } from "./part.ts";
 /** A card to stick on, mm: nearly that of a visiting card. */
 const CARD = { width: 86, height: 54 } as const;
 /** Side of the QR code on the label, its quiet rim of four cells included, mm. ISO/IEC 18004: four cells. */
-const CODE = 26;
+const CODE = 30;
 /** Lights named on the exposure card. */
 const MOST_TIMES = 8;
 

@@ -48,7 +48,7 @@ export function parted({ width, height, marks }: Part): {
 }
 
 /** Where on a part words may stand: within its edge, a disc's being round. */
-export function roomOf({ width, height, marks }: Part) {
+function roomOf({ width, height, marks }: Part) {
   const round = marks.some(
     (mark) => mark.kind === "circle" && mark.layer === "cut" && Math.abs(2 * mark.radius - width) < 1e-6,
   );

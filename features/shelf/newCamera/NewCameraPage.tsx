@@ -18,6 +18,7 @@ import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
 import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
+import { LabelLink } from "../label/LabelLink.tsx";
 import { CameraSketch } from "./CameraSketch.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import { type NewCameraEntry, type NewCameraForm, readNewCamera, typedIn } from "./readNewCamera.ts";
@@ -88,7 +89,12 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
       <p className="stamp">New camera</p>
-      <h1 className="mb-4 font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
+        <h1 className="font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
+        <div className="w-full max-w-md">
+          <LabelLink />
+        </div>
+      </div>
       <Form
         method="post"
         noValidate

@@ -1,0 +1,25 @@
+import { useOutletContext } from "react-router";
+import { PAPERS } from "../../core/make/cutsheet/index.ts";
+import { keep } from "../../ui/keep.ts";
+import { paperOf } from "../../ui/printer.ts";
+import { Segments } from "../../ui/Segments.tsx";
+import type { MakeInHand } from "./makeData.ts";
+
+/** The printer's paper: of everything that is printed from here on, cards and labels too. */
+export function PaperChoice() {
+  const {
+    printer: { paper },
+    choosePrinter,
+  } = useOutletContext<MakeInHand>();
+  return (
+    <Segments
+      label="Printer’s paper"
+      value={paper.id}
+      options={PAPERS}
+      onChoose={(id) => {
+        choosePrinter({ paper: paperOf(id) });
+        keep("paper", id, "The printer’s paper");
+      }}
+    />
+  );
+}
