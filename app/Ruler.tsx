@@ -8,7 +8,7 @@ function places(
 ): readonly { readonly name: string; readonly to: string; readonly is: RegExp }[] {
   const camera = current === null ? null : `/cameras/${encodeURIComponent(current)}`;
   return [
-    { name: "Shelf", to: "/", is: /^\/(new)?$/ },
+    { name: "Shelf", to: "/", is: /^\/(new|label\/.*)?$/ },
     ...(camera
       ? [
           { name: "Bench", to: camera, is: /^\/cameras\/[^/]+\/?$/ },

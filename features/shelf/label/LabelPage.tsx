@@ -36,21 +36,23 @@ export function LabelPage({ id }: { readonly id: string }) {
     if (kept) await navigate(`/cameras/${encodeURIComponent(id)}`);
   };
   return (
-    <main className="mx-auto max-w-[1100px] px-4 pt-5 pb-16 sm:px-6">
-      <p className="stamp">From a label</p>
-      <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
-      <p className="mt-1 text-quiet">{kindRecord(cameraKind(camera)).name}</p>
-      <p className="mt-3 max-w-prose">
-        The label carries this design, and nothing is on your shelf yet. If you found the camera outdoors: it may be at
-        work. Leave it where it is, and shut; light spoils the picture.
-      </p>
-      <div className="mt-4 mb-6 flex flex-wrap gap-2">
-        <Button look="action" onClick={() => void keep()}>
-          Keep it on my shelf
-        </Button>
-        <Link to="/" className={buttonClass("plain")}>
-          Only looked
-        </Link>
+    <main className="mx-auto grid max-w-[1500px] gap-x-10 gap-y-6 px-4 pt-5 pb-16 sm:px-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
+      <div>
+        <p className="stamp">From a label</p>
+        <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
+        <p className="mt-1 text-quiet">{kindRecord(cameraKind(camera)).name}</p>
+        <p className="mt-3 max-w-prose">
+          The label carries this design, and nothing is on your shelf yet. If you found the camera outdoors: it may be
+          at work. Leave it where it is, and shut; light spoils the picture.
+        </p>
+        <div className="mt-4 mb-6 flex flex-wrap gap-2">
+          <Button look="action" onClick={() => void keep()}>
+            Keep it on my shelf
+          </Button>
+          <Link to="/" className={buttonClass("plain")}>
+            Only looked
+          </Link>
+        </div>
       </div>
       <CameraSketch camera={camera} stale={false} />
     </main>
