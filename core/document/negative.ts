@@ -20,6 +20,10 @@ export interface Negative {
   readonly at?: string;
   /** Pixels per inch, as the file says. */
   readonly dpi?: number | null;
+  /** Id of the shot whose turn it was, where the scan's size spoke against it and the maker is asked. */
+  readonly byTurn?: string | null;
+  /** The maker says that the resolution in the file is wrong: its size tells nothing of the sheet. */
+  readonly dpiWrong?: boolean;
   /** A small positive for lists: a data URL. */
   readonly thumb?: string;
   /** Which chamber of the camera. */

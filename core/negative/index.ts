@@ -33,6 +33,7 @@ export type { NegativeScan } from "./scan.ts";
 export { scanDpi } from "./scanDpi.ts";
 export { type ScanView, scanView } from "./scanView.ts";
 export { isSquare, type SheetInScan, sheetInScan } from "./sheetInScan.ts";
+export { isOfSize, type SheetSize, sizeOnGlass } from "./sheetOnGlass.ts";
 export { type SideOfSheet, skySide } from "./skySide.ts";
 export { stripDensities } from "./stripDensities.ts";
 export type { Transform } from "./tileTransform.ts";

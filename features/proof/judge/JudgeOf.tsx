@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
+import { Link } from "react-router";
 import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
 import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
@@ -14,6 +15,7 @@ import { useUndoKeys } from "../../../ui/useUndoKeys.ts";
 import type { DrawReport, JudgeReport } from "../../../workers/proof.ts";
 import { askProof } from "../askProof.ts";
 import { negativeName } from "../negativeName.ts";
+import { sheetDoubt } from "../scan/whichSheet.ts";
 import type { Proof } from "../useProof.ts";
 import { CurvePanel } from "./CurvePanel.tsx";
 import { DensityPicture } from "./DensityPicture.tsx";
@@ -87,6 +89,16 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
     return (
       <p role="alert" className="text-action">
         {trouble}
+      </p>
+    );
+  }
+  if (sheetDoubt(negative, proof) !== null) {
+    return (
+      <p role="alert" className="border-action border-l-4 pl-3" data-which-sheet>
+        The size of this scan speaks against the sheet it was taken for, so nothing is judged yet.{" "}
+        <Link to={`/proof?negative=${encodeURIComponent(negative.id)}`} className="underline underline-offset-4">
+          Say which sheet it is
+        </Link>
       </p>
     );
   }

@@ -21,6 +21,8 @@ import { DpiNote } from "./DpiNote.tsx";
 import { HowItStood } from "./HowItStood.tsx";
 import { PartFound } from "./PartFound.tsx";
 import { SheetOnGlass } from "./SheetOnGlass.tsx";
+import { WhichSheet } from "./WhichSheet.tsx";
+import { sheetDoubt } from "./whichSheet.ts";
 
 const SIDES = [
   { id: "emulsion", name: "Emulsion down" },
@@ -65,13 +67,15 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
     if (!part.ok) return;
     set({ white: lightOf(part.value.view.rgba) });
   };
-  const ofShot = (id: string): void => {
+  const ofShot = (id: string, more: Partial<Negative> = {}): void => {
     const shot = proof.shots.find((each) => each.id === id) ?? null;
     const camera = proof.cameras.find((each) => each.id === shot?.cameraId) ?? null;
     edit((before) => {
       const next = settingsFor(camera, shot, shot?.medium ?? before.medium ?? null, before.settings);
       return {
         ...before,
+        byTurn: null,
+        ...more,
         exposureId: shot?.id ?? null,
         cameraId: shot?.cameraId ?? null,
         medium: shot?.medium ?? before.medium ?? null,
@@ -79,6 +83,7 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
       };
     });
   };
+  const doubt = useMemo(() => sheetDoubt(negative, proof), [negative, proof]);
   const shots = useMemo(
     () => [
       { id: NONE, name: "None of the log" },
@@ -114,6 +119,18 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
       </div>
       <div className="grid content-start gap-3">
         <EditButtons undo={undo} redo={redo} />
+        {doubt !== null && (
+          <WhichSheet
+            doubt={doubt}
+            negative={negative}
+            onShot={({ id }) => ofShot(id)}
+            onSame={() =>
+              doubt.shot === null
+                ? edit((before) => ({ ...before, dpiWrong: true }))
+                : ofShot(doubt.shot.id, { dpiWrong: true })
+            }
+          />
+        )}
         <Choice
           label="This is the sheet of"
           value={negative.exposureId ?? NONE}

@@ -10,6 +10,7 @@ import { named } from "../quarters.ts";
 import { settingsFor } from "../settingsFor.ts";
 import { thumbOf } from "../thumb.ts";
 import { matchScans } from "./matching.ts";
+import { sheetDoubt } from "./whichSheet.ts";
 
 /** What a scan is of, and what is known of the scanner. */
 export interface ScanOfWhat {
@@ -46,12 +47,15 @@ export async function addScans(
     if (signal?.aborted) break;
     const shot = shots[made.length] ?? null;
     const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
-    const negative = await readNegative(file, camera, shot, {
+    const how = {
       white: of?.white ?? null,
       before: cornersBefore([...made, ...data.negatives], camera?.id ?? null),
       signal,
-    });
+    };
+    const negative = await readNegative(file, camera, shot, how);
     if (typeof negative === "string") refused.push(`${file.name}: ${negative}`);
+    // A turn alone is a guess: where the size speaks against it, the sheet is of no shot until the maker says so.
+    else if (of === null && shot !== null && sheetDoubt(negative, data) !== null) made.push(ofNoShot(negative));
     else made.push(negative);
     report(made.length + refused.length);
   }
@@ -65,6 +69,11 @@ export async function addScans(
     });
   }
   return { ids: made.map(({ id }) => id), refused };
+}
+
+/** The same scan of no shot yet, and whose turn it was. */
+function ofNoShot(negative: Negative): Negative {
+  return { ...negative, exposureId: null, cameraId: null, byTurn: negative.exposureId ?? null };
 }
 
 /** How the newest sheet of a camera was said to lie on the glass; `null`: there is none. */
