@@ -2,7 +2,7 @@ import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import sharp from "sharp";
 import { type Maker, stage } from "./support/maker.ts";
-import { MEDIUM, stripPng } from "./support/negative.ts";
+import { MEDIUM, negativePng, stripPng } from "./support/negative.ts";
 import { PATIENCE } from "./support/patience.ts";
 import { pixels, withScan } from "./support/proofing.ts";
 import { temporaryFolder } from "./support/temporary.ts";
@@ -112,10 +112,31 @@ describe("scans of one’s own", () => {
     expect(gaps / (info.width * info.height)).toBeLessThan(0.01);
   });
 
+  test("a 5×4 in scan at a stated 150 dpi when it is the turn of a 10×8 in sheet: asked, not judged, until it is said which", async () => {
+    const { png } = await negativePng();
+    const maker = await withFile(png);
+    await maker.sees("[data-which-sheet]", /150 pixels an inch .* 127 mm × 102 mm;.* Hat box is 254 mm × 203 mm/);
+    await maker.press("Judge");
+    await maker.sees("[data-which-sheet]", /nothing is judged yet/);
+    expect(await maker.page.$$("[data-judged]")).toHaveLength(0);
+    await maker.press("Say which sheet it is");
+    await maker.page.waitForSelector("[data-which-sheet] button");
+    const offered = await maker.page.$$eval("[data-which-sheet] button", (all) =>
+      all.map((each) => each.textContent ?? ""),
+    );
+    expect(offered.some((words) => /Hat box all the same/.test(words))).toBe(true);
+    await maker.press(offered[0] ?? "");
+    await maker.page.waitForFunction(() => document.querySelector("[data-which-sheet]") === null);
+    await maker.press("Judge");
+    await maker.page.waitForSelector("[data-judged]");
+  });
+
   test("a strip of known times: the paper’s curve is measured to what it was made by, and kept as a medium of one’s own", async () => {
     const times = [0.05, 1, 2, 4, 6, 8, 12, 16, 32, 64, 400];
     const { png } = await stripPng(times, 0.7);
     const maker = await withFile(png);
+    // It is the Hat box's turn, whose sheet is four times as large.
+    await maker.press("Of no shot: a strip, a try");
     await maker.press("Judge");
     await maker.press("Is this a strip of known times? Measure the paper");
     await maker.type("Times of the steps in order, s", "1; 2; soon");

@@ -124,6 +124,7 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
             doubt={doubt}
             negative={negative}
             onShot={({ id }) => ofShot(id)}
+            onNone={() => ofShot(NONE)}
             onSame={() =>
               doubt.shot === null
                 ? edit((before) => ({ ...before, dpiWrong: true }))

@@ -12,12 +12,15 @@ export function WhichSheet({
   negative,
   onShot,
   onSame,
+  onNone,
 }: {
   readonly doubt: SheetDoubt;
   readonly negative: Negative;
   readonly onShot: (shot: Exposure) => void;
   /** It is the sheet it was taken for: the file's resolution is wrong. */
   readonly onSame: () => void;
+  /** It is of no shot: a strip of times, a print. */
+  readonly onNone: () => void;
 }) {
   const words = useLengthWords();
   const size = ({ width, height }: SheetDoubt["found"]): string => {
@@ -40,6 +43,9 @@ export function WhichSheet({
         ))}
         <Button look="quiet" onClick={onSame}>
           {name} all the same: the file is wrong
+        </Button>
+        <Button look="quiet" onClick={onNone}>
+          Of no shot: a strip, a try
         </Button>
       </div>
       {fits.length === 0 && (

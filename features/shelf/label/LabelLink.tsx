@@ -1,21 +1,28 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { labelOfLink } from "../../../workers/designLink.ts";
+import { labelOfLink, readDesign } from "../../../workers/designLink.ts";
 
 /** Where a label's link goes in that was scanned with another program, or printed by another machine. */
 export function LabelLink() {
   const navigate = useNavigate();
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useState<string>();
   return (
     <TextEntry
       label="Or paste the link of a label"
       hint="What a phone reads from the code on somebody’s camera."
-      error={wrong ? "A label’s link has /label/ in it, and letters and digits after a #." : undefined}
+      error={wrong}
       onChange={({ target }) => {
         const path = labelOfLink(target.value);
-        setWrong(path === null && target.value.trim() !== "");
-        if (path !== null) void navigate(path);
+        const read = readDesign(path?.split("#")[1] ?? "", "label", new Date().toISOString());
+        const words =
+          path === null
+            ? "A label’s link has /label/ in it, and letters and digits after a #."
+            : read.ok
+              ? undefined
+              : read.error;
+        setWrong(target.value.trim() === "" ? undefined : words);
+        if (path !== null && read.ok) void navigate(path);
       }}
     />
   );
