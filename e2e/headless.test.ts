@@ -1,3 +1,4 @@
+import { readdirSync } from "node:fs";
 import sharp from "sharp";
 import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
@@ -9,6 +10,7 @@ import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
 import { holeInFile } from "../workers/hole.ts";
 import { skyTools } from "../workers/sky.ts";
 import { scanToPng, scanToTiff } from "../workers/writeScan.ts";
+import { asked } from "./support/answers.ts";
 import { stage } from "./support/maker.ts";
 
 const { address } = stage(false);
@@ -20,7 +22,7 @@ const REQUEST = {
 } as const;
 
 function post(body: BodyInit): Promise<Response> {
-  return fetch(`${address()}/api/solve`, { method: "POST", headers: { "Content-Type": "application/json" }, body });
+  return asked(`${address()}/api/solve`, { method: "POST", headers: { "Content-Type": "application/json" }, body });
 }
 
 describe("POST /api/solve", () => {
@@ -40,7 +42,7 @@ describe("POST /api/solve", () => {
     expect([broken.status, (await broken.json()).errors[0].path]).toEqual([400, ""]);
     const huge = await post(`{"x":"${"y".repeat(1024 * 1024)}"}`);
     expect([huge.status, (await huge.json()).errors[0].path]).toEqual([413, ""]);
-    const get = await fetch(`${address()}/api/solve`);
+    const get = await asked(`${address()}/api/solve`);
     expect([get.status, get.headers.get("allow")]).toEqual([405, "POST"]);
     expect((await post("null")).status).toBe(422);
     expect((await post("")).status).toBe(400);
@@ -57,7 +59,7 @@ describe("POST /api/solve", () => {
         controller.close();
       },
     });
-    const answer = await fetch(`${address()}/api/solve`, {
+    const answer = await asked(`${address()}/api/solve`, {
       method: "POST",
       body: pieces,
       duplex: "half",
@@ -65,11 +67,13 @@ describe("POST /api/solve", () => {
     expect(answer.status).toBe(413);
   });
 
-  test("the schemas are served", async () => {
-    for (const name of ["solve", "camera", "film", "hole", "hole-answer", "exposure", "archive"]) {
-      const answer = await fetch(`${address()}/schema/${name}.schema.json`);
-      expect(answer.status).toBe(200);
-      expect((await answer.json()).$id).toBe(`${name}.schema.json`);
+  test("every schema there is is served", async () => {
+    const names = readdirSync("core/document/schemas");
+    expect(names.length).toBeGreaterThan(30);
+    for (const name of names) {
+      const answer = await fetch(`${address()}/schema/${name}`);
+      expect([name, answer.status]).toEqual([name, 200]);
+      expect((await answer.json()).$id).toBe(name);
     }
     for (const name of ["other.schema.json", "constructor", "toString", "valueOf.json"]) {
       expect((await fetch(`${address()}/schema/${name}`)).status).toBe(404);
@@ -88,7 +92,7 @@ describe("POST /api/frame", () => {
     points: 16,
   };
   const frameAt = (body: unknown): Promise<Response> =>
-    fetch(`${address()}/api/frame`, { method: "POST", body: JSON.stringify(body) });
+    asked(`${address()}/api/frame`, { method: "POST", body: JSON.stringify(body) });
 
   test("FORMAT's example is the core's own answer; faults have their place", async () => {
     const answer = await frameAt(ask);
@@ -116,7 +120,7 @@ describe("POST /api/frame", () => {
     ]);
     const tilted = await frameAt({ ...ask, film: { ...ask.film, surface: "cylinder", radius: 33, tiltX: 3 } });
     expect(tilted.status).toBe(422);
-    expect((await fetch(`${address()}/api/frame`)).status).toBe(405);
+    expect((await asked(`${address()}/api/frame`)).status).toBe(405);
     expect((await fetch(`${address()}/schema/frame.schema.json`)).status).toBe(200);
   });
 });
@@ -130,7 +134,7 @@ describe("POST /api/expose", () => {
     judged: [{ camera: "a", meteredSeconds: 26, usedSeconds: 20, correction: 0.7 }],
   };
   const exposeAt = (body: unknown): Promise<Response> =>
-    fetch(`${address()}/api/expose`, { method: "POST", body: JSON.stringify(body) });
+    asked(`${address()}/api/expose`, { method: "POST", body: JSON.stringify(body) });
 
   test("answers with the core function’s own numbers; bad input is 422 with a JSON Pointer", async () => {
     const answer = await exposeAt(ask);
@@ -141,7 +145,7 @@ describe("POST /api/expose", () => {
       422,
       { errors: [{ path: "/light/ev", message: "must be 30 or less" }] },
     ]);
-    expect((await fetch(`${address()}/api/expose`)).status).toBe(405);
+    expect((await asked(`${address()}/api/expose`)).status).toBe(405);
     expect((await fetch(`${address()}/schema/expose.schema.json`)).status).toBe(200);
   });
 });
@@ -164,7 +168,7 @@ describe("POST /api/sun", () => {
     ] as [number, number][],
   } as const;
   const sunAt = (body: unknown): Promise<Response> =>
-    fetch(`${address()}/api/sun`, { method: "POST", body: JSON.stringify(body) });
+    asked(`${address()}/api/sun`, { method: "POST", body: JSON.stringify(body) });
 
   test("answers with the core function’s own numbers; bad input is 422 with a JSON Pointer", async () => {
     const answer = await sunAt(ask);
@@ -175,7 +179,7 @@ describe("POST /api/sun", () => {
     const bad = await sunAt({ ...ask, site: { ...ask.site, timeZone: "Thistle/Row" } });
     expect([bad.status, (await bad.json()).errors[0].path]).toEqual([422, "/site/timeZone"]);
     expect((await sunAt("no")).status).toBe(422);
-    expect((await fetch(`${address()}/api/sun`)).status).toBe(405);
+    expect((await asked(`${address()}/api/sun`)).status).toBe(405);
     expect((await fetch(`${address()}/schema/sun.schema.json`)).status).toBe(200);
   });
 });
@@ -183,7 +187,7 @@ describe("POST /api/sun", () => {
 describe("POST /api/hole", () => {
   const picture = scanPlate({ ...ROUND, diameter: 0.31 }, CLEAN, chance(8));
   const ask = (body: BodyInit, query = "", type = "image/tiff") =>
-    fetch(`${address()}/api/hole${query}`, { method: "POST", headers: { "Content-Type": type }, body });
+    asked(`${address()}/api/hole${query}`, { method: "POST", headers: { "Content-Type": type }, body });
 
   test("a TIFF with its own resolution: FORMAT’s fields, the core function’s own numbers", async () => {
     const bytes = scanToTiff(picture, 4800);
@@ -224,6 +228,6 @@ describe("POST /api/hole", () => {
       .png()
       .toBuffer();
     expect((await ask(Uint8Array.from(raw), "", "image/png")).status).toBe(422);
-    expect((await fetch(`${address()}/api/hole`)).status).toBe(405);
+    expect((await asked(`${address()}/api/hole`)).status).toBe(405);
   });
 });

@@ -1,5 +1,6 @@
 import sharp from "sharp";
 import { judgeScan } from "../core/negative/index.ts";
+import { asked } from "./support/answers.ts";
 import { stage } from "./support/maker.ts";
 import { AT_MIDDLE, MEDIUM, negativePng, SHEET } from "./support/negative.ts";
 
@@ -11,7 +12,7 @@ function send(route: "proof" | "judge", settings: unknown, scan: Uint8Array<Arra
   const form = new FormData();
   if (scan !== null) form.set("scan", new Blob([scan], { type: "image/png" }), "scan.png");
   form.set("settings", typeof settings === "string" ? settings : JSON.stringify(settings));
-  return fetch(`${address()}/api/${route}`, { method: "POST", body: form });
+  return asked(`${address()}/api/${route}`, { method: "POST", body: form });
 }
 
 describe("POST /api/proof", () => {
@@ -112,8 +113,8 @@ describe("POST /api/proof", () => {
     const text = await send("judge", SETTINGS, new TextEncoder().encode("no picture"));
     expect([text.status, (await text.json()).errors[0].path]).toEqual([422, "/scan"]);
     expect((await send("proof", "{", png)).status).toBe(400);
-    expect((await fetch(`${address()}/api/judge`, { method: "POST", body: "{}" })).status).toBe(400);
-    const get = await fetch(`${address()}/api/proof`);
+    expect((await asked(`${address()}/api/judge`, { method: "POST", body: "{}" })).status).toBe(400);
+    const get = await asked(`${address()}/api/proof`);
     expect([get.status, get.headers.get("allow")]).toEqual([405, "POST"]);
   });
 });
@@ -140,7 +141,7 @@ describe("POST /api/judge", () => {
     const busy = Promise.all(
       Array.from({ length: 3 }, () => send("proof", { ...SETTINGS, output: { width: 3000 } }, png)),
     );
-    const solved = await fetch(`${address()}/api/solve`, {
+    const solved = await asked(`${address()}/api/solve`, {
       method: "POST",
       body: JSON.stringify({ hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } }),
     });

@@ -1,6 +1,7 @@
 import { connect, type Socket } from "node:net";
 import { encode as encodePng } from "fast-png";
 import { header, jpeg, pixels, png, resized, tiff } from "../../workers/reading/hostilePictures.ts";
+import { asked } from "../support/answers.ts";
 import { stage } from "../support/maker.ts";
 
 const { address, server } = stage(false);
@@ -157,7 +158,7 @@ describe("bodies that never end", () => {
 });
 
 describe("pictures made to hang", () => {
-  const post = (body: Uint8Array<ArrayBuffer>) => fetch(`${address()}/api/hole?dpi=4800`, { method: "POST", body });
+  const post = (body: Uint8Array<ArrayBuffer>) => asked(`${address()}/api/hole?dpi=4800`, { method: "POST", body });
 
   test.each([
     [
@@ -197,7 +198,7 @@ describe("pictures made to hang", () => {
     // Solved while all of them are under way.
     let solved = 0;
     while (statuses.length < 40) {
-      const answer = await fetch(`${address()}/api/solve`, {
+      const answer = await asked(`${address()}/api/solve`, {
         method: "POST",
         body: JSON.stringify({ hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } }),
       });
