@@ -49,6 +49,37 @@ describe("Exif as phones write it, by sharp; read as exifr 7.1.3 reads it", () =
   });
 });
 
+test("a time and an f-number told as APEX alone, a sensitivity beyond 16 bits, the flash, the day", async () => {
+  const { FNumber: _f, ExposureTime: _t, ...rest } = TAKEN;
+  // t = 2^−Tv, N = 2^(Av/2): Exif 2.32, annex C.
+  const apex = readPhotograph(await jpeg({ ...rest, ShutterSpeedValue: "7/1", ApertureValue: "2/1" }));
+  if (!apex.ok) throw new Error(apex.error);
+  expect([apex.value.seconds, apex.value.fNumber]).toEqual([1 / 128, 2]);
+  const high = { ...TAKEN, ISOSpeedRatings: "65535", SensitivityType: "2", RecommendedExposureIndex: "102400" };
+  expect(readPhotograph(await jpeg(high))).toMatchObject({ ok: true, value: { iso: 102_400 } });
+  const { ISOSpeedRatings: _i, ...without } = high;
+  expect(readPhotograph(await jpeg(without))).toMatchObject({ ok: true, value: { iso: 102_400 } });
+  const lit = { ...TAKEN, Flash: "9", DateTimeOriginal: "2026:06:01 10:30:00", OffsetTimeOriginal: "+01:00" };
+  expect(readPhotograph(await jpeg(lit))).toMatchObject({
+    ok: true,
+    value: { flash: true, at: "2026-06-01T10:30:00+01:00" },
+  });
+  expect(readPhotograph(await jpeg({ ...TAKEN, Flash: "16" }))).toMatchObject({
+    ok: true,
+    value: { flash: false, at: null },
+  });
+});
+
+test("XMP alone is said to be that", async () => {
+  const xmp =
+    '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"/></x:xmpmeta>';
+  const bytes = await sharp({ create: { width: 16, height: 12, channels: 3, background: "#808080" } })
+    .withXmp(xmp)
+    .jpeg()
+    .toBuffer();
+  expect(readPhotograph(new Uint8Array(bytes))).toEqual({ ok: false, error: expect.stringContaining("XMP, no Exif") });
+});
+
 test("what is not told is named; what says nothing of its taking is refused with words", async () => {
   const { FNumber: _, ...without } = TAKEN;
   expect(readPhotograph(await jpeg(without))).toEqual({ ok: false, error: expect.stringContaining("its f-number") });

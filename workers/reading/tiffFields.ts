@@ -32,6 +32,14 @@ export const TAG = {
   fNumber: 33437,
   iso: 34855,
   bias: 37380,
+  apexTime: 37377,
+  apexAperture: 37378,
+  flash: 37385,
+  takenAt: 36867,
+  takenOffset: 36881,
+  standardOutput: 34865,
+  recommendedIndex: 34866,
+  isoSpeed: 34867,
   colourSpace: 40961,
   /** Directories of further pictures that belong to one: the full one, where the first is its small copy. */
   further: 330,
@@ -49,6 +57,8 @@ const LONG: ReadonlySet<number> = new Set([
   TAG.profile,
   TAG.jpegTables,
   TAG.model,
+  TAG.takenAt,
+  TAG.takenOffset,
   TAG.palette,
 ]);
 const FIRST = 16;

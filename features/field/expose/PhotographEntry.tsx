@@ -7,6 +7,7 @@ import { arrowStep } from "../../../ui/arrowStep.ts";
 import { cx } from "../../../ui/cx.ts";
 import { Segments } from "../../../ui/Segments.tsx";
 import { photographClient } from "../../../workers/photograph.client.ts";
+import { cautionsOf } from "./cautionsOf.ts";
 import { type Compared, MeterOffset } from "./MeterOffset.tsx";
 import { type LightSource, type Mark, photographMeter, shortEv } from "./readLight.ts";
 import { SheetOfScene } from "./SheetOfScene.tsx";
@@ -112,6 +113,11 @@ export default function PhotographEntry({
             {photograph.taken.bias !== 0 &&
               `; it was told to give ${photograph.taken.bias} stops more, which is not taken in`}
           </p>
+          {cautionsOf(photograph.taken, Date.now()).map((words) => (
+            <p key={words} role="status" className="text-action" data-caution>
+              {words}
+            </p>
+          ))}
           <Segments label="Mark the" value={part} options={PARTS} className="min-h-[3.3rem]" onChoose={setPart} />
           <Marked url={url} spots={spots} onMark={mark} part={part} />
           {suggestion && spots.length > 0 && (
