@@ -260,6 +260,30 @@ describe("Field", () => {
     await maker.press("Undo");
     await maker.sees("[data-left]", /8 of 9 left/);
   });
+
+  test("a class of different cameras is opened by one press, each for its own time; each is closed and logged by itself", async () => {
+    const maker = await at("/field?camera=thistle-biscuit-tin");
+    await maker.press("Other cameras with it");
+    await maker.page.waitForSelector("[data-others] [role=checkbox]");
+    const offered = await maker.texts("[data-others] label");
+    const [hat, cocoa] = [/Hat box.*/, /Cocoa tin.*/].map((name) => offered.find((words) => name.test(words)) ?? "");
+    const times = [hat, cocoa].map((words) => /, (\d[^,]*(?:s|min))/.exec(words ?? "")?.[1] ?? "none");
+    expect(times[0]).not.toBe(times[1]);
+    await maker.press(hat ?? "");
+    await maker.press(cocoa ?? "");
+    await maker.press("Open 3 holes together");
+    await maker.sees("main", /Biscuit tin/);
+    const counting = await maker.texts("[data-count]");
+    expect(counting).toHaveLength(3);
+    expect(counting.join(" ")).toMatch(/Biscuit tin/i);
+    expect(counting.join(" ")).toMatch(/Hat box/i);
+    await maker.reload();
+    expect(await maker.texts("[data-count]")).toHaveLength(3);
+    await maker.press("Close the hole of Cocoa tin");
+    await maker.press("Log this shot");
+    await maker.sees("[role=status]", /Logged/);
+    expect(await maker.texts("[data-count]")).toHaveLength(2);
+  });
 });
 
 describe("Log", () => {

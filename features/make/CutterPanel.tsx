@@ -1,6 +1,6 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
-import { type Material, materialsOf, onStock, type Part } from "../../core/make/cutsheet/index.ts";
+import { materialsOf, onStock, type Part, type PartMaterial } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { Choice } from "../../ui/Choice.tsx";
 import { LengthField } from "../../ui/LengthField.tsx";
@@ -18,7 +18,7 @@ const MOST = 3000;
 export function CutterPanel({ camera, parts }: { readonly camera: string; readonly parts: readonly Part[] }) {
   const words = useLengthWords();
   const materials = useMemo(() => materialsOf(parts), [parts]);
-  const [chosen, setChosen] = useState<Material>("card");
+  const [chosen, setChosen] = useState<PartMaterial>("card");
   const [size, setSize] = useState<{ readonly width: number; readonly height: number }>(USUAL);
   const of = materials.includes(chosen) ? chosen : (materials[0] ?? "card");
   const plan = useMemo(() => onStock(parts, { of, ...size }), [parts, of, size]);
@@ -38,7 +38,7 @@ export function CutterPanel({ camera, parts }: { readonly camera: string; readon
   };
   return (
     <Panel title="For a cutter">
-      <Choice label="Cut from" value={of} options={options} onChoose={(id) => setChosen(id as Material)} />
+      <Choice label="Cut from" value={of} options={options} onChoose={(id) => setChosen(id as PartMaterial)} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         <LengthField label="Stock, across" name="stock-width" value={size.width} onTake={take("width")} />
         <LengthField label="Stock, up" name="stock-height" value={size.height} onTake={take("height")} />

@@ -7,6 +7,6 @@ export { SHAFT } from "./insideParts.ts";
 export type { CardTime, CutOrder } from "./order.ts";
 export { layOut, type Page, type PageTitle, type PrintScale, TRUE_SCALE } from "./pages.ts";
 export { PAPERS, type Paper } from "./paper.ts";
-export type { Material, Part } from "./part.ts";
+export type { Part, PartMaterial } from "./part.ts";
 export { cutParts } from "./parts.ts";
-export { materialsOf, onStock, type Stock, type StockPlan } from "./stock.ts";
+export { materialsOf, onStock, type StockPlan, type StockSheet } from "./stock.ts";

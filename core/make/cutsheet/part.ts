@@ -1,7 +1,7 @@
 import { type LabelMark, label, type Mark, type Point, type Rectangle } from "../../basis/drawing/index.ts";
 
 /** What a part is cut from: what lies on a cutter together. */
-export type Material = "card" | "plate metal" | "photographic sheet" | "tape" | "plywood" | "paper";
+export type PartMaterial = "card" | "plate metal" | "photographic sheet" | "tape" | "plywood" | "paper";
 
 /** One part at true size: marks in mm with the part's own top left corner at (0, 0). */
 export interface Part {
@@ -9,7 +9,7 @@ export interface Part {
   readonly name: string;
   readonly width: number;
   readonly height: number;
-  readonly of: Material;
+  readonly of: PartMaterial;
   /** Lines where they are; words where they would best stand: `drawnPart` finds them a place that is free. */
   readonly marks: readonly (Mark | NoteMark)[];
 }

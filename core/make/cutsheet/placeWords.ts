@@ -12,7 +12,7 @@ import { clipPiece } from "./clip.ts";
 import type { NoteMark } from "./part.ts";
 
 /** Where words may stand: a rectangle, or the disc in it; mm. */
-export interface Room extends Rectangle {
+export interface WordRoom extends Rectangle {
   readonly round: boolean;
 }
 
@@ -52,12 +52,12 @@ const LEAST_STEP = 1.5;
  * @param room where they may stand
  * @example placeWords([note("flap", { x: 1, y: 4 })], [], { x: 0, y: 0, width: 9, height: 9, round: false }).labels.length // 1
  */
-export function placeWords(notes: readonly NoteMark[], lines: readonly Mark[], room: Room): PlacedWords {
+export function placeWords(notes: readonly NoteMark[], lines: readonly Mark[], room: WordRoom): PlacedWords {
   const labels: LabelMark[] = [];
   const taken: Rectangle[] = [];
   const homeless: NoteMark[] = [];
   const strokes = lines.flatMap(strokesOf);
-  const isFree = (box: Rectangle, own: Room): boolean => {
+  const isFree = (box: Rectangle, own: WordRoom): boolean => {
     const grown = { x: box.x - CLEAR, y: box.y - CLEAR, width: box.width + 2 * CLEAR, height: box.height + 2 * CLEAR };
     return (
       liesIn(grown, own) && taken.every((other) => !overlap(grown, other)) && strokes.every((stroke) => !stroke(grown))
@@ -77,7 +77,7 @@ export function placeWords(notes: readonly NoteMark[], lines: readonly Mark[], r
 }
 
 /** The lines of one note in the first place that is free. */
-function placed(note: NoteMark, room: Room, isFree: (box: Rectangle) => boolean): readonly LabelMark[] | null {
+function placed(note: NoteMark, room: WordRoom, isFree: (box: Rectangle) => boolean): readonly LabelMark[] | null {
   const best = labelBox(note);
   const centre = { x: best.x + best.width / 2, y: best.y + best.height / 2 };
   if (isFree(best)) return [withoutRoom(note)];
@@ -181,7 +181,7 @@ function crossesCircle(box: Rectangle, { centre, radius }: CircleMark): boolean 
   return near <= radius && far >= radius;
 }
 
-function liesIn(box: Rectangle, room: Room): boolean {
+function liesIn(box: Rectangle, room: WordRoom): boolean {
   if (box.x < room.x || box.y < room.y) return false;
   if (box.x + box.width > room.x + room.width || box.y + box.height > room.y + room.height) return false;
   if (!room.round) return true;

@@ -2,11 +2,11 @@ import { type Mark, rectangle } from "../../basis/drawing/index.ts";
 import { drawnPart } from "./drawnPart.ts";
 import { nest } from "./nest.ts";
 import { placedAt } from "./pages.ts";
-import type { Material, Part } from "./part.ts";
+import type { Part, PartMaterial } from "./part.ts";
 
 /** What a cutter cuts from: sheets of one material and size, mm. */
-export interface Stock {
-  readonly of: Material;
+export interface StockSheet {
+  readonly of: PartMaterial;
   readonly width: number;
   readonly height: number;
 }
@@ -28,7 +28,7 @@ const EDGE = 5;
 const APART = 20;
 
 /** The materials that parts are of, each once, in the parts' order. */
-export function materialsOf(parts: readonly Part[]): readonly Material[] {
+export function materialsOf(parts: readonly Part[]): readonly PartMaterial[] {
   return [...new Set(parts.map(({ of }) => of))];
 }
 
@@ -38,9 +38,9 @@ export function materialsOf(parts: readonly Part[]): readonly Material[] {
  * @param parts at true size, mm; those of other materials are passed over
  * @param stock sheet to cut from, mm
  * @returns every part of the material, on a sheet or among those that are too large
- * @example onStock(cutParts(order), { of: "card", width: 600, height: 400 }).sheets // 1
+ * @example onStock(cutParts(cutOrderFor(box)), { of: "card", width: 600, height: 400 }).sheets // 1
  */
-export function onStock(parts: readonly Part[], { of, width, height }: Stock): StockPlan {
+export function onStock(parts: readonly Part[], { of, width, height }: StockSheet): StockPlan {
   const mine = parts.filter((part) => part.of === of).map((part) => ({ part, scene: drawnPart(part) }));
   const room = { width: width - 2 * EDGE, height: height - 2 * EDGE };
   const fits = ({ scene: { bounds } }: (typeof mine)[number]): boolean =>

@@ -23,6 +23,7 @@ import { placeOf } from "../placeOf.ts";
 import { useExperience } from "../useExperience.ts";
 import { ClicksAsked } from "./ClicksAsked.tsx";
 import { CountStrip } from "./CountStrip.tsx";
+import { type Companion, countFor, numberOf, timeIn } from "./companions.ts";
 import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
 import { bracketed, nextPlace, openedTwice, placesHeld, placesToOpen, withOpen } from "./loading.ts";
@@ -30,15 +31,16 @@ import type { ShotAnswer } from "./logShot.ts";
 import type { Compared } from "./MeterOffset.tsx";
 import { NoteRow } from "./NoteRow.tsx";
 import { openingWords } from "./openingWords.ts";
-import { type LightReading, OWN_METER, readLight } from "./readLight.ts";
+import { OWN_METER } from "./readLight.ts";
 import { SetupRow } from "./SetupRow.tsx";
-import { suggest } from "./suggestion.ts";
 import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
 import { useCounts } from "./useCounts.ts";
 import { useFieldKeys } from "./useFieldKeys.ts";
 import { useInField } from "./useInField.ts";
+import { useOthers } from "./useOthers.ts";
 import { useSignals } from "./useSignals.ts";
+import { WithOthers } from "./WithOthers.tsx";
 
 interface ExposeProps {
   readonly data: FieldData;
@@ -91,19 +93,14 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const mediumId = loaded?.medium ?? freeMedium;
   const iso = loaded?.iso ?? freeIso;
   const medium = mediumById(mediumId);
-  const numberOf = (id: string | null): number | null => places.find((each) => each.id === id)?.number ?? null;
-
   const flashed = loaded?.flashed ?? false;
   const log = useExperience();
   const words = useLengthWords();
-  const suggestion = useMemo(() => {
-    const reading = readLight(source, medium, meters);
-    if (!reading.ok) return reading;
-    const key = log.alike.get(camera.id) ?? camera.id;
-    const shots = log.lessons.filter(({ lesson }) => lesson.camera === key && !lesson.spoilt).length;
-    const keys = { camera: key, medium: medium.id, light: reading.value.key };
-    return suggest(camera, medium, iso, reading.value, { experience: log.experience, keys, shots }, words, flashed);
-  }, [camera, medium, iso, source, meters, log, words, flashed]);
+  const light = useMemo(() => ({ source, meters, log, words }), [source, meters, log, words]);
+  const suggestion = useMemo(
+    () => timeIn(light, { camera, medium, iso, flashed }),
+    [camera, medium, iso, light, flashed],
+  );
   const trail = isTrail(camera);
   const good = suggestion.ok && !trail ? suggestion.value : null;
   const seconds = good === null ? null : (typed ?? loaded?.plannedSeconds ?? good.counted[1]);
@@ -120,7 +117,11 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     keep("draft", next, "What is typed here");
   };
   const [keepPhoto, setKeepPhoto] = useState(false);
+  const [along, setAlong] = useState<ReadonlySet<string> | null>(null);
+  const others = useOthers(along !== null, camera.id, counts.counts, light);
+  const companions = others.flatMap(({ camera: { id }, as }) => (typeof as !== "string" && along?.has(id) ? [as] : []));
   const opened = placesToOpen(held, together, place);
+  const holes = opened.length + companions.length;
   const nameOf = (id: string): string => places.find((each) => each.id === id)?.name ?? id;
   const ask = (): void => {
     if (good === null || seconds === null || here) return;
@@ -131,10 +132,13 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const open = (): void => {
     if (good === null || seconds === null) return;
     wakeSound();
-    const { reading } = good;
-    for (const which of opened) {
+    const mine = opened.map((which): Companion => {
+      const own = opened.length > 1 ? (which?.plannedSeconds ?? seconds) : seconds;
+      return { camera, load, place: which?.place ?? place, medium, iso, suggestion: good, seconds: own };
+    });
+    for (const each of [...mine, ...companions]) {
       const id = crypto.randomUUID();
-      openOne(id, which?.place ?? place, opened.length > 1 ? (which?.plannedSeconds ?? seconds) : seconds, reading);
+      counts.open(countFor(each, id, draft), countIn ? COUNTED_IN : 0);
       // The count has begun: storing the photograph may take its time.
       if (keepPhoto && source.by === "photograph" && source.file) {
         void kept(source.file).then((picture) => picture && counts.picture(id, picture));
@@ -143,33 +147,8 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     note({ subject: "", note: "" });
     setTogether(new Set());
     setGathering(false);
+    setAlong(null);
     inField.set({ typed: null, picked: null });
-  };
-  const openOne = (id: string, at: string | null, targetSeconds: number, reading: LightReading): void => {
-    if (good === null) return;
-    counts.open(
-      {
-        id,
-        cameraId: camera.id,
-        cameraName: camera.name,
-        loadId: load?.id ?? null,
-        place: at,
-        number: numberOf(at),
-        targetSeconds,
-        meteredSeconds: good.formula.meteredSeconds,
-        longTime: medium.longTime,
-        medium: medium.id,
-        iso,
-        fNumber: good.fNumber,
-        ev: reading.ev,
-        light: reading.name,
-        lightKey: reading.key,
-        meter: reading.meter,
-        spots: reading.spots,
-        words: draft,
-      },
-      countIn ? COUNTED_IN : 0,
-    );
   };
   useFieldKeys(() => {
     if (here) counts.close(here.count.id);
@@ -210,7 +189,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               <TimePanel
                 subject={[
                   camera.name,
-                  opened.length > 1 ? `${opened.length} together` : placeOf({ place, number: numberOf(place) }),
+                  opened.length > 1 ? `${opened.length} together` : placeOf({ place, number: numberOf(camera, place) }),
                 ]
                   .filter(Boolean)
                   .join(", ")}
@@ -223,7 +202,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                 onBracket={() => good && load && void spread(load, good.counted, place)}
               />
               <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={ask}>
-                {opened.length > 1 ? `Open ${opened.length} holes together` : "Open the hole"}
+                {holes > 1 ? `Open ${holes} holes together` : "Open the hole"}
               </Button>
               {doubt !== null && (
                 <Question
@@ -266,6 +245,23 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                   />
                 )}
               </div>
+              {cameras.length > 1 && (
+                <div>
+                  <Check
+                    label="Other cameras with it"
+                    checked={along !== null}
+                    className="min-h-[3.3rem]"
+                    onCheck={(on) => setAlong(on ? new Set() : null)}
+                  />
+                  {along !== null && (
+                    <WithOthers
+                      others={others}
+                      chosen={along}
+                      onTurn={(id) => setAlong((now) => turned(now ?? NONE, id))}
+                    />
+                  )}
+                </div>
+              )}
               {good && seconds !== null && (
                 <Fold title="Before it opens" name="before">
                   <ul className="list-disc pl-4">
@@ -310,13 +306,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                     }
                   : null
               }
-              onGather={(id) =>
-                setTogether((before) => {
-                  const next = new Set(before);
-                  if (!next.delete(id)) next.add(id);
-                  return next;
-                })
-              }
+              onGather={(id) => setTogether((before) => turned(before, id))}
               onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
               onLoad={(wish) => void loadIt(camera, places, wish, null, load)}
               onUnload={() => load && void unloadIt(load)}
@@ -355,6 +345,15 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
       </div>
     </main>
   );
+}
+
+const NONE: ReadonlySet<string> = new Set();
+
+/** A set with one more in it, or one less. */
+function turned(chosen: ReadonlySet<string>, id: string): ReadonlySet<string> {
+  const next = new Set(chosen);
+  if (!next.delete(id)) next.add(id);
+  return next;
 }
 
 /** The three times of a bracket on the next three places, so that each is proposed with its own. */
