@@ -21,6 +21,7 @@ export { pointwise } from "./pointwise.ts";
 export { printedExposures } from "./printedExposures.ts";
 export {
   chosenTones,
+  MOST_OF_PICTURE,
   type ProofExposure,
   type ProofPicture,
   type ProofTools,

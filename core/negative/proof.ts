@@ -57,8 +57,8 @@ export interface ProofPicture {
   readonly tones: readonly Tone[];
 }
 
-/** Pixels of a picture, at most. */
-const MOST_PIXELS = 120_000_000;
+/** Pixels of a picture that is read or drawn, at most: what is judged in some 15 s, drawn in 20 to 40, within 1 GB. */
+export const MOST_OF_PICTURE = 60_000_000;
 const GREY: readonly Plane[] = ["luminance"];
 const COLOURS: readonly Plane[] = [0, 1, 2];
 /** Ends of log₁₀ H that are told apart in a spread. */
@@ -90,7 +90,7 @@ export function* proofExposure(
     width: settings.output?.width ?? null,
   });
   if (frame === null) return failure("nothing-there");
-  if (frame.width * frame.height > MOST_PIXELS) return failure("too-large");
+  if (frame.width * frame.height > MOST_OF_PICTURE) return failure("too-large");
   const wanted = settings.colour && settings.output?.kind !== "exposure" ? COLOURS : GREY;
   const planes: ProofExposure["planes"][number][] = [];
   for (const [number, plane] of wanted.entries()) {

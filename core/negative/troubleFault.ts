@@ -1,5 +1,6 @@
 import type { Fault } from "../light/solve/index.ts";
 import type { ProofTrouble } from "./placeSheet.ts";
+import { MOST_OF_PICTURE } from "./proof.ts";
 
 /**
  * A trouble in words that say what is allowed, with the field it belongs to.
@@ -17,7 +18,10 @@ export function troubleFault(trouble: ProofTrouble): Fault {
     case "nothing-there":
       return { path: "/towards", message: "must be a direction the sheet has seen: nothing of it lies there" };
     case "too-large":
-      return { path: "/output/width", message: "must be smaller: the picture would have more than 120 million pixels" };
+      return {
+        path: "/output/width",
+        message: `must be smaller: the picture would have more than ${MOST_OF_PICTURE / 1e6} million pixels`,
+      };
     default:
       return trouble satisfies never;
   }

@@ -1,8 +1,10 @@
+import { MOST_OF_PICTURE } from "../../core/negative/index.ts";
+
 /**
  * What a picture file may ask of us: larger ones are refused before memory or time is spent on them, in the browser's
  * worker and on the server alike.
  */
-export const MOST_PIXELS = 120_000_000;
+export const MOST_PIXELS = MOST_OF_PICTURE;
 /** A scan of the largest flatbed at 4800 dpi is shorter. */
 const LONGEST_SIDE = 100_000;
 /** All numbers of a picture, unpacked, bytes: 1 GiB. */

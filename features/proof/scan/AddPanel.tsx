@@ -4,6 +4,7 @@ import { Button } from "../../../ui/Button.tsx";
 import { Choice } from "../../../ui/Choice.tsx";
 import { FileDrop } from "../../../ui/FileDrop.tsx";
 import { FLATBED_WHITE } from "../../../workers/flatbedWhite.ts";
+import { MOST_PIXELS } from "../../../workers/reading/limits.ts";
 import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
@@ -83,8 +84,8 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
             />
             <Flatbed data={data} busy={busy !== null} onBusy={setBusy} onScan={(file, of) => void add([file], of)} />
             <p className="min-w-0 grow basis-64 text-[0.87rem] text-quiet">
-              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to 120 million pixels. Each is unpacked
-              whole in a thread of its own, with up to 1 GB for its numbers. The file stays as it is.
+              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to {MOST_PIXELS / 1e6} million pixels.
+              Each is unpacked whole in a thread of its own, with up to 1 GB for its numbers. The file stays as it is.
             </p>
           </div>
           {busy !== null && (
