@@ -4,6 +4,7 @@ test.each([
   ["en-US", "letter"],
   ["es-MX", "letter"],
   ["fr-CA", "letter"],
+  ["en", "letter"],
   ["en-GB", "a4"],
   ["fr", "a4"],
   ["de-CH", "a4"],

@@ -3,7 +3,7 @@ import { type DesignField, refusal, settled, withField } from "../../camera/cont
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { chance } from "../../testing/chance.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
-import { type CutOrder, cutParts, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
+import { type CutOrder, cutParts, drawnPart, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
 import { PRINTER_MARGIN } from "./paper.ts";
 
 const A_CAMERA_OF_MANY_WORDS = "The allotment’s great twelve-sided biscuit tin, second of its name";
@@ -130,6 +130,16 @@ describe.each(KINDS)("the cut sheet of a %s, whatever its sizes", (kind) => {
               expect([seed, part.id, whole]).toEqual([seed, part.id, expect.stringContaining(word)]);
     }
   });
+});
+
+test("every part bears its name, outside of its edge; a strip of tape that no page holds is drawn torn off", () => {
+  const camera = testCamera("curled-can", { diameter: 300, height: 120 });
+  for (const part of cutParts(cutOrderFor(camera))) {
+    const name = drawnPart(part).marks.find((mark) => mark.kind === "label" && mark.text === part.name);
+    const at = name?.kind === "label" ? name.at : { x: 0, y: 0 };
+    expect([part.id, at.x > part.width || at.y > part.height]).toEqual([part.id, true]);
+    if (part.id === "cap-tape") expect(part.width).toBe(232);
+  }
 });
 
 test("a card of a load with long words in every field", () => {

@@ -56,6 +56,9 @@ test("the load says with which paper, which place, and how long where that was p
   expect([as.medium.id, as.iso, as.place]).toEqual(["film-pan-400", 400, "1"]);
   const planned = companion({ camera: TIN, load: load(TIN.id, [{ ...sheet, plannedSeconds: 77 }]) }, [], SUN);
   expect(planned.seconds).toBe(77);
+  const flashed = companion({ camera: TIN, load: load(TIN.id, [{ ...sheet, flashed: true }]) }, [], SUN);
+  expect(flashed.suggestion.sum.join(" ")).toMatch(/pre-flashed/);
+  expect(planned.suggestion.sum.join(" ")).not.toMatch(/pre-flashed/);
 });
 
 test("an open hole, an empty load: not along; a tray's next canister is", () => {

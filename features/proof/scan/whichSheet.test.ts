@@ -1,5 +1,6 @@
 import { thistleRow } from "../../../catalogue/demo/thistleRow.ts";
 import type { Exposure, Negative } from "../../../core/document/index.ts";
+import { isOfSize } from "../../../core/negative/index.ts";
 import { settingsFor } from "../settingsFor.ts";
 import { sheetDoubt, sheetOf } from "./whichSheet.ts";
 
@@ -58,6 +59,16 @@ test.each([
   ["a resolution that the maker calls wrong", scanned(127, 101.6, 200, { exposureId: "hat", dpiWrong: true })],
   ["of no shot and no camera", scanned(127, 101.6, 200)],
 ])("nothing is asked: %s", (_name, negative) => expect(sheetDoubt(negative, known)).toBeNull());
+
+test("small sheets may be cut 3 mm short, no more", () => {
+  const sheet = { width: 44.45, height: 44.45 };
+  expect(isOfSize({ width: 41.6, height: 44.45 }, sheet)).toBe(true);
+  expect(isOfSize({ width: 41.3, height: 44.45 }, sheet)).toBe(false);
+});
+
+test("whose turn it was is asked until the maker has said so, also when the corners were moved and it fits", () => {
+  expect(sheetDoubt(scanned(254, 203, 200, { byTurn: "hat" }), known)?.shot?.id).toBe("hat");
+});
 
 test("what has a scan already is not offered; whose turn it was is said until the maker has chosen", () => {
   const taken = scanned(127, 101.6, 200, { id: "other", exposureId: "tin-later" });
