@@ -1,6 +1,7 @@
 import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import sharp from "sharp";
+import { pagesTiff } from "../workers/reading/pagesTiff.ts";
 import { type Maker, stage } from "./support/maker.ts";
 import { MEDIUM, negativePng, stripPng } from "./support/negative.ts";
 import { PATIENCE } from "./support/patience.ts";
@@ -10,12 +11,12 @@ import { temporaryFolder } from "./support/temporary.ts";
 const { arrive } = stage(true);
 
 /** Someone on Proof with a file of their own. */
-async function withFile(bytes: Uint8Array): Promise<Maker> {
+async function withFile(bytes: Uint8Array, name = "own.png"): Promise<Maker> {
   const maker = await arrive();
   await maker.goTo("/");
   await maker.sees("main li", /Hat box/);
   await maker.goTo("/proof");
-  const file = join(temporaryFolder(), "own.png");
+  const file = join(temporaryFolder(), name);
   await writeFile(file, bytes);
   await maker.give("Scans: PNG, JPEG or TIFF", file);
   await maker.page.waitForSelector("[data-corner]");
@@ -129,6 +130,22 @@ describe("scans of one’s own", () => {
     await maker.page.waitForFunction(() => document.querySelector("[data-which-sheet]") === null);
     await maker.press("Judge");
     await maker.page.waitForSelector("[data-judged]");
+  });
+
+  test("a scanner's file with two sheets and a small copy: two negatives, each of its own picture", async () => {
+    const file = pagesTiff([
+      { width: 500, height: 400, grey: 90 },
+      { width: 50, height: 40, grey: 10, isCopy: true },
+      { width: 480, height: 400, grey: 160 },
+    ]);
+    const maker = await withFile(file, "feeder.tif");
+    await maker.page.waitForFunction(
+      () => /1 of feeder.tif/.test(document.body.innerText) && /2 of feeder.tif/.test(document.body.innerText),
+    );
+    await maker.press("2 of feeder.tif");
+    await maker.sees("[data-dpi], main", /480 × 400 px/);
+    await maker.press("1 of feeder.tif");
+    await maker.sees("[data-dpi], main", /500 × 400 px/);
   });
 
   test("a strip of known times: the paper’s curve is measured to what it was made by, and kept as a medium of one’s own", async () => {

@@ -32,7 +32,7 @@ import { type FileOrder, finishedFile } from "./finishedFile.ts";
 import { transformOf } from "./fourier.ts";
 import type { Job, JobControl, JobOutput } from "./protocol.ts";
 import type { Decoders } from "./reading/readScan.ts";
-import { type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
+import { type KeptScan, type OfScan, type SendScan, scanKeeper } from "./reading/scanKeeper.ts";
 import { walked } from "./walked.ts";
 
 /** What may be asked about a negative. */
@@ -56,6 +56,8 @@ export interface OpenReport {
   readonly channels: 1 | 3;
   readonly bits: 8 | 16;
   readonly dpi: number | null;
+  /** Pictures of like size in its file. */
+  readonly pages: number;
   readonly corners: readonly (readonly [x: number, y: number])[];
   readonly found: boolean;
   /** That only a part of the sheet may have been found, and where the rest may be; `null`: nothing speaks for it. */
@@ -102,22 +104,21 @@ const VIEW = 1100;
 export function proofJob(decoders?: Decoders): Job<ProofOrder, Result<ProofReport, Fault>> {
   const keep = scanKeeper(decoders);
   return async (order, control): Promise<JobOutput<Result<ProofReport, Fault>>> => {
-    const kept = await keep(order);
+    const kept = await keep({ ...order, page: order.settings.page });
     if (!kept.ok) return { output: failure({ path: "/scan", message: kept.error }), transfer: [] };
     if (kept.value === null) return { output: success({ kind: "send" }), transfer: [] };
-    return answered(order, kept.value.scan, kept.value.dpi, control);
+    return answered(order, kept.value, control);
   };
 }
 
 async function answered(
   order: ProofOrder,
-  scan: NegativeScan,
-  dpi: number | null,
+  { scan, dpi, pages }: KeptScan,
   control: JobControl,
 ): Promise<JobOutput<Result<ProofReport, Fault>>> {
   switch (order.kind) {
     case "open": {
-      const report = opened(scan, dpi, order.settings);
+      const report = { ...opened(scan, dpi, order.settings), pages };
       return { output: success({ kind: "open", report }), transfer: [report.view.rgba.buffer] };
     }
     case "part": {
@@ -141,7 +142,7 @@ async function answered(
   }
 }
 
-function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings): OpenReport {
+function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings): Omit<OpenReport, "pages"> {
   const { width, height, channels, most } = scan;
   const placed = placeSheet(scan, settings);
   return {

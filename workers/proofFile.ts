@@ -35,7 +35,7 @@ export async function proofInFile(
   settings: ProofSettings,
   decoders?: Decoders,
 ): Promise<Result<ProofAnswer, Fault>> {
-  const read = await readRaw(bytes, decoders);
+  const read = await readRaw(bytes, decoders, settings.page);
   if (!read.ok) return failure({ path: "/scan", message: read.error });
   const small = tooSmall(read.value);
   if (small !== null) return failure({ path: "/scan", message: small });
@@ -62,7 +62,7 @@ export async function judgeInFile(
   settings: ProofSettings,
   decoders?: Decoders,
 ): Promise<Result<JudgeAnswer, Fault>> {
-  const read = await readRaw(bytes, decoders);
+  const read = await readRaw(bytes, decoders, settings.page);
   if (!read.ok) return failure({ path: "/scan", message: read.error });
   const small = tooSmall(read.value);
   if (small !== null) return failure({ path: "/scan", message: small });

@@ -8,6 +8,8 @@ import type { ToneChoice } from "./tone.ts";
 export interface ProofSettings {
   readonly medium: NegativeMedium;
   readonly encoding?: Encoding | undefined;
+  /** Which picture of a file that holds several, from 0; not said: the largest. */
+  readonly page?: number | undefined;
   readonly sheet: {
     readonly width: number;
     readonly height: number;

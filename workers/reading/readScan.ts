@@ -23,11 +23,13 @@ export interface Decoders {
 export async function readRaw(
   bytes: Uint8Array<ArrayBuffer>,
   { jpeg = jpegInPlainCode, inflate = plainInflate, elsewhere }: Decoders = {},
+  /** Which picture of a file that holds several, from 0; not said: the largest. */
+  page?: number,
 ): Promise<Result<RawScan>> {
   try {
     if (startsWith(bytes, [0x89, 0x50, 0x4e, 0x47])) return await readPng(bytes, inflate);
     if (startsWith(bytes, [0x49, 0x49, 42, 0]) || startsWith(bytes, [0x4d, 0x4d, 0, 42])) {
-      return await readTiff(bytes, inflate);
+      return await readTiff(bytes, inflate, page);
     }
     if (startsWith(bytes, [0xff, 0xd8])) return await readJpeg(bytes, jpeg);
     const other = otherFormat(bytes);

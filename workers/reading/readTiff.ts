@@ -25,11 +25,27 @@ interface Pieces {
 
 const TRUNCATED = "is damaged: it ends too early";
 
-/** Reads the largest picture of a TIFF, 8 or 16 bits, in strips or tiles. Throws where it is damaged. */
-export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate): Promise<Result<RawScan>> {
+/** A picture of less than this share of the largest is a small copy of it, not another one. */
+const ANOTHER = 0.25;
+
+/**
+ * Reads the largest picture of a TIFF, 8 or 16 bits, in strips or tiles, or another of like size. Throws where it is damaged.
+ *
+ * @param index of the pictures of like size, in the file's order, from 0; not said: the largest
+ */
+export async function readTiff(
+  bytes: Uint8Array<ArrayBuffer>,
+  inflate: Inflate,
+  index?: number,
+): Promise<Result<RawScan>> {
   const area = (page: TiffFields): number => firstOf(page, TAG.width) * firstOf(page, TAG.height);
-  const [page] = [...tiffFields(bytes)].sort((a, b) => area(b) - area(a));
-  if (page === undefined || area(page) === 0) return failure("holds no picture");
+  const all = tiffFields(bytes);
+  const [largest] = [...all].sort((a, b) => area(b) - area(a));
+  if (largest === undefined || area(largest) === 0) return failure("holds no picture");
+  const pages = all.filter((each) => area(each) >= ANOTHER * area(largest) && (firstOf(each, TAG.newKind) & 1) === 0);
+  const page = index === undefined ? largest : pages[index];
+  if (page === undefined)
+    return failure(`holds ${pages.length === 1 ? "one picture" : `${pages.length} pictures`}, not so many`);
   const [width, height] = [firstOf(page, TAG.width), firstOf(page, TAG.height)];
   const bits = firstOf(page, TAG.bits) || 1;
   const channels = firstOf(page, TAG.channels) || 1;
@@ -58,6 +74,7 @@ export async function readTiff(bytes: Uint8Array<ArrayBuffer>, inflate: Inflate)
     most,
     encoding: encodingOf(page),
     dpi: dpi === null ? null : meant(dpi.x),
+    pages: Math.max(1, pages.length),
   };
   return success(upright(scan, firstOf(page, TAG.orientation)));
 }

@@ -8,6 +8,8 @@ import { type Decoders, readRaw } from "./readScan.ts";
 export interface OfScan {
   readonly key: string;
   readonly bytes: Uint8Array<ArrayBuffer> | null;
+  /** Which picture of the file, from 0, where it holds several. */
+  readonly page?: number | undefined;
 }
 
 /** A worker holds another scan: this one's file is to be sent along. */
@@ -19,6 +21,8 @@ export interface SendScan {
 export interface KeptScan {
   readonly scan: NegativeScan;
   readonly dpi: number | null;
+  /** Pictures of like size in its file. */
+  readonly pages: number;
 }
 
 /**
@@ -27,16 +31,17 @@ export interface KeptScan {
  * @returns the scan asked for; `null` where its file must be sent; or why it can't be read
  */
 export function scanKeeper(decoders?: Decoders): (order: OfScan) => Promise<Result<KeptScan | null, string>> {
-  let kept: (KeptScan & { readonly key: string }) | null = null;
-  return async ({ key, bytes }) => {
-    if (kept?.key === key) return success(kept);
+  let kept: (KeptScan & { readonly key: string; readonly page: number | undefined }) | null = null;
+  return async ({ key, bytes, page }) => {
+    if (kept?.key === key && kept.page === page) return success(kept);
     if (bytes === null) return success(null);
     kept = null;
-    const read = await readRaw(bytes, decoders);
+    const read = await readRaw(bytes, decoders, page);
     if (!read.ok) return failure(read.error);
     const small = tooSmall(read.value);
     if (small !== null) return failure(small);
-    kept = { key, scan: negativeOf(read.value), dpi: read.value.dpi };
+    const { dpi, pages = 1 } = read.value;
+    kept = { key, page, scan: negativeOf(read.value), dpi, pages };
     return success(kept);
   };
 }

@@ -3,6 +3,8 @@ export type TiffFields = ReadonlyMap<number, readonly number[]>;
 
 /** Tags we read. @source TIFF 6.0 (1992), section 8 and its supplements; 34675: ICC.1:2022, annex B; Exif 2.32 (CIPA DC-008-2019) */
 export const TAG = {
+  /** Of what kind a picture is: an odd number says that it is a smaller copy of another. */
+  newKind: 254,
   width: 256,
   height: 257,
   bits: 258,

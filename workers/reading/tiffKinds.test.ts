@@ -1,4 +1,5 @@
 import sharp from "sharp";
+import { pagesTiff } from "./pagesTiff.ts";
 import { readRaw, readScan } from "./readScan.ts";
 
 /** A TIFF as another program may write it: either byte order, strips, planes, white as 0. TIFF 6.0 (1992). */
@@ -168,4 +169,23 @@ describe("TIFF as other programs write it", () => {
       error: expect.stringMatching(/colours one after the other/),
     });
   });
+});
+
+test("of a file with two sheets and a small copy either sheet is read; a third is not there", async () => {
+  const file = pagesTiff([
+    { width: 60, height: 40, grey: 40 },
+    { width: 6, height: 4, grey: 90, isCopy: true },
+    { width: 56, height: 44, grey: 200 },
+  ]);
+  const read = async (page?: number) => {
+    const raw = await readRaw(file, {}, page);
+    if (!raw.ok) return raw.error;
+    const { width, height, samples, pages } = raw.value;
+    return [width, height, samples[0], pages];
+  };
+  expect(await read(0)).toEqual([60, 40, 40, 2]);
+  expect(await read(1)).toEqual([56, 44, 200, 2]);
+  // Not said which: the largest.
+  expect(await read()).toEqual([56, 44, 200, 2]);
+  expect(await read(2)).toBe("holds 2 pictures, not so many");
 });

@@ -27,7 +27,7 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
       const added = await addScans(
         files,
         data,
-        (done) => setBusy(`Looking for the sheets: ${done} of ${files.length} …`),
+        (done, all) => setBusy(`Looking for the sheets: ${done} of ${all} …`),
         of,
         mine.signal,
       );

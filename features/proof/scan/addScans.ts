@@ -34,20 +34,22 @@ export interface Added {
 export async function addScans(
   files: readonly File[],
   data: ProofData,
-  report: (done: number) => void,
+  report: (done: number, all: number) => void,
   /** The shot they are of, or at least its camera, where that is known. */
   of: ScanOfWhat | null = null,
   signal?: AbortSignal,
 ): Promise<Added> {
   const loads = await listRecords("loads");
-  const shots = of === null ? matchScans(files.length, data.shots, loads, data.negatives) : [of.shot];
+  const sheets = (await Promise.all(files.map((file) => sheetsOf(file, signal)))).flat();
+  const shots = of === null ? matchScans(sheets.length, data.shots, loads, data.negatives) : [of.shot];
   const made: Negative[] = [];
   const refused: string[] = [];
-  for (const file of files) {
+  for (const { file, page } of sheets) {
     if (signal?.aborted) break;
     const shot = shots[made.length] ?? null;
     const camera = of?.camera ?? data.cameras.find(({ id }) => id === shot?.cameraId) ?? null;
     const how = {
+      page,
       white: of?.white ?? null,
       before: cornersBefore([...made, ...data.negatives], camera?.id ?? null),
       signal,
@@ -57,7 +59,7 @@ export async function addScans(
     // A turn alone is a guess: where the size speaks against it, the sheet is of no shot until the maker says so.
     else if (of === null && shot !== null && sheetDoubt(negative, data) !== null) made.push(ofNoShot(negative));
     else made.push(negative);
-    report(made.length + refused.length);
+    report(made.length + refused.length, sheets.length);
   }
   if (made.length > 0) {
     const stored = await saveNegatives(made);
@@ -69,6 +71,24 @@ export async function addScans(
     });
   }
   return { ids: made.map(({ id }) => id), refused };
+}
+
+/** A sheet of a file: of one that holds several pictures, which. */
+interface SheetOfFile {
+  readonly file: File;
+  readonly page: number | null;
+}
+
+/** The sheets a file holds: a scanner writes several into one TIFF. */
+async function sheetsOf(file: File, signal: AbortSignal | undefined): Promise<readonly SheetOfFile[]> {
+  const one = [{ file, page: null }];
+  if (!/\.tiff?$/i.test(file.name) && file.type !== "image/tiff") return one;
+  const sum = await savePicture(file);
+  if (!sum.ok) return one;
+  const asked = { picture: sum.value, settings: settingsFor(null, null, null) };
+  const opened = await askProof(asked, { kind: "open" }, signal ? { signal } : {});
+  if (!opened.ok || opened.value.report.pages === 1) return one;
+  return Array.from({ length: opened.value.report.pages }, (_, page) => ({ file, page }));
 }
 
 /** The same scan of no shot yet, and whose turn it was. */
@@ -93,10 +113,12 @@ async function readNegative(
   camera: Camera | null,
   shot: Exposure | null,
   {
+    page,
     white,
     before,
     signal,
   }: {
+    readonly page: number | null;
     readonly white: number | null;
     readonly before: Corners | null;
     readonly signal: AbortSignal | undefined;
@@ -105,7 +127,7 @@ async function readNegative(
   const sum = await savePicture(file);
   if (!sum.ok) return sum.error.message;
   const medium = shot?.medium ?? camera?.chambers[0].film.medium ?? null;
-  const settings = { ...settingsFor(camera, shot, medium), white };
+  const settings = { ...settingsFor(camera, shot, medium), white, ...(page === null ? {} : { page }) };
   const opened = await askProof({ picture: sum.value, settings }, { kind: "open" }, signal ? { signal } : {});
   if (!opened.ok) return opened.error ?? "was given up.";
   const { dpi, corners, sky } = opened.value.report;
@@ -119,7 +141,7 @@ async function readNegative(
     cameraId: shot?.cameraId ?? camera?.id ?? null,
     medium,
     picture: sum.value,
-    name: file.name,
+    name: page === null ? file.name : `${page + 1} of ${file.name}`,
     at: isoWithOffset(new Date()),
     dpi,
     settings: placed,
