@@ -9,7 +9,7 @@ import {
   proofPicture,
 } from "../core/negative/index.ts";
 import { iccSrgb } from "./iccSrgb.ts";
-import { exifOf, type PictureFacts, plain, withJpegFacts, xmpOf } from "./pictureFacts.ts";
+import { exifFields, exifOf, type PictureFacts, plain, withJpegFacts, xmpOf } from "./pictureFacts.ts";
 import { plainTiff } from "./writeScan.ts";
 
 /** Kinds of file a positive is saved as. */
@@ -43,13 +43,18 @@ export async function finishedFile(
     case "jpeg":
       return withJpegFacts(await jpegOf(whole), facts, iccSrgb("colour"), dpi);
     case "tiff16":
-      return plainTiff({ ...whole, samples: whole.data, most: 65535 }, dpi, [
-        [270, "ascii", plain(facts.subject)],
-        [272, "ascii", plain(facts.camera)],
-        [305, "ascii", "Still Box"],
-        [700, "byte", [...new TextEncoder().encode(xmpOf(facts))]],
-        [34675, "undefined", iccSrgb(whole.channels === 4 ? "colour" : "grey")],
-      ]);
+      return plainTiff(
+        { ...whole, samples: whole.data, most: 65535 },
+        dpi,
+        [
+          [270, "ascii", plain(facts.subject)],
+          [272, "ascii", plain(facts.camera)],
+          [305, "ascii", "Still Box"],
+          [700, "byte", [...new TextEncoder().encode(xmpOf(facts))]],
+          [34675, "undefined", iccSrgb(whole.channels === 4 ? "colour" : "grey")],
+        ],
+        exifFields(facts),
+      );
     case "png8":
     case "png16": {
       const { width, height, channels, data } = whole;

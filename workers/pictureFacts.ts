@@ -26,32 +26,7 @@ export function exifOf(
   dpi: number,
   jpeg: { readonly width: number; readonly height: number } | null = null,
 ): Uint8Array<ArrayBuffer> {
-  const { camera, subject, fNumber, seconds, iso, openedAt } = facts;
-  const [day, offset] = timeOf(openedAt);
-  const inner: TiffField[] = [
-    ...(seconds === null ? [] : ([[33434, "rational", rational(seconds)]] satisfies TiffField[])),
-    ...(fNumber === null ? [] : ([[33437, "rational", rational(fNumber)]] satisfies TiffField[])),
-    ...(iso === null
-      ? []
-      : ([[34855, "short", [Math.max(1, Math.min(65535, Math.round(iso)))]]] satisfies TiffField[])),
-    [36864, "undefined", Uint8Array.from("0232", (letter) => letter.charCodeAt(0))],
-    ...(day === null ? [] : ([[36867, "ascii", day]] satisfies TiffField[])),
-    ...(offset === null ? [] : ([[36881, "ascii", offset]] satisfies TiffField[])),
-    // Brightness and two colours, in this order; the version of a standard that readers ask for.
-    ...(jpeg === null
-      ? []
-      : ([
-          [37121, "undefined", Uint8Array.of(1, 2, 3, 0)],
-          [40960, "undefined", Uint8Array.from("0100", (letter) => letter.charCodeAt(0))],
-        ] satisfies TiffField[])),
-    [40961, "short", [1]],
-    ...(jpeg === null
-      ? []
-      : ([
-          [40962, "long", [jpeg.width]],
-          [40963, "long", [jpeg.height]],
-        ] satisfies TiffField[])),
-  ];
+  const { camera, subject } = facts;
   const outer = (at: number): TiffField[] => [
     [270, "ascii", plain(subject)],
     [271, "ascii", "Made by hand"],
@@ -65,7 +40,40 @@ export function exifOf(
   ];
   const head = 8;
   const at = head + tiffDirectory(outer(0), head).length;
-  return joined([tiffHead(head), tiffDirectory(outer(at), head), tiffDirectory(inner, at)]);
+  return joined([tiffHead(head), tiffDirectory(outer(at), head), tiffDirectory(exifFields(facts, jpeg), at)]);
+}
+
+/**
+ * The fields of an Exif directory: f-number, time, speed, date; colours are sRGB.
+ *
+ * @source Exif 2.32 (CIPA DC-008-2019), 4.6.5
+ */
+export function exifFields(
+  { fNumber, seconds, iso, openedAt }: PictureFacts,
+  jpeg: { readonly width: number; readonly height: number } | null = null,
+): readonly TiffField[] {
+  const [day, offset] = timeOf(openedAt);
+  return [
+    ...(seconds === null ? [] : ([[33434, "rational", rational(seconds)]] satisfies TiffField[])),
+    ...(fNumber === null ? [] : ([[33437, "rational", rational(fNumber)]] satisfies TiffField[])),
+    ...(iso === null
+      ? []
+      : ([[34855, "short", [Math.max(1, Math.min(65535, Math.round(iso)))]]] satisfies TiffField[])),
+    [36864, "undefined", Uint8Array.from("0232", (letter) => letter.charCodeAt(0))],
+    ...(day === null ? [] : ([[36867, "ascii", day]] satisfies TiffField[])),
+    ...(offset === null ? [] : ([[36881, "ascii", offset]] satisfies TiffField[])),
+    // Brightness and two colours, in this order.
+    ...(jpeg === null ? [] : ([[37121, "undefined", Uint8Array.of(1, 2, 3, 0)]] satisfies TiffField[])),
+    // The version of a standard that readers ask for.
+    [40960, "undefined", Uint8Array.from("0100", (letter) => letter.charCodeAt(0))],
+    [40961, "short", [1]],
+    ...(jpeg === null
+      ? []
+      : ([
+          [40962, "long", [jpeg.width]],
+          [40963, "long", [jpeg.height]],
+        ] satisfies TiffField[])),
+  ];
 }
 
 /** Exif's own way to write a time: the clock on the wall, and its offset. */

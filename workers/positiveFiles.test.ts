@@ -77,6 +77,19 @@ describe("positives as files, read back by libvips (sharp) and exifr", () => {
     expect(read.Model).toMatch(/^Biscuit tin, .*B.?chse/);
   });
 
+  test("TIFF carries f-number, time, speed and day as Exif, and its picture all the same", async () => {
+    const { bytes, picture } = await fileOf("tiff16");
+    const read = await exifr.parse(Buffer.from(bytes), { xmp: true, exif: true, tiff: true });
+    expect(read).toMatchObject({
+      FNumber: expect.closeTo(225.8, 6),
+      ExposureTime: expect.closeTo(37, 6),
+      ISO: 6,
+      OffsetTimeOriginal: "+01:00",
+      Software: "Still Box",
+    });
+    expect((await picture.stats()).channels.length).toBeGreaterThan(0);
+  });
+
   test("JPEG carries Exif, XMP and a profile that libvips takes", async () => {
     // As browsers pack it: with a head of JFIF, and a profile of their own.
     const plain = await sharp({ create: { width: 40, height: 30, channels: 3, background: "#888" } })

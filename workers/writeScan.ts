@@ -38,17 +38,19 @@ interface Raster {
  * A picture as an uncompressed TIFF in one strip.
  *
  * @param more fields beside those of its raster
+ * @param exif fields of an Exif directory; none: it has none
  * @source TIFF revision 6.0 (1992), sections 2, 4, 6 and 18
  */
 export function plainTiff(
   { width, height, channels, samples, most }: Raster,
   dpi: number,
   more: readonly TiffField[],
+  exif: readonly TiffField[] = [],
 ): Uint8Array<ArrayBuffer> {
   const bytes = most === 255 ? 1 : 2;
   const colour = channels >= 3;
   const extra = channels - (colour ? 3 : 1);
-  const fields = (strip: number): TiffField[] => [
+  const fields = (strip: number, exifAt: number): TiffField[] => [
     [256, "long", [width]],
     [257, "long", [height]],
     [258, "short", Array.from({ length: channels }, () => 8 * bytes)],
@@ -63,14 +65,18 @@ export function plainTiff(
     [296, "short", [2]],
     // Opacity that is not multiplied into the colours.
     ...(extra > 0 ? ([[338, "short", [2]]] satisfies TiffField[]) : []),
+    ...(exif.length > 0 ? ([[34665, "long", [exifAt]]] satisfies TiffField[]) : []),
     ...more,
   ];
   const head = 8;
-  const start = head + tiffDirectory(fields(0), head).length;
+  const exifAt = head + tiffDirectory(fields(0, 0), head).length;
+  const said = exif.length > 0 ? tiffDirectory(exif, exifAt) : new Uint8Array();
+  const start = exifAt + said.length;
   const strip = start + (start % 2);
   const file = new Uint8Array(strip + samples.length * bytes);
   file.set(tiffHead(head));
-  file.set(tiffDirectory(fields(strip), head), head);
+  file.set(tiffDirectory(fields(strip, exifAt), head), head);
+  file.set(said, exifAt);
   if (bytes === 1) file.set(samples, strip);
   else {
     const view = new DataView(file.buffer);
