@@ -7,21 +7,21 @@ interface GreySheet {
   readonly grey: number;
   /** Whether it says that it is a smaller copy of another. */
   readonly isCopy?: boolean;
+  /** Whether the next sheet is a picture within this one (SubIFDs), not one after it. */
+  readonly holdsNext?: boolean;
 }
-
-/** Fields of each directory. */
-const FIELDS = 10;
 
 /**
  * Sheets one after the other in one TIFF, as a scanner with a feeder writes them; for tests.
  *
- * @source TIFF 6.0 (1992), sections 2 and 8
+ * @source TIFF 6.0 (1992), sections 2 and 8; SubIFDs 330: TIFF Tech Note 1 (1995)
  */
 export function pagesTiff(sheets: readonly GreySheet[]): Uint8Array<ArrayBuffer> {
   const parts: Uint8Array[] = [Uint8Array.of(0x49, 0x49, 42, 0, 8, 0, 0, 0)];
-  const head = 2 + 12 * FIELDS + 4;
   let at = 8;
-  for (const [index, { width, height, grey, isCopy = false }] of sheets.entries()) {
+  for (const [index, { width, height, grey, isCopy = false, holdsNext = false }] of sheets.entries()) {
+    const head = 2 + 12 * (holdsNext ? 11 : 10) + 4;
+    const next = at + head + width * height;
     const fields: readonly (readonly [tag: number, type: 3 | 4, value: number])[] = [
       [254, 4, isCopy ? 1 : 0],
       [256, 4, width],
@@ -33,6 +33,7 @@ export function pagesTiff(sheets: readonly GreySheet[]): Uint8Array<ArrayBuffer>
       [277, 3, 1],
       [278, 4, height],
       [279, 4, width * height],
+      ...(holdsNext ? ([[330, 4, next]] as const) : []),
     ];
     const part = new Uint8Array(head + width * height).fill(grey, head);
     const view = new DataView(part.buffer);
@@ -44,7 +45,7 @@ export function pagesTiff(sheets: readonly GreySheet[]): Uint8Array<ArrayBuffer>
       view.setUint32(entry + 4, 1, true);
       view.setUint32(entry + 8, value, true);
     }
-    view.setUint32(head - 4, index === sheets.length - 1 ? 0 : at + part.length, true);
+    view.setUint32(head - 4, index === sheets.length - 1 || holdsNext ? 0 : next, true);
     parts.push(part);
     at += part.length;
   }

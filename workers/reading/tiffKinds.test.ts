@@ -171,6 +171,18 @@ describe("TIFF as other programs write it", () => {
   });
 });
 
+test("a small picture with the full one within it (SubIFDs): the full one is read", async () => {
+  const file = pagesTiff([
+    { width: 6, height: 4, grey: 90, isCopy: true, holdsNext: true },
+    { width: 60, height: 40, grey: 40 },
+  ]);
+  for (const page of [undefined, 0]) {
+    const raw = await readRaw(file, {}, page);
+    if (!raw.ok) throw new Error(raw.error);
+    expect([raw.value.width, raw.value.height, raw.value.samples[0], raw.value.pages]).toEqual([60, 40, 40, 1]);
+  }
+});
+
 test("of a file with two sheets and a small copy either sheet is read; a third is not there", async () => {
   const file = pagesTiff([
     { width: 60, height: 40, grey: 40 },
