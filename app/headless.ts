@@ -15,7 +15,8 @@ const held = { bytes: 0 };
 
 /** An answer with faults in the shape of FORMAT. */
 export function refused(status: number, errors: readonly Fault[]): Response {
-  return Response.json({ errors }, { status });
+  // Faults may know more than the two that FORMAT has.
+  return Response.json({ errors: errors.map(({ path, message }) => ({ path, message })) }, { status });
 }
 
 /** Said under `npm run dev`, which has no pool of threads. */

@@ -10,7 +10,8 @@ import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
 import { flatbedOrder } from "./flatbedOrder.ts";
 
-const ACCEPT = "image/png,image/jpeg,image/tiff,.tif,.tiff";
+/** What is read everywhere, and what most browsers can draw; an iPhone makes a JPEG of what is not among them. */
+const ACCEPT = "image/png,image/jpeg,image/tiff,image/webp,image/avif,.tif,.tiff";
 
 /** Takes scans in: files, a photograph, or the made-up flatbed. */
 export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly onAdded: (id: string) => void }) {
