@@ -15,8 +15,7 @@ const held = { bytes: 0 };
 
 /** An answer with faults in the shape of FORMAT. */
 export function refused(status: number, errors: readonly Fault[]): Response {
-  // Faults may know more than the two that FORMAT has.
-  return Response.json({ errors: errors.map(({ path, message }) => ({ path, message })) }, { status });
+  return Response.json({ errors }, { status });
 }
 
 /** Said under `npm run dev`, which has no pool of threads. */
