@@ -2,6 +2,7 @@
 export const SCREENS = [
   "/",
   "/new",
+  "/label/somebody-elses#11ViMg0e1c35yfuJQzlBmxqZGwNyCGfEGwLSJEfNmesZAYSSXwSNGF1j8Yo9_GuRPkGVYEgJGQYmZRylOCbUA",
   "/cameras/thistle-biscuit-tin",
   "/cameras/thistle-cocoa-tin",
   "/cameras/thistle-canister-one",
