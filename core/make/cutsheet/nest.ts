@@ -19,6 +19,11 @@ interface Room extends Size {
   readonly y: number;
 }
 
+/** Whether a rectangle goes on a page, turned or not. */
+export function goesOn({ width, height }: Size, page: Size): boolean {
+  return (width <= page.width && height <= page.height) || (height <= page.width && width <= page.height);
+}
+
 /**
  * Places rectangles on as few pages as can be managed, with a gap between them, turned where that helps: on each page
  * the largest free rectangles are kept, and each part goes where it leaves the least on its shorter side; large ones

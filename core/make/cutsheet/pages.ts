@@ -11,7 +11,7 @@ import {
 } from "../../basis/drawing/index.ts";
 import { checkRulers, uprightRuler } from "./checkRulers.ts";
 import { drawnPart } from "./drawnPart.ts";
-import { nest } from "./nest.ts";
+import { goesOn, nest } from "./nest.ts";
 import { FOOT, type Paper, PRINTER_MARGIN, SIDE } from "./paper.ts";
 import type { Part } from "./part.ts";
 import { type Placed, type TilePlace, tile } from "./tile.ts";
@@ -59,9 +59,7 @@ export function layOut(
   const room = { ...paper, width: paper.width / across, height: paper.height / up };
   const area = { width: room.width - 2 * PRINTER_MARGIN - SIDE, height: room.height - 2 * PRINTER_MARGIN - FOOT };
   const drawn = parts.map((part) => ({ part, scene: drawnPart(part) }));
-  const fits = ({ scene: { bounds } }: (typeof drawn)[number]): boolean =>
-    (bounds.width <= area.width && bounds.height <= area.height) ||
-    (bounds.height <= area.width && bounds.width <= area.height);
+  const fits = ({ scene }: (typeof drawn)[number]): boolean => goesOn(scene.bounds, area);
   const small = drawn.filter(fits);
   const packed = nest(
     small.map(({ scene }) => scene.bounds),

@@ -1,6 +1,6 @@
 import { type Mark, rectangle } from "../../basis/drawing/index.ts";
 import { drawnPart } from "./drawnPart.ts";
-import { nest } from "./nest.ts";
+import { goesOn, nest } from "./nest.ts";
 import { placedAt } from "./pages.ts";
 import type { Part, PartMaterial } from "./part.ts";
 
@@ -43,9 +43,7 @@ export function materialsOf(parts: readonly Part[]): readonly PartMaterial[] {
 export function onStock(parts: readonly Part[], { of, width, height }: StockSheet): StockPlan {
   const mine = parts.filter((part) => part.of === of).map((part) => ({ part, scene: drawnPart(part) }));
   const room = { width: width - 2 * EDGE, height: height - 2 * EDGE };
-  const fits = ({ scene: { bounds } }: (typeof mine)[number]): boolean =>
-    (bounds.width <= room.width && bounds.height <= room.height) ||
-    (bounds.height <= room.width && bounds.width <= room.height);
+  const fits = ({ scene }: (typeof mine)[number]): boolean => goesOn(scene.bounds, room);
   const held = mine.filter(fits);
   const placed = nest(
     held.map(({ scene }) => scene.bounds),
