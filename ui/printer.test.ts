@@ -6,6 +6,7 @@ test.each([
   ["fr-CA", "letter"],
   ["en", "letter"],
   ["en-GB", "a4"],
+  ["", "a4"],
   ["fr", "a4"],
   ["de-CH", "a4"],
   ["ja", "a4"],

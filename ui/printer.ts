@@ -29,5 +29,5 @@ export function paperOf(id: Paper["id"]): Paper {
  * @example usualPaper("en-US") // "letter"
  */
 export function usualPaper(language: string): Paper["id"] {
-  return LETTER.has(new Intl.Locale(language).maximize().region ?? "") ? "letter" : "a4";
+  return LETTER.has(new Intl.Locale(language || "en-GB").maximize().region ?? "") ? "letter" : "a4";
 }

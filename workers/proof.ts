@@ -56,8 +56,6 @@ export interface OpenReport {
   readonly channels: 1 | 3;
   readonly bits: 8 | 16;
   readonly dpi: number | null;
-  /** Pictures of like size in its file. */
-  readonly pages: number;
   readonly corners: readonly (readonly [x: number, y: number])[];
   readonly found: boolean;
   /** That only a part of the sheet may have been found, and where the rest may be; `null`: nothing speaks for it. */
@@ -113,12 +111,12 @@ export function proofJob(decoders?: Decoders): Job<ProofOrder, Result<ProofRepor
 
 async function answered(
   order: ProofOrder,
-  { scan, dpi, pages }: KeptScan,
+  { scan, dpi }: KeptScan,
   control: JobControl,
 ): Promise<JobOutput<Result<ProofReport, Fault>>> {
   switch (order.kind) {
     case "open": {
-      const report = { ...opened(scan, dpi, order.settings), pages };
+      const report = opened(scan, dpi, order.settings);
       return { output: success({ kind: "open", report }), transfer: [report.view.rgba.buffer] };
     }
     case "part": {
@@ -142,7 +140,7 @@ async function answered(
   }
 }
 
-function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings): Omit<OpenReport, "pages"> {
+function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings): OpenReport {
   const { width, height, channels, most } = scan;
   const placed = placeSheet(scan, settings);
   return {

@@ -11,8 +11,8 @@ import { useLengthWords } from "../../ui/UnitContext.ts";
 /** A common size of stock for small cutters, mm; common practice. */
 const USUAL = { width: 600, height: 400 } as const;
 /** What a cutter takes, mm. */
-const LEAST = 50;
-const MOST = 3000;
+const LEAST_SIDE = 50;
+const MOST_SIDE = 3000;
 
 /** Parts of one material laid out on the stock of a cutter, as DXF. */
 export function CutterPanel({ camera, parts }: { readonly camera: string; readonly parts: readonly Part[] }) {
@@ -27,8 +27,8 @@ export function CutterPanel({ camera, parts }: { readonly camera: string; readon
     [materials],
   );
   const take = (side: "width" | "height") => (mm: number | null) => {
-    if (mm === null || mm < LEAST || mm > MOST)
-      return `A sheet of stock is ${words(LEAST)} to ${words(MOST, "far")} long.`;
+    if (mm === null || mm < LEAST_SIDE || mm > MOST_SIDE)
+      return `A sheet of stock is ${words(LEAST_SIDE)} to ${words(MOST_SIDE, "far")} long.`;
     setSize((now) => ({ ...now, [side]: mm }));
     return null;
   };

@@ -13,8 +13,6 @@ export interface RawScan {
   readonly encoding: GreyPicture["encoding"];
   /** Pixels per inch, or `null` where the file says none. */
   readonly dpi: number | null;
-  /** Pictures of like size in the file, this one among them; not said: it is the only one. */
-  readonly pages?: number;
 }
 
 /** A picture file as grey numbers, with the resolution the file states. */

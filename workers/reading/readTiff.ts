@@ -7,7 +7,7 @@ import { iccEncoding } from "./iccEncoding.ts";
 import type { Inflate } from "./inflate.ts";
 import { MOST_UNPACKED, NO_GREYS, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
 import { INKS } from "./readJpeg.ts";
-import { firstOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
+import { firstOf, fullPages, pixelsOf, statedDpi, TAG, type TiffFields, tiffFields } from "./tiffFields.ts";
 import { tiffJpeg } from "./tiffJpeg.ts";
 import { tiffLzw } from "./tiffLzw.ts";
 import { upright } from "./upright.ts";
@@ -25,9 +25,6 @@ interface Pieces {
 
 const TRUNCATED = "is damaged: it ends too early";
 
-/** A picture of less than this share of the largest is a small copy of it, not another one. */
-const ANOTHER = 0.25;
-
 /**
  * Reads the largest picture of a TIFF, 8 or 16 bits, in strips or tiles, or another of like size. Throws where it is damaged.
  *
@@ -38,11 +35,10 @@ export async function readTiff(
   inflate: Inflate,
   index?: number,
 ): Promise<Result<RawScan>> {
-  const area = (page: TiffFields): number => firstOf(page, TAG.width) * firstOf(page, TAG.height);
   const all = tiffFields(bytes);
-  const [largest] = [...all].sort((a, b) => area(b) - area(a));
-  if (largest === undefined || area(largest) === 0) return failure("holds no picture");
-  const pages = all.filter((each) => area(each) >= ANOTHER * area(largest) && (firstOf(each, TAG.newKind) & 1) === 0);
+  const [largest] = [...all].sort((a, b) => pixelsOf(b) - pixelsOf(a));
+  if (largest === undefined || pixelsOf(largest) === 0) return failure("holds no picture");
+  const pages = fullPages(all);
   const page = index === undefined ? largest : pages[index];
   if (page === undefined)
     return failure(`holds ${pages.length === 1 ? "one picture" : `${pages.length} pictures`}, not so many`);
@@ -74,7 +70,6 @@ export async function readTiff(
     most,
     encoding: encodingOf(page),
     dpi: dpi === null ? null : meant(dpi.x),
-    pages: Math.max(1, pages.length),
   };
   return success(upright(scan, firstOf(page, TAG.orientation)));
 }

@@ -21,8 +21,6 @@ export interface SendScan {
 export interface KeptScan {
   readonly scan: NegativeScan;
   readonly dpi: number | null;
-  /** Pictures of like size in its file. */
-  readonly pages: number;
 }
 
 /**
@@ -40,8 +38,7 @@ export function scanKeeper(decoders?: Decoders): (order: OfScan) => Promise<Resu
     if (!read.ok) return failure(read.error);
     const small = tooSmall(read.value);
     if (small !== null) return failure(small);
-    const { dpi, pages = 1 } = read.value;
-    kept = { key, page, scan: negativeOf(read.value), dpi, pages };
+    kept = { key, page, scan: negativeOf(read.value), dpi: read.value.dpi };
     return success(kept);
   };
 }

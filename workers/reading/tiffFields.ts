@@ -94,6 +94,35 @@ export function tiffFields(tiff: Uint8Array): readonly TiffFields[] {
   return pages;
 }
 
+/** A picture of less than this share of the largest is a small copy of it, not another one. */
+const ANOTHER = 0.25;
+
+/** Pixels of a picture. */
+export function pixelsOf(page: TiffFields): number {
+  return firstOf(page, TAG.width) * firstOf(page, TAG.height);
+}
+
+/** The pictures of like size in a file, in its order: sheets that a scanner wrote one after the other. */
+export function fullPages(all: readonly TiffFields[]): readonly TiffFields[] {
+  const most = all.reduce((largest, page) => Math.max(largest, pixelsOf(page)), 0);
+  return all.filter((page) => pixelsOf(page) >= ANOTHER * most && (firstOf(page, TAG.newKind) & 1) === 0);
+}
+
+/**
+ * How many sheets a file holds, by its head alone.
+ *
+ * @returns 1 for what is no TIFF, or damaged: its reader says why
+ */
+export function sheetsInFile(bytes: Uint8Array): number {
+  const mark = String.fromCharCode(...bytes.subarray(0, 4));
+  if (mark !== "II*\0" && mark !== "MM\0*") return 1;
+  try {
+    return Math.max(1, fullPages(tiffFields(bytes)).length);
+  } catch {
+    return 1;
+  }
+}
+
 /**
  * The fields of the directory that a first directory's Exif pointer leads to; none where there is no pointer.
  *

@@ -1,6 +1,7 @@
 import sharp from "sharp";
 import { pagesTiff } from "./pagesTiff.ts";
 import { readRaw, readScan } from "./readScan.ts";
+import { sheetsInFile } from "./tiffFields.ts";
 
 /** A TIFF as another program may write it: either byte order, strips, planes, white as 0. TIFF 6.0 (1992). */
 interface Kind {
@@ -179,7 +180,8 @@ test("a small picture with the full one within it (SubIFDs): the full one is rea
   for (const page of [undefined, 0]) {
     const raw = await readRaw(file, {}, page);
     if (!raw.ok) throw new Error(raw.error);
-    expect([raw.value.width, raw.value.height, raw.value.samples[0], raw.value.pages]).toEqual([60, 40, 40, 1]);
+    expect([raw.value.width, raw.value.height, raw.value.samples[0]]).toEqual([60, 40, 40]);
+    expect(sheetsInFile(file)).toBe(1);
   }
 });
 
@@ -192,12 +194,14 @@ test("of a file with two sheets and a small copy either sheet is read; a third i
   const read = async (page?: number) => {
     const raw = await readRaw(file, {}, page);
     if (!raw.ok) return raw.error;
-    const { width, height, samples, pages } = raw.value;
-    return [width, height, samples[0], pages];
+    const { width, height, samples } = raw.value;
+    return [width, height, samples[0]];
   };
-  expect(await read(0)).toEqual([60, 40, 40, 2]);
-  expect(await read(1)).toEqual([56, 44, 200, 2]);
+  expect(await read(0)).toEqual([60, 40, 40]);
+  expect(await read(1)).toEqual([56, 44, 200]);
   // Not said which: the largest.
-  expect(await read()).toEqual([56, 44, 200, 2]);
+  expect(await read()).toEqual([56, 44, 200]);
+  expect(sheetsInFile(file)).toBe(2);
+  expect([file.slice(0, 30), Uint8Array.of(1, 2, 3)].map(sheetsInFile)).toEqual([1, 1]);
   expect(await read(2)).toBe("holds 2 pictures, not so many");
 });

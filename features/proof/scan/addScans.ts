@@ -3,6 +3,7 @@ import { type Exposure, type Negative, parseNegative } from "../../../core/docum
 import { listRecords, removeEdited, saveNegatives, savePicture } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
+import { sheetsInFile } from "../../../workers/reading/tiffFields.ts";
 import { askProof } from "../askProof.ts";
 import type { Corners } from "../corners.ts";
 import type { ProofData } from "../proofData.ts";
@@ -40,7 +41,9 @@ export async function addScans(
   signal?: AbortSignal,
 ): Promise<Added> {
   const loads = await listRecords("loads");
-  const sheets = (await Promise.all(files.map((file) => sheetsOf(file, signal)))).flat();
+  const sheets: SheetOfFile[] = [];
+  // One after the other: no more than one file is held.
+  for (const file of files) sheets.push(...(await sheetsOf(file)));
   const shots = of === null ? matchScans(sheets.length, data.shots, loads, data.negatives) : [of.shot];
   const made: Negative[] = [];
   const refused: string[] = [];
@@ -80,15 +83,9 @@ interface SheetOfFile {
 }
 
 /** The sheets a file holds: a scanner writes several into one TIFF. */
-async function sheetsOf(file: File, signal: AbortSignal | undefined): Promise<readonly SheetOfFile[]> {
-  const one = [{ file, page: null }];
-  if (!/\.tiff?$/i.test(file.name) && file.type !== "image/tiff") return one;
-  const sum = await savePicture(file);
-  if (!sum.ok) return one;
-  const asked = { picture: sum.value, settings: settingsFor(null, null, null) };
-  const opened = await askProof(asked, { kind: "open" }, signal ? { signal } : {});
-  if (!opened.ok || opened.value.report.pages === 1) return one;
-  return Array.from({ length: opened.value.report.pages }, (_, page) => ({ file, page }));
+async function sheetsOf(file: File): Promise<readonly SheetOfFile[]> {
+  const count = sheetsInFile(new Uint8Array(await file.arrayBuffer()));
+  return Array.from({ length: count }, (_, page) => ({ file, page: count === 1 ? null : page }));
 }
 
 /** The same scan of no shot yet, and whose turn it was. */
