@@ -47,8 +47,23 @@ const JUDGED = [{ name: "exposures" }] as const;
 /** Pixels across of the density picture. */
 const ACROSS = 620;
 
-/** One negative judged: its densities, a proposal, and what else it shows. */
+/** A negative judged, where it is known which sheet it is; nothing is reckoned before. */
 export function JudgeOf({ negative, proof }: { readonly negative: Negative; readonly proof: Proof }) {
+  if (sheetDoubt(negative, proof) !== null) {
+    return (
+      <p role="alert" className="border-action border-l-4 pl-3" data-which-sheet>
+        The size of this scan speaks against the sheet it was taken for, so nothing is judged yet.{" "}
+        <Link to={`/proof?negative=${encodeURIComponent(negative.id)}`} className="underline underline-offset-4">
+          Say which sheet it is
+        </Link>
+      </p>
+    );
+  }
+  return <Judged negative={negative} proof={proof} />;
+}
+
+/** One negative judged: its densities, a proposal, and what else it shows. */
+function Judged({ negative, proof }: { readonly negative: Negative; readonly proof: Proof }) {
   const [report, setReport] = useState<JudgeReport | null>(null);
   const [drawn, setDrawn] = useState<DrawReport | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -89,16 +104,6 @@ export function JudgeOf({ negative, proof }: { readonly negative: Negative; read
     return (
       <p role="alert" className="text-action">
         {trouble}
-      </p>
-    );
-  }
-  if (sheetDoubt(negative, proof) !== null) {
-    return (
-      <p role="alert" className="border-action border-l-4 pl-3" data-which-sheet>
-        The size of this scan speaks against the sheet it was taken for, so nothing is judged yet.{" "}
-        <Link to={`/proof?negative=${encodeURIComponent(negative.id)}`} className="underline underline-offset-4">
-          Say which sheet it is
-        </Link>
       </p>
     );
   }
