@@ -7,10 +7,13 @@ const slow = slowness();
 module.exports = {
   ...base,
   roots: ["<rootDir>/e2e"],
+  globalSetup: "<rootDir>/e2e/support/stage/start.ts",
+  globalTeardown: "<rootDir>/e2e/support/stage/end.ts",
+  testEnvironment: "<rootDir>/e2e/support/stage/environment.ts",
   testSequencer: "<rootDir>/scripts/slow-first.cjs",
   testTimeout: 180_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },
-  // Every file has a server and a browser of its own, and waits part of its time: three at a time on two cores took 235 s where two took 271; more than four only get in each other’s way.
+  // A file waits part of its time: three at a time on two cores took 235 s where two took 271; more than four only get in each other’s way.
   maxWorkers: Math.min(4, Math.max(3, availableParallelism())),
 };

@@ -122,7 +122,10 @@ describe("Cut sheets", () => {
     await finder.sees("main", /0.264 mm makes it f\/258/);
     await finder.press("Keep it on my shelf");
     await finder.page.waitForFunction(() => window.location.pathname === "/cameras/somebody-elses");
+    await finder.settled();
     await finder.press("Undo");
+    // The step before was that the camera came to the shelf: its page has nothing to show any more.
+    await finder.page.waitForFunction(() => window.location.pathname === "/");
     await finder.goTo(`/label/somebody-elses#${link.split("#")[1]?.slice(0, -9)}`);
     await finder.sees("main", /cut short or damaged/);
   });

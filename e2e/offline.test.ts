@@ -1,5 +1,5 @@
 import type { Browser } from "puppeteer-core";
-import { launch } from "./support/browser.ts";
+import { launch } from "./support/launch.ts";
 import { Maker } from "./support/maker.ts";
 import { PATIENCE } from "./support/patience.ts";
 import { startServer } from "./support/server.ts";

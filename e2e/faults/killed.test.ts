@@ -1,6 +1,6 @@
-import puppeteer, { type Browser, type Page } from "puppeteer-core";
+import type { Browser, Page } from "puppeteer-core";
 import { chance } from "../../core/testing/chance.ts";
-import chromium from "../../scripts/chromium.json";
+import { launch } from "../support/launch.ts";
 import { PATIENCE } from "../support/patience.ts";
 import { startServer, type TestServer } from "../support/server.ts";
 import { temporaryFolder } from "../support/temporary.ts";
@@ -17,11 +17,7 @@ beforeAll(async () => {
 afterAll(() => server?.stop());
 
 function open(folder: string): Promise<Browser> {
-  return puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? chromium.path,
-    args: chromium.flags,
-    userDataDir: folder,
-  });
+  return launch({ userDataDir: folder });
 }
 
 async function bench(browser: Browser): Promise<Page> {

@@ -1,7 +1,17 @@
-import type { Browser, BrowserContext, ElementHandle, KeyInput, Page } from "puppeteer-core";
-import { catchDownloads, launch } from "./browser.ts";
+import puppeteer, {
+  type Browser,
+  type BrowserContext,
+  type ElementHandle,
+  type KeyInput,
+  type Page,
+} from "puppeteer-core";
+import { catchDownloads } from "./downloads.ts";
 import { PATIENCE } from "./patience.ts";
 import { startServer, type TestServer } from "./server.ts";
+import type { SharedStage } from "./stage/environment.ts";
+
+/** What the test environment gives every file. */
+declare const sharedStage: SharedStage;
 
 /** Someone at the app: goes to places, types, presses, reads what stands there. */
 export class Maker {
@@ -135,8 +145,7 @@ export class Maker {
   private async pressOnce(target: ElementHandle<Element>): Promise<void> {
     await target.evaluate((element) => {
       const heard = window as unknown as { pressHeard: boolean };
-      // A switched-off control hears nothing.
-      heard.pressHeard = (element as HTMLButtonElement).disabled === true;
+      heard.pressHeard = false;
       // Lists open as the finger comes down, and lie under it when it goes up.
       element.addEventListener("pointerdown", () => Object.assign(heard, { pressHeard: true }), {
         once: true,
@@ -320,7 +329,7 @@ export class Maker {
   }
 }
 
-/** Runs in the page: whether an element is in the middle of it, uncovered, and where it was a frame ago. */
+/** Runs in the page: whether an element is in the middle of it, switched on, uncovered, and where it was a frame ago. */
 function standsStill(element: Element): boolean {
   element.scrollIntoView({ block: "center" });
   const { left, top, width, height } = element.getBoundingClientRect();
@@ -332,7 +341,11 @@ function standsStill(element: Element): boolean {
   const still = frames >= 5;
   const front = document.elementFromPoint(left + width / 2, top + height / 2);
   // A label’s hidden control has no size of its own.
-  return still && (width <= 1 || front === null || element.contains(front) || front.contains(element));
+  return (
+    still &&
+    (element as HTMLButtonElement).disabled !== true &&
+    (width <= 1 || front === null || element.contains(front) || front.contains(element))
+  );
 }
 
 /** Runs in the page. */
@@ -418,7 +431,10 @@ function answeredForTheBrowser(): void {
   }
 }
 
-/** Server and browser for the tests of one file. */
+/**
+ * Server and browser for the tests of one file. The browser is its worker's, shared with the files before; so is the server
+ * with the demonstration cameras. One without them is the file's own.
+ */
 export function stage(demo: boolean): {
   readonly arrive: () => Promise<Maker>;
   /** A person with an empty browser who goes straight to this place. */
@@ -426,34 +442,40 @@ export function stage(demo: boolean): {
   readonly address: () => string;
   readonly server: () => TestServer;
 } {
-  let server: TestServer;
+  let own: TestServer | null = null;
   let browser: Browser;
   let home: BrowserContext;
   const made: Maker[] = [];
+  const address = (): string => own?.address ?? sharedStage.demo;
   beforeAll(async () => {
-    [server, browser] = await Promise.all([startServer(demo), launch()]);
-    home = await browser.createBrowserContext();
+    const { endpoint, homeId } = await sharedStage.browser();
+    browser = await puppeteer.connect({ browserWSEndpoint: endpoint });
+    home = browser.browserContexts().find(({ id }) => id === homeId) ?? (await browser.createBrowserContext());
+    if (!demo) own = await startServer(false);
   });
   afterEach(async () => {
     const complaints = made.flatMap((maker) => maker.complaints);
     await Promise.all(made.splice(0).map((maker) => (maker.context === home ? null : maker.context.close())));
-    await emptied(home, server.address);
+    await emptied(home, address());
     expect(complaints).toEqual([]);
   });
   afterAll(async () => {
-    await browser?.close();
-    server?.stop();
+    await browser?.disconnect();
+    await own?.stop();
   });
   const arrive = async (): Promise<Maker> => {
     // The first of a test shares the browser’s cached code with those before; a second one is somewhere else altogether.
     const context = made.length === 0 ? home : await browser.createBrowserContext();
-    const maker = await Maker.inContext(context, server.address);
+    const maker = await Maker.inContext(context, address());
     made.push(maker);
     return maker;
   };
   return {
-    address: () => server.address,
-    server: () => server,
+    address,
+    server: () => {
+      if (own === null) throw new Error("the demonstration's server is shared by all files");
+      return own;
+    },
     arrive,
     at: async (path) => (await arrive()).goTo(path),
   };

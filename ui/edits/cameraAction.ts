@@ -26,6 +26,9 @@ export interface CameraAnswer {
   readonly go: string | null;
 }
 
+/** The camera is gone: back to the Shelf. */
+const LEAVES: CameraAnswer = { failed: null, stored: null, go: "/" };
+
 const TYPES: readonly string[] = ["undo", "redo", "duplicate", "delete"];
 const LONGEST_LABEL = 200;
 
@@ -55,7 +58,10 @@ export async function cameraAction(id: string, asked: CameraAction): Promise<Cam
     case "redo": {
       const stepped = await stepHistory([cameraRef(id)], asked.type, now);
       if (!stepped.ok) return failed(stepped.error);
-      const camera = stepped.value === null ? await getEdited("cameras", id) : success(stepped.value.record as Camera);
+      const { value } = stepped;
+      // The step was that it came to the shelf.
+      if (value !== null && value.record === null) return LEAVES;
+      const camera = value === null ? await getEdited("cameras", id) : success(value.record as Camera);
       return camera.ok ? stays(camera.value) : failed(camera.error);
     }
     case "duplicate":
@@ -63,7 +69,7 @@ export async function cameraAction(id: string, asked: CameraAction): Promise<Cam
     case "delete": {
       const removed = await removeCamera(id, now);
       if (!removed.ok) return failed(removed.error);
-      return { failed: null, stored: null, go: "/" };
+      return LEAVES;
     }
     default:
       return asked satisfies never;

@@ -1,14 +1,8 @@
 import { readdir, readFile } from "node:fs/promises";
 import { join } from "node:path";
-import puppeteer, { type Browser, type Page } from "puppeteer-core";
-import chromium from "../../scripts/chromium.json";
+import type { Page } from "puppeteer-core";
 import { PATIENCE } from "./patience.ts";
 import { temporaryFolder } from "./temporary.ts";
-
-/** Debian's headless Chromium (or the one named by CHROMIUM), with a profile of its own. */
-export function launch(): Promise<Browser> {
-  return puppeteer.launch({ executablePath: process.env.CHROMIUM ?? chromium.path, args: chromium.flags });
-}
 
 /** Lets a page save files, and hands over the next one saved. */
 export async function catchDownloads(page: Page): Promise<() => Promise<{ name: string; bytes: Buffer }>> {
