@@ -54,6 +54,14 @@ module.exports = {
       to: { pathNot: "^core/" },
     },
     {
+      name: "made-from-the-plan",
+      comment:
+        "What is drawn, bought, built or loaded is written from core/make/plan: nothing asks the camera beside it.",
+      severity: "error",
+      from: { path: "^core/make/(cutsheet|kit|steps)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^core/camera/" },
+    },
+    {
       name: "features-never-import-each-other",
       severity: "error",
       from: { path: "^features/([^/]+)/" },

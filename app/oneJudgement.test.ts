@@ -1,5 +1,5 @@
 import { DEFAULT_CONTRAST, settled, withAim, withField } from "../core/camera/container/index.ts";
-import { bandWords, holeFix, holeVerdictWords } from "../core/camera/holeToMake/index.ts";
+import { holeAdvice, holeFix, holeVerdictWords } from "../core/camera/holeToMake/index.ts";
 import { optimum } from "../core/light/hole/index.ts";
 import { inMm, KINDS, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { readDesign } from "../features/bench/readings/reading.ts";
@@ -26,7 +26,7 @@ describe.each(KINDS)("the same hole of a %s", (kind) => {
           const make = judgedHole(camera);
           expect(make).toEqual(bench.judged);
           const row = readingRows(camera, bench, inMm).find(({ id }) => id === "hole");
-          expect(row?.sentence).toContain(bandWords(make.toMake, inMm));
+          expect(row?.sentence).toContain(holeAdvice(make, inMm));
           const verdict = bench.verdicts.find(({ id }) => id === "hole-outside-band");
           if (verdict !== undefined) {
             expect(verdict).toMatchObject(holeVerdictWords(make, inMm));

@@ -14,6 +14,7 @@ const SUN = "Never look at the sun through any hole.";
 const exactly = {
   exact: "Anything from {low} to {high} looks the same.",
   bright: "It is larger than the sharpest on purpose: bright and soft.",
+  trail: "Anything from 0.4 mm to 2 mm draws the sun’s tracks.",
 } as const;
 
 const hole = {
@@ -61,6 +62,18 @@ const lid = {
   minutes: 3,
   why: "It keeps light out, and tells you that the camera is loaded.",
   caution: null,
+} as const;
+
+const cutter = {
+  title: "Put marks on the cutter",
+  minutes: 3,
+  also: {
+    several: "One sheet gives {count} such pieces.",
+    set: "For all {alike} you need {sheets}.",
+  },
+  why: "Nothing is measured in the dark.",
+  caution: BLADE,
+  tools: ["cutter", "tape"],
 } as const;
 
 const opaque = {
@@ -122,15 +135,27 @@ export const stepTexts: StepTexts = {
   },
   "opening-metal": {
     ...opening,
-    what: "Hold a block of wood inside, against the mark. Pierce it with an awl or a {pilot} drill, then file it out to {wide} across. Take off every burr.",
-    caution: `${RIM} ${HOT} Thin metal grabs a large drill and spins: never step-drill it freely.`,
-    tools: ["block of wood", "awl or drill", "round file", "gloves"],
+    what: "Hold a block of wood inside, against the mark. Pierce it with an awl or a {pilot} drill, then open it to {wide} across with a step drill or a round file. Take off every burr.",
+    caution: `${RIM} ${HOT} Thin metal grabs a step drill and spins: clamp block and can, never step-drill it freely.`,
+    tools: ["block of wood", "awl or drill", "step drill or round file", "clamp", "gloves"],
   },
   "opening-card": {
     ...opening,
-    what: "Cut an opening {wide} across. Clean feathers off its edge.",
+    what: "Cut an opening {wide} across with a knife, from outside, on a mat. Clean feathers off its edge.",
     caution: BLADE,
     tools: ["blade", "cutting mat"],
+  },
+  "opening-plastic": {
+    ...opening,
+    what: "Hold a cork inside, against the mark. Drill a pilot of {pilot}, then open it to {wide} across with a bit, turned by hand. Scrape the edge clean with a blade.",
+    caution: `${BLADE} A bit that is driven fast grabs thin plastic and cracks it.`,
+    tools: ["pilot drill", "bit", "cork", "blade"],
+  },
+  "opening-wood": {
+    ...opening,
+    what: "Drill a pilot of {pilot} from outside, then open it to {wide} across with a bit, a board clamped behind it so that it doesn’t splinter. Sand the edge.",
+    caution: "Clamp the work, keep hands behind the bit, cover your eyes.",
+    tools: ["drill", "bit", "clamp", "abrasive paper"],
   },
   "black-paint": {
     title: "Paint it flat black inside",
@@ -174,6 +199,19 @@ export const stepTexts: StepTexts = {
       curved: "Bend it with the wall, without a crease, and press its edges down with a fingernail.",
     },
     why: "The diamond shows the middle; tape on all four sides keeps light from creeping under an edge.",
+    caution: null,
+    tools: ["tape", "scissors"],
+  },
+  "plate-bought": {
+    title: "Put the bought hole in",
+    minutes: 10,
+    what: "Lay the plate behind the opening with its hole in the middle, by its edges alone. Tape all four sides to the wall, each strip {strip} long.",
+    also: {
+      inside: "The plate goes inside the wall.",
+      outside: "The plate goes outside the wall.",
+      curved: "Bend it with the wall, without a crease: thin foil creases at once.",
+    },
+    why: "The size on its packet is the hole’s; measure it once all the same.",
     caution: null,
     tools: ["tape", "scissors"],
   },
@@ -225,6 +263,7 @@ export const stepTexts: StepTexts = {
   "holder-magnets": {
     ...holder,
     what: "Four small flat magnets on the sheet’s corners hold it to a steel back. They leave white corners.",
+    also: { steel: "No magnet holds on this wall: glue a piece of tinned steel behind the sheet’s place first." },
     caution: MAGNET,
     tools: ["four flat magnets"],
   },
@@ -245,11 +284,36 @@ export const stepTexts: StepTexts = {
     caution: BLADE,
     tools: ["black card", "glue"],
   },
+  "holder-slope": {
+    ...holder,
+    minutes: 15,
+    what: "The sheet lies on a sloped back of card: two wedges, {long} along the slope, from nothing at one side to {high} at the other, with a board over them. Glue the wedges to the back, the board to the wedges; tape the sheet on by its edges.",
+    caution: BLADE,
+    tools: ["black card", "glue"],
+  },
+  "holder-stops": {
+    ...holder,
+    minutes: 15,
+    what: "Glue two upright stops of card to floor and ceiling, {apart} apart and {forward} before the back. The sheet’s ends press against them, its middle against the back: so it bows.",
+    caution: BLADE,
+    tools: ["black card", "glue"],
+  },
+  "holder-chambers": {
+    ...holder,
+    minutes: 3,
+    what: "Cut a liner of black card for each of the {count} chambers, {wide} × {high}, with a tab to pull it out by. In the dark a sheet is taped into each by its edges, and the liner is pushed in between the vanes.",
+    caution: BLADE,
+    tools: ["black card", "tape"],
+  },
   tabs: {
     title: "Paper tabs for the sheet",
     minutes: 5,
-    what: "Fold two tabs of paper round the edge of the sheet by which you will pull it out. It holds by its own spring.",
-    also: { gap: "Leave {gap} free between its ends, at the hole: feel for the rough back of the hole." },
+    what: "Fold two tabs of paper round the edge of the sheet by which you will pull it out.",
+    also: {
+      spring: "It holds by its own spring.",
+      gap: "Its ends leave {gap} free at the hole: feel for the rough back of the hole.",
+      narrow: "You want {wanted} there: cut that much more off one end.",
+    },
     why: "A curled sheet grips the wall; pulled by its face it gets scratched.",
     caution: null,
     tools: ["paper", "scissors"],
@@ -260,9 +324,27 @@ export const stepTexts: StepTexts = {
   },
   "shutter-magnet": {
     ...shutter,
-    what: "Lay a flat magnet over the hole; glue a scrap of black card to its back. It needs steel under it.",
+    what: "Lay a flat magnet over the hole; glue a scrap of black card to its face.",
+    also: {
+      ...shutter.also,
+      steel: "No magnet holds on this wall: glue a flat steel washer round the hole first, its middle clear of it.",
+    },
+    why: "It comes off without a pull, and uncovering it must not shake the camera.",
     caution: MAGNET,
-    tools: ["flat magnet", "black card"],
+    tools: ["flat magnet", "black card", "glue"],
+  },
+  "shutter-slide": {
+    ...shutter,
+    what: "Glue two rails of card above and below the hole, a strip of black card between them that slides: twice as long as the rails, so that it is held open and shut.",
+    why: "A slide opens without a pull. Glue must never touch the hole.",
+    caution: BLADE,
+    tools: ["black card", "glue"],
+  },
+  "shutter-stopper": {
+    ...shutter,
+    what: "A cap that is pressed over the hole: the lid of a small tube, lined with black card, in a ring of card that is glued round the hole.",
+    why: "It can’t fall off in a pocket. Glue must never touch the hole.",
+    tools: ["small lid", "black card", "glue"],
   },
   "shutter-thumb": {
     ...shutter,
@@ -271,10 +353,18 @@ export const stepTexts: StepTexts = {
   cap: {
     title: "Cap for an open can",
     minutes: 20,
-    what: "If it has no lid of its own: wrap the collar round the stronger end, fold its fringe in, lay the disc on, and tape it with three strips in a star and one round. It must slide off; a loose one is tightened with a turn of tape on the rim.",
+    what: "Wrap the collar round the stronger end: it reaches {reach} down and leaves {free} free above the hole. Fold its fringe in, lay the disc on, and tape it with three strips in a star and one round. It must slide off; a loose one is tightened with a turn of tape on the rim.",
     why: "Measured on the rim itself it fits; a cap that wobbles leaks.",
     caution: RIM,
     tools: ["black card", "tape", "scissors"],
+  },
+  "cap-own": {
+    title: "How far its own lid reaches",
+    minutes: 2,
+    what: "Put the lid on and look: here it is reckoned to reach {reach} down the outside. Between its edge and the middle of the hole {free} must stay free. Measure it, and type it under “Cut sheets”.",
+    why: "A lid that lies over the hole shuts it for good.",
+    caution: null,
+    tools: ["ruler"],
   },
   "lid-cloth": {
     ...lid,
@@ -318,6 +408,14 @@ export const stepTexts: StepTexts = {
     caution: null,
     tools: ["printed labels", "tray"],
   },
+  cutter: {
+    ...cutter,
+    what: "The piece is cut from {stock}. Put a strip of tape on the cutter {first} from its blade: in the dark the sheet’s edge is felt against it, and cut once.",
+  },
+  "cutter-two": {
+    ...cutter,
+    what: "The piece is cut from {stock}. Put two strips of tape on the cutter: the first {first} from its blade, the second {second}, with two layers so that fingers tell them apart. In the dark cut against the first, turn the sheet, cut against the second.",
+  },
   label: {
     title: "Stick the cards on",
     minutes: 3,
@@ -343,19 +441,11 @@ export const stepTexts: StepTexts = {
     tools: ["lamp"],
   },
   "put-up": {
-    title: "Put it up",
+    title: "Load it, seal it, put it up",
     minutes: 30,
-    what: "Load it in a dim room, the sheet’s face to the hole: semi-matt paper, as glossy paper leaves black lines. Tape on the hole, the lid sealed. Tie it with two long cable ties to a post, a railing or a downpipe, so that nothing can shift it. Its hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern. Upright or upside down, so that water runs off the lid. Take the tape off the hole, and write down the day. From one solstice to the next gives the full fan.",
+    what: "What is done on that day, and when it comes down, stands under Sun, Put up: with your place, its direction and the two days.",
     why: "Every day draws one line; what moves once draws all of them twice.",
     caution: `Ask the owner, and tell the neighbours. Stand safely, with someone at the ladder. ${SUN}`,
     tools: ["two long cable ties", "permission of the owner"],
-  },
-  "take-down": {
-    title: "Take it down",
-    minutes: 20,
-    what: "Tape on the hole first, then cut the ties. Open it in a dim room and let a damp sheet dry. Never develop it, never fix it: scan it at once, in colour, at 400 to 600 dpi, without a preview, and keep it in the dark.",
-    why: "The picture is there already; light goes on darkening it, a developer would blacken it.",
-    caution: null,
-    tools: ["tape", "scanner"],
   },
 };

@@ -33,17 +33,26 @@ function half(sheet: SheetFormat): SheetFormat {
     width: Math.max(a, b),
     height: Math.min(a, b),
     kind: "half",
+    cutFrom: sheet.id,
     source: `cut once across the long side of ${sheet.name} (${sheet.source})`,
   };
 }
 
 const trims: readonly SheetFormat[] = [
-  { id: "trim-4x7", name: "4×7 in, cut from 5×7", ...inches(7, 4), kind: "trim", source: "common practice in schools" },
+  {
+    id: "trim-4x7",
+    name: "4×7 in, cut from 5×7",
+    ...inches(7, 4),
+    kind: "trim",
+    cutFrom: "in-5x7",
+    source: "common practice in schools",
+  },
   {
     id: "trim-1.75-square",
     name: "1 3/4 in square, cut",
     ...inches(1.75, 1.75),
     kind: "trim",
+    cutFrom: "in-5x7",
     source: "picture of a film canister; common practice",
   },
 ];

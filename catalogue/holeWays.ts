@@ -1,11 +1,13 @@
+import type { HoleMount } from "../core/camera/container/index.ts";
+
 /** A way to a hole, as makers do it. */
 export interface HoleWay {
   readonly id: string;
   readonly name: string;
   readonly sentence: string;
   readonly steps: readonly { readonly what: string; readonly why: string; readonly caution?: string }[];
-  /** Whether it goes through the container's own wall; else it is made in a plate. */
-  readonly inWall?: boolean;
+  /** What the hole is in by this way; left out: a plate. */
+  readonly mount?: HoleMount;
   /** Catalogue ids of plates it suits. */
   readonly plates: readonly string[];
   readonly source: string;
@@ -89,7 +91,7 @@ export const holeWays: readonly HoleWay[] = [
     id: "wall-pin",
     name: "Pushed through the wall",
     sentence: "A pin or needle straight through the wall. Quick, and alike in every can of one sort.",
-    inWall: true,
+    mount: "wall",
     plates: [],
     source: SOURCE,
     steps: [
@@ -110,7 +112,7 @@ export const holeWays: readonly HoleWay[] = [
     id: "wall-drill",
     name: "Drilled through the wall",
     sentence: "A small drill through the wall: bright and soft, for trails of months and for short times.",
-    inWall: true,
+    mount: "wall",
     plates: [],
     source: SOURCE,
     steps: [
@@ -129,6 +131,7 @@ export const holeWays: readonly HoleWay[] = [
   },
   {
     id: "bought",
+    mount: "bought",
     name: "Bought, ready drilled",
     sentence: "A hole made by laser, its size on the packet. Check it all the same.",
     plates: ["can", "brass", "foil", "flashing"],

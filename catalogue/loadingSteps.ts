@@ -7,7 +7,7 @@ export const CARTRIDGES_BY_DAYLIGHT =
 
 /** What a step says. {sheet}, {format}, {gap}, {places}, {feel} and the like are filled in. Common practice (TRADE section 4). */
 export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
-  trim: "Cut it to {sheet}, along the tape mark on the cutter: one mark a side, felt with a finger. Mind the blade in the dark.",
+  trim: "Cut it to {sheet}, against the tape marks on the cutter: {cuts}. Mind the blade in the dark.",
   emulsion: "Find the emulsion (four ways below). It faces the hole.",
   write: "On the back, in pencil: camera, place, initials. Hold it by its edges.",
   back: "Lay it on the wall opposite the hole, flat, {sheet}, the long side as drawn.",
@@ -17,11 +17,14 @@ export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   mark: "Curl it a little and lay it on the far wall: its middle on the stripe opposite the hole.",
   tabs: "Paper tabs towards the lid: they pull it out later without a scratch.",
   hold: "See that it is held: nothing springs up or slides when the camera is turned over.",
+  magnets: "A magnet on each corner, felt with a finger: the sheet lies flat between them.",
+  slot: "Its two sides go into the slots, all the way.",
+  liner: "Tape the sheet into its liner by its edges, emulsion to the hole, and push the liner in.",
   strips: "Its two edges go under the rubber strips, all the way.",
   chambers: "Chamber by chamber, in this order: {places}. Never mix them up: a sheet is known by its place.",
   tray: "Highest number first, each back into its place in the tray, the right way up.",
   roll: "The full cartridge on its side, the film’s tongue across the mask into the empty one, emulsion to the hole, taped on; wind till it is taut.",
-  feel: "Feel inside, with a clean dry finger, for the scratchy rim of the plate: the sheet must not cover the hole.",
+  feel: "Feel inside, with a clean dry finger, for the {rim}: the sheet must not cover the hole.",
   lid: "Lid on, shutter shut.",
   collar: "A collar of tape all round the lid: it keeps the light out, and says that it is loaded.",
 };

@@ -5,7 +5,6 @@ export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "black",
     question: "Blacken the inside?",
-    usual: "paint",
     ways: [
       {
         id: "paint",
@@ -27,7 +26,6 @@ export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "tape",
     question: "Which black tape?",
-    usual: "cloth",
     ways: [
       {
         id: "cloth",
@@ -44,7 +42,6 @@ export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "side",
     question: "Which side of the plate faces out?",
-    usual: "out",
     ways: [
       {
         id: "out",
@@ -57,7 +54,6 @@ export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "hold",
     question: "What holds the sheet?",
-    usual: "tape",
     ways: [
       { id: "tape", name: "Rolled tape", why: "Four rolls, sticky side out. Always at hand; may lift a corner." },
       { id: "magnets", name: "Magnets", why: "Quick in the dark; needs a steel back, and leaves white corners." },
@@ -73,7 +69,6 @@ export const makingQuestions: readonly MakingQuestion[] = [
   {
     id: "shutter",
     question: "What opens and closes it?",
-    usual: "tape",
     ways: [
       {
         id: "tape",
@@ -81,13 +76,14 @@ export const makingQuestions: readonly MakingQuestion[] = [
         why: "Sticks, peels, costs nothing. Cloth tape is too strong: it tears off what lies under it.",
       },
       { id: "magnet", name: "A magnet on steel", why: "Quick in the cold; needs steel under it." },
+      { id: "slide", name: "A slide of card", why: "Opens without a pull; takes the longest to make." },
+      { id: "stopper", name: "A cap pressed on", why: "Can’t fall off in a pocket; shakes a light camera." },
       { id: "thumb", name: "A thumb", why: "Good enough for long times, once the tape is off." },
     ],
   },
   {
     id: "gap",
     question: "How large a gap between the ends of the curled sheet?",
-    usual: "ten",
     ways: [
       {
         id: "ten",
@@ -95,6 +91,14 @@ export const makingQuestions: readonly MakingQuestion[] = [
         why: "Feel for the rough back of the hole: the sheet must not cover it.",
       },
       { id: "wide", name: "{wide} or more", why: "Safer in the dark; a little less picture at both ends." },
+    ],
+  },
+  {
+    id: "closing",
+    question: "Has it a lid of its own?",
+    ways: [
+      { id: "lid", name: "Yes, its own lid", why: "Look how far it reaches down: it must not lie over the hole." },
+      { id: "cap", name: "No: a cap of card", why: "A collar, a disc and tape; it must slide, not wobble." },
     ],
   },
 ];

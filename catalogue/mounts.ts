@@ -2,5 +2,5 @@
 export const MOUNTS = [
   { id: "plate", name: "in a plate" },
   { id: "wall", name: "in the wall itself" },
-  { id: "bought", name: "as bought" },
+  { id: "bought", name: "bought, in its own plate" },
 ] as const;

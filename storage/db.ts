@@ -289,6 +289,8 @@ async function inMemory(): Promise<Engine> {
     // Some browsers forbid even to look at it, and Dexie looks.
     Object.defineProperty(globalThis, "indexedDB", { value: engine.indexedDB, configurable: true });
   }
+  // Live queries are silent for ever where Dexie found no engine of the browser's.
+  if (!Dexie.dependencies.indexedDB) Object.assign(Dexie.dependencies, engine);
   return engine;
 }
 

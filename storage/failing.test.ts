@@ -1,4 +1,5 @@
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
 import { fieldValue, withField } from "../core/camera/container/index.ts";
 import { changesBetween } from "../core/document/index.ts";
 import { addCamera, cameraNames, deletedCameras, removeCamera } from "./cameras.ts";
@@ -13,6 +14,10 @@ import { writeSetting } from "./settings.ts";
 import { cameraRef } from "./steps.ts";
 import { demoDb, depth, fakeLocalStorage, NOW, stored, TIN } from "./testing.ts";
 import { hasUnsaved, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
+
+async function waitUntil(state: () => boolean): Promise<void> {
+  while (!state()) await new Promise((resolve) => setTimeout(resolve, 5));
+}
 
 let db: StillBoxDb;
 
@@ -84,6 +89,22 @@ describe("when things fail", () => {
     expect(connectionTrouble()).toBe("memory");
     await addCamera({ ...TIN, id: "passing" });
     expect((await cameraNames()).map(({ id }) => id)).toEqual(["passing"]);
+  });
+
+  test("where the browser has no engine at all, what a page follows is followed all the same", async () => {
+    const before = { ...Dexie.dependencies };
+    Object.assign(Dexie.dependencies, { indexedDB: null, IDBKeyRange: null });
+    const open = jest.spyOn(indexedDB, "open").mockImplementation(() => {
+      throw new DOMException("forbidden", "SecurityError");
+    });
+    await openStorage();
+    open.mockRestore();
+    const seen: number[] = [];
+    const following = Dexie.liveQuery(async () => (await cameraNames()).length).subscribe((count) => seen.push(count));
+    await addCamera({ ...TIN, id: "followed" });
+    await waitUntil(() => seen.at(-1) === 1);
+    following.unsubscribe();
+    Object.assign(Dexie.dependencies, before);
   });
 
   test("bugs are not swallowed", async () => {

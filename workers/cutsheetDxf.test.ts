@@ -16,7 +16,8 @@ interface Entity {
 
 describe("DXF read back by dxf-parser", () => {
   const camera = testCamera("flat-box", { width: 165, height: 118, openingDiameter: 8 });
-  const parts = cutParts(cutOrderFor(camera));
+  const order = cutOrderFor(camera);
+  const parts = cutParts(order);
   const plan = onStock(parts, { of: "card", width: 400, height: 300 });
   const dxf = new DxfParser().parseSync(drawingToDxf(plan.marks));
   const entities = (dxf?.entities ?? []) as unknown as readonly Entity[];
@@ -66,7 +67,7 @@ describe("DXF read back by dxf-parser", () => {
     const read = new DxfParser().parseSync(drawingToDxf(metal.marks));
     const drawn = (read?.entities ?? []) as unknown as readonly Entity[];
     expect(drawn.filter(({ layer }) => layer === "CUT").map(({ type }) => type)).toEqual(["LWPOLYLINE"]);
-    expect(drawn.find(({ layer }) => layer === "PINHOLE")?.radius).toBeCloseTo(0.15, 6);
+    expect(drawn.find(({ layer }) => layer === "PINHOLE")?.radius).toBeCloseTo(order.plan.hole.diameter / 2, 6);
   });
 
   test("the opening lies in the middle of its face, y pointing up", () => {

@@ -1,12 +1,13 @@
 import type { Camera } from "../camera/container/index.ts";
-import type { BuildOrder, MakingQuestion, StepTexts } from "../make/steps/index.ts";
+import type { BuildOrder, StepTexts } from "../make/steps/index.ts";
 import { inMm } from "./cameras.ts";
+import { planFor, withChoices } from "./plans.ts";
 
-/** A building order for a camera with a catalogue's words. */
+/** A building order for a camera with a catalogue's words, and ways chosen where makers disagree. */
 export function buildOrderFor(
   camera: Camera,
-  words: { readonly texts: StepTexts; readonly questions: readonly MakingQuestion[] },
-  more: Partial<BuildOrder> = {},
+  texts: StepTexts,
+  choices: Readonly<Record<string, string>> = {},
 ): BuildOrder {
-  return { camera, diameter: 0.321, band: [0.28, 0.35], words: inMm, choices: {}, ...words, ...more };
+  return { plan: planFor(withChoices(camera, choices)), words: inMm, texts };
 }

@@ -1,13 +1,11 @@
 import type { Camera } from "../camera/container/index.ts";
 import type { CutOrder } from "../make/cutsheet/index.ts";
+import { planFor } from "./plans.ts";
 
 /** A cut order for a camera, without a code. */
 export function cutOrderFor(camera: Camera, more: Partial<CutOrder> = {}): CutOrder {
   return {
-    camera,
-    diameter: 0.3,
-    band: [0.26, 0.33],
-    format: null,
+    plan: planFor(camera),
     words: (mm) => `${mm.toFixed(1)} mm`,
     fNumber: "f/220",
     medium: "Graded RC paper, ISO 6",
@@ -16,7 +14,6 @@ export function cutOrderFor(camera: Camera, more: Partial<CutOrder> = {}): CutOr
       { light: "Hazy sun", time: "48 s" },
     ],
     code: null,
-    rim: null,
     numbers: [1],
     ...more,
   };

@@ -5,6 +5,7 @@ import { surfaceOf } from "../light/solve/index.ts";
 import type { SunRequest } from "../sun/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "./cameras.ts";
 import { cutOrderFor } from "./cutOrders.ts";
+import { planCatalogue } from "./plans.ts";
 import { CLEAN, ROUND } from "./scans.ts";
 
 const TWO_BATHS: Recipe = {
@@ -44,6 +45,7 @@ const CONTEXT = {
   ideal,
   inMm,
   cutOrderFor,
+  planCatalogue,
 };
 
 function filesIn(folder: string): readonly string[] {

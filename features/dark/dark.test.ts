@@ -1,7 +1,8 @@
 import { loadingDrawing } from "../../core/bench/benchDrawing/index.ts";
-import { loadingSteps } from "../../core/camera/container/index.ts";
+import type { Camera } from "../../core/camera/container/index.ts";
 import type { Bottle } from "../../core/document/index.ts";
 import { KINDS, PAPER_LIGHT, testCamera } from "../../core/testing/cameras.ts";
+import { planFor, withChoices, withFormatOf } from "../../core/testing/plans.ts";
 import { bottleAge, bottleFacts, fullBottles } from "./bottleFacts.ts";
 import { partTones } from "./CountOverlay.tsx";
 import { lastStrip } from "./lastStrip.ts";
@@ -11,17 +12,19 @@ import { sheetsOfShots } from "./trays/sheetsOfShots.ts";
 const mm = (value: number, digits?: number | string): string =>
   `${value.toFixed(typeof digits === "number" ? digits : 1)} mm`;
 
+const linesOf = (camera: Camera) => loadingLines(planFor(camera), mm);
+const idsOf = (camera: Camera) => linesOf(camera).map(({ id }) => id);
+
 describe.each(KINDS)("loading a %s in the dark", (kind) => {
   const camera = testCamera(kind);
   test("has its steps in words, none with a gap; what is common to all is there", () => {
-    const lines = loadingLines(camera, mm);
+    const lines = linesOf(camera);
     for (const { words } of lines) {
       expect(words.length).toBeGreaterThan(12);
       expect(words).not.toMatch(/[{}]|NaN|undefined/);
     }
     expect(lines.at(-1)?.id).toBe("collar");
-    expect(lines.map(({ id }) => id)).toEqual(loadingSteps(camera));
-    expect(sheetWords(camera, mm)).not.toMatch(/NaN|undefined/);
+    expect(sheetWords(planFor(camera), mm)).not.toMatch(/NaN|undefined/);
   });
   test("is drawn from the one model: hole and sheet named, the sheet within the drawing", () => {
     const { scene, pixel } = loadingDrawing(camera, PAPER_LIGHT, { width: 350, height: 430 });
@@ -42,29 +45,35 @@ describe.each(KINDS)("loading a %s in the dark", (kind) => {
 });
 
 test("each kind has what is particular to it", () => {
-  const steps = (kind: (typeof KINDS)[number]) => loadingSteps(testCamera(kind));
+  const steps = (kind: (typeof KINDS)[number]) => idsOf(testCamera(kind));
   expect(steps("curled-can")).toEqual(expect.arrayContaining(["gap", "tabs"]));
   expect(steps("canister")).toEqual(expect.arrayContaining(["tray", "gap", "tabs"]));
-  expect(steps("drum")).toEqual(expect.arrayContaining(["chambers", "bow"]));
+  expect(steps("drum")).toEqual(expect.arrayContaining(["chambers", "liner"]));
   expect(steps("roll-carton")).toEqual(expect.arrayContaining(["roll"]));
   expect(steps("roll-carton")).not.toContain("emulsion");
   expect(steps("slanted-box")).toContain("lean");
-  const folded = testCamera("folded-box");
-  expect(loadingSteps({ ...folded, making: { choices: { hold: "strips" } } })).toContain("strips");
-  const trimmed = testCamera("flat-box");
-  const [chamber] = trimmed.chambers;
-  const cut = {
-    ...trimmed,
-    chambers: [{ ...chamber, film: { ...chamber.film, trim: { width: 101.6, height: 177.8 } } }] as const,
-  };
-  expect(loadingLines(cut, mm)[0]?.words).toMatch(/Cut it to 101\.6 mm × 177\.8 mm, along the tape mark/);
+  const box = testCamera("flat-box");
+  for (const [hold, step] of [
+    ["strips", "strips"],
+    ["magnets", "magnets"],
+    ["slot", "slot"],
+    ["liner", "liner"],
+    ["tape", "hold"],
+  ] as const) {
+    expect(idsOf(withChoices(box, { hold }))).toContain(step);
+  }
+  const cut = withFormatOf(testCamera("flat-box", { sheetWidth: 177.8, sheetHeight: 101.6, width: 200 }), "trim-4x7");
+  expect(linesOf(cut)[0]?.words).toMatch(
+    /Cut it to 177\.8 mm × 101\.6 mm, against the tape marks on the cutter: 101\.6 mm\./,
+  );
+  expect(idsOf(testCamera("flat-box"))).not.toContain("trim");
 });
 
 test("the gap that a curled sheet leaves is what is free of the wall", () => {
   const can = testCamera("curled-can");
   const { radius = 0, width } = can.chambers[0].film;
   const free = 2 * Math.PI * radius - width;
-  expect(loadingLines(can, mm).find(({ id }) => id === "gap")?.words).toContain(`${free.toFixed(0)} mm free`);
+  expect(linesOf(can).find(({ id }) => id === "gap")?.words).toContain(`${free.toFixed(0)} mm free`);
 });
 
 test("light is counted in, each change and the end are heard, each within its part", () => {

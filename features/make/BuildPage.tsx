@@ -5,7 +5,8 @@ import type { Scene } from "../../core/basis/drawing/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
-import { type BuildStep, filled, SHEET_GAPS } from "../../core/make/steps/index.ts";
+import { SHEET_GAPS } from "../../core/make/plan/index.ts";
+import { type BuildStep, filled } from "../../core/make/steps/index.ts";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";
 import { Panel } from "../../ui/Panel.tsx";
@@ -23,6 +24,7 @@ const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name:
   hole: { path: "make/hole", name: "Hole" },
   "light-test": { path: "make/light-test", name: "Light test" },
   label: { path: "make", name: "Cut sheets" },
+  cap: { path: "make", name: "Cut sheets" },
 };
 
 /** The steps for this very camera, with ticks that stay. */
@@ -158,11 +160,7 @@ function Step({
             {question && (
               <div className="mt-2">
                 <p className="text-[0.93rem]">{question.question}</p>
-                <Radios
-                  label={question.question}
-                  value={step.way ?? question.usual}
-                  onChoose={(way) => onChoose(question.id, way)}
-                >
+                <Radios label={question.question} value={step.way ?? ""} onChoose={(way) => onChoose(question.id, way)}>
                   {question.ways.map((way) => (
                     <Radio key={way.id} id={way.id} className="min-h-7 text-[0.93rem]">
                       {filled(way.name, gaps)}. <span className="text-quiet">{way.why}</span>

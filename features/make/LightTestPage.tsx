@@ -1,8 +1,7 @@
 import { useState } from "react";
 import { useOutletContext } from "react-router";
 import { leakFaults } from "../../catalogue/leaks.ts";
-import type { LightTest } from "../../core/camera/container/index.ts";
-import { lightProof } from "../../core/make/steps/index.ts";
+import { type LightTest, lightProof } from "../../core/camera/container/index.ts";
 import { Button } from "../../ui/Button.tsx";
 import { Check } from "../../ui/Check.tsx";
 import { cx } from "../../ui/cx.ts";

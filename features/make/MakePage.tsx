@@ -4,7 +4,6 @@ import { useOutletContext } from "react-router";
 import { type Scene, sceneToSvg } from "../../core/basis/drawing/index.ts";
 import { CHECK_BAR, cutParts, drawnPart, layOut, type Part } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/Button.tsx";
-import { LengthField } from "../../ui/LengthField.tsx";
 import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
@@ -17,6 +16,7 @@ import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
 import { PaperChoice } from "./PaperChoice.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
+import { RimField } from "./RimField.tsx";
 import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
@@ -104,23 +104,7 @@ export function MakePage() {
                 </li>
               ))}
             </ul>
-            {parts.some(({ id }) => id === "cap-collar") && (
-              <div className="mt-2">
-                <LengthField
-                  label="Rim of the open end, outside, for the cap"
-                  name="rim"
-                  value={order.rim}
-                  optional
-                  hint="Measured across; empty: inner diameter and walls."
-                  onTake={(rim) => {
-                    if (rim !== null && (rim < 15 || rim > 1000))
-                      return `A rim is ${words(15)} to ${words(1000)} across.`;
-                    edit("measure the rim", (from) => ({ ...from, making: { ...from.making, rim } }));
-                    return null;
-                  }}
-                />
-              </div>
-            )}
+            <RimField camera={camera} closing={order.plan.container.closing} edit={edit} />
           </Panel>
           <CutterPanel camera={camera.name} parts={parts} />
           <Materials order={order} />

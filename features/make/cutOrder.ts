@@ -1,5 +1,4 @@
 import { encode } from "uqr";
-import { formats } from "../../catalogue/formats.ts";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../core/basis/units/index.ts";
@@ -8,6 +7,7 @@ import { contrastOf, idealAt, type JudgedHole, judgeHole } from "../../core/came
 import { evOnSheet, fNumber, sheetTime } from "../../core/light/exposure/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
+import { planOf } from "../../ui/planOf.ts";
 import { labelPath } from "../../workers/designLink.ts";
 
 /** A hole as it is judged everywhere: see `core/camera/holeToMake`. */
@@ -17,16 +17,12 @@ export function judgedHole(camera: Camera, hole = 0): JudgedHole {
 
 /** All that the cut sheet of a camera is drawn from. */
 export function cutOrder(camera: Camera, words: LengthWords, link: string | null): CutOrder {
-  const { film } = camera.chambers[0];
-  const medium = mediumById(film.medium);
-  const { diameter, toMake } = judgedHole(camera);
+  const plan = planOf(camera);
+  const medium = mediumById(camera.chambers[0].film.medium);
   const { distance } = opticalModel(solveRequest(camera, medium));
-  const n = fNumber(distance, diameter);
+  const n = fNumber(distance, plan.hole.diameter);
   return {
-    camera,
-    diameter,
-    band: toMake.band,
-    format: formats.find(({ id }) => id === film.format) ?? null,
+    plan,
     words,
     fNumber: formatFNumber(n),
     medium: `${medium.name}, ISO ${medium.iso}`,
@@ -35,8 +31,7 @@ export function cutOrder(camera: Camera, words: LengthWords, link: string | null
       time: sayTime(sheetTime(evOnSheet(ev, kelvin, medium.sensitivity), n, medium)),
     })),
     code: link === null ? null : encode(link, { border: 0, ecc: "M" }).data,
-    rim: camera.making?.rim ?? null,
-    numbers: Array.from({ length: camera.set?.count ?? 1 }, (_, i) => i + 1),
+    numbers: Array.from({ length: plan.alike }, (_, i) => i + 1),
   };
 }
 
@@ -52,9 +47,6 @@ export function amountWords({ amount, unit }: Bill[number], words: LengthWords):
       return amount === 1 ? "1" : String(Math.ceil(amount));
     case "mm":
       return amount >= 1000 ? words(amount, "far") : words(amount, 0);
-    case "mm²":
-      // A sheet of A4 card is 210 × 297 mm.
-      return `${Math.ceil(amount / (210 * 297))} A4 sheet${amount > 210 * 297 ? "s" : ""} (${(amount / 100).toFixed(0)} cm²)`;
     case "ml":
       return `${Math.max(1, Number(amount.toPrecision(2)))} ml`;
     default:

@@ -8,10 +8,10 @@ import {
   cameraKind,
   designFaults,
   holeDiameter,
+  lightProof,
   measuredDiameter,
 } from "../../core/camera/container/index.ts";
 import { kindRecord } from "../../core/camera/kinds/index.ts";
-import { lightProof } from "../../core/make/steps/index.ts";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import type { OnShelf } from "./shelfData.ts";

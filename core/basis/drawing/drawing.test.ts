@@ -1,10 +1,11 @@
 import { benchDrawing } from "../../bench/benchDrawing/index.ts";
 import { silhouette } from "../../bench/shelfDrawing/index.ts";
-import { cameraBody, withMount } from "../../camera/container/index.ts";
+import { cameraBody, isBuilt, withMount } from "../../camera/container/index.ts";
 import type { CameraKind } from "../../camera/kinds/index.ts";
 import { cutParts, layOut, PAPERS } from "../../make/cutsheet/index.ts";
 import { KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { withFormatOf } from "../../testing/plans.ts";
 import {
   arcPoints,
   contour,
@@ -179,8 +180,10 @@ describe.each(KINDS)("the Bench’s drawing of a %s", (kind) => {
   });
 });
 
-describe.each(KINDS)("the cut sheet of a %s", (kind) => {
-  // A bought box, too, when its hole is made after all.
+// A box that is bought whole has nothing to cut.
+const BUILT = KINDS.filter((kind) => isBuilt(testCamera(kind)));
+
+describe.each(BUILT)("the cut sheet of a %s", (kind) => {
   const camera = withMount(testCamera(kind, { openingDiameter: 6.35 }), "plate");
   const parts = cutParts(cutOrderFor(camera));
 
@@ -226,8 +229,7 @@ describe.each(KINDS)("the cut sheet of a %s", (kind) => {
 
 test("a sheet cut from a larger format shows that sheet with trim lines", () => {
   const camera = testCamera("far-wall-tin", { diameter: 150, height: 120, sheetWidth: 177.8, sheetHeight: 101.6 });
-  const format = { id: "in-5x7", name: "5×7 in", width: 177.8, height: 127, kind: "sheet", source: "" } as const;
-  const sheet = cutParts(cutOrderFor(camera, { format })).find(({ id }) => id === "sheet");
+  const sheet = cutParts(cutOrderFor(withFormatOf(camera, "in-5x7"))).find(({ id }) => id === "sheet");
   expect([sheet?.width, sheet?.height]).toEqual([177.8, 127]);
   const trims = sheet?.marks.filter(({ layer }) => layer === "trim") ?? [];
   expect(pointsOf(trims)).toEqual([

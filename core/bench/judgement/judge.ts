@@ -3,6 +3,7 @@ import { chambersApart, picturesApart } from "./apart.ts";
 import { buildable } from "./buildable.ts";
 import { pictureSmall } from "./framing.ts";
 import { holeSuits, insideBlack } from "./hole.ts";
+import { lidClear } from "./lidClear.ts";
 import { levelHole, lightReaches } from "./light.ts";
 import { lightTight } from "./lightTight.ts";
 import type { Case, Judge, Verdict, Weight } from "./verdict.ts";
@@ -12,6 +13,7 @@ const JUDGES: readonly Judge[] = [
   lightReaches,
   chambersApart,
   picturesApart,
+  lidClear,
   lightTight,
   insideBlack,
   holeSuits,

@@ -4,6 +4,8 @@ import {
   type Fix,
   holeAt,
   holeMount,
+  isBuilt,
+  isTrail,
   pictureRequest,
   withField,
   withFilm,
@@ -125,10 +127,9 @@ function openingCuts(judged: Case): readonly Verdict[] {
       weight: dark ? "stop" : "warn",
       title: "The opening in the body clips the corners",
       sentence: `From the sheet’s worst corner the edge of the opening stands before the hole. It has to be ${words(wide)} wide to stay clear.`,
-      fix:
-        holeMount(camera) === "bought"
-          ? null
-          : { label: `Widen the opening to ${words(wide)}`, apply: (c) => withField(c, "hole.openingDiameter", wide) },
+      fix: !isBuilt(camera)
+        ? null
+        : { label: `Widen the opening to ${words(wide)}`, apply: (c) => withField(c, "hole.openingDiameter", wide) },
     },
   ];
 }
@@ -214,9 +215,12 @@ function offCentre(camera: Camera): boolean {
   return Math.abs(across) > film.width / 4 || Math.abs((holes[0].y ?? 0) - (film.y ?? 0)) > film.height / 4;
 }
 
-/** On a can, the picture's middle should be level with the hole, or the horizon runs off the sheet. */
+/**
+ * On a can, the picture's middle should be level with the hole, or the horizon runs off the sheet. Not for the sun's trails:
+ * their hole stands high so that the noon sun stays on the sheet.
+ */
 export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
-  if (faults.length > 0 || !sheetOnWall(cameraKind(camera))) return [];
+  if (faults.length > 0 || isTrail(camera) || !sheetOnWall(cameraKind(camera))) return [];
   const { film, holes } = camera.chambers[0];
   const off = (holes[0].y ?? 0) - (film.y ?? 0);
   if (Math.abs(off) < Math.max(2, film.height / 50)) return [];
@@ -225,7 +229,7 @@ export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
       id: "hole-off-level",
       weight: "note",
       title: `The hole is ${words(Math.abs(off))} ${off > 0 ? "above" : "below"} the sheet’s middle`,
-      sentence: `The picture shows more ${off > 0 ? "ground" : "sky"} than ${off > 0 ? "sky" : "ground"}. Good if you want that.`,
+      sentence: `The picture shows more ${off > 0 ? "sky" : "ground"} than ${off > 0 ? "ground" : "sky"}. Good if you want that.`,
       fix: { label: "Put the hole level with the middle", apply: (c) => withHoleOpposite(c) },
     },
   ];

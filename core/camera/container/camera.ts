@@ -74,6 +74,8 @@ export interface Making {
   readonly done?: readonly string[] | undefined;
   /** Outer diameter of an open can's rim, measured, mm. */
   readonly rim?: number | null | undefined;
+  /** How far the container's own lid reaches down its outside, measured, mm. */
+  readonly lidReach?: number | null | undefined;
 }
 
 /** One trial whether light gets in. */

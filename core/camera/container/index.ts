@@ -6,7 +6,9 @@ export {
   fieldRecord,
   isDesignField,
 } from "../fields/designFields.ts";
+export type { Body } from "../shapes/index.ts";
 export { cameraBody } from "./body.ts";
+export { isBuilt } from "./built.ts";
 export type {
   Aim,
   Camera,
@@ -22,6 +24,7 @@ export type {
 } from "./camera.ts";
 export { cameraFNumber } from "./cameraFNumber.ts";
 export { cameraKind } from "./cameraKind.ts";
+export { type Closing, closingOf, holeTooHigh } from "./closing.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
 export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";
@@ -42,10 +45,10 @@ export {
 } from "./edits.ts";
 export type { Fix } from "./fix.ts";
 export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
+export { type LightProof, lightProof } from "./lightProof.ts";
 export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./loadingLight.ts";
-export { loadingSteps } from "./loadingSteps.ts";
 export { type LoadPlace, loadPlaces } from "./loadPlaces.ts";
-export { isMetal, toBlacken } from "./material.ts";
+export { isMetal, toBlacken, type WallMaterial, wallMaterial } from "./material.ts";
 export { holeMount, withMount } from "./mount.ts";
 export { type NewCamera, newCamera } from "./newCamera.ts";
 export { isTrail } from "./purpose.ts";

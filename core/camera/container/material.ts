@@ -1,15 +1,37 @@
-import { shapeOf } from "../shapes/shapeOf.ts";
+import { shapeOf } from "../shapes/index.ts";
+import { isBuilt } from "./built.ts";
 import type { Camera } from "./camera.ts";
-import { holeMount } from "./mount.ts";
+
+/** What a container's wall is of, as far as making depends on it. */
+export type WallMaterial = "card" | "steel" | "aluminium" | "plastic" | "wood";
+
+/** How each is called in a design; the first that fits. Tin is steel with a coat; other metal is taken for aluminium: no magnet holds there. */
+const CALLED: readonly (readonly [WallMaterial, RegExp])[] = [
+  ["aluminium", /alumin/i],
+  ["steel", /tin|steel/i],
+  ["aluminium", /metal/i],
+  ["plastic", /plastic/i],
+  ["wood", /wood|hardboard/i],
+];
+
+/**
+ * What the container's wall is of; where nobody said, what is usual for its shape.
+ *
+ * @example wallMaterial(box) // "card"
+ */
+export function wallMaterial({ container }: Camera): WallMaterial {
+  const { material } = container;
+  if (material === undefined) return shapeOf(container).usuallyMetal ? "steel" : "card";
+  return CALLED.find(([, called]) => called.test(material))?.[0] ?? "card";
+}
 
 /**
  * Whether the container is of metal; where nobody said, what is usual for its shape.
  *
  * @example isMetal(box) // false
  */
-export function isMetal({ container }: Camera): boolean {
-  const { material } = container;
-  return material === undefined ? shapeOf(container).usuallyMetal : /metal|alumin|tin|steel/i.test(material);
+export function isMetal(camera: Camera): boolean {
+  return ["steel", "aluminium"].includes(wallMaterial(camera));
 }
 
 /**
@@ -19,6 +41,6 @@ export function isMetal({ container }: Camera): boolean {
  * @example toBlacken(box) // false
  */
 export function toBlacken(camera: Camera): boolean {
-  const { insideBlack = false, material = "" } = camera.container;
-  return !insideBlack && !/plastic/.test(material) && holeMount(camera) !== "bought";
+  const { insideBlack = false } = camera.container;
+  return !insideBlack && wallMaterial(camera) !== "plastic" && isBuilt(camera);
 }

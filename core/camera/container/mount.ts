@@ -5,13 +5,15 @@ import { USUAL_PLATE } from "./customs.ts";
 import { withChamber, withField, withHole } from "./edits.ts";
 
 /**
- * What the hole is in: a plate before an opening, the container's own wall, or whatever it was bought in.
+ * What the hole is in: a plate before an opening, the container's own wall, or the plate or box that it was bought in.
  *
  * @returns as chosen, else what is usual for the kind
  * @example holeMount(box) // "plate"
  */
 export function holeMount(camera: Camera): HoleMount {
-  return camera.chambers[0].mount ?? kindRecord(cameraKind(camera)).mount ?? "plate";
+  const mount = camera.chambers[0].mount ?? kindRecord(cameraKind(camera)).mount ?? "plate";
+  // Earlier designs said so by their way.
+  return mount === "plate" && camera.making?.way === "bought" ? "bought" : mount;
 }
 
 /**
@@ -22,7 +24,9 @@ export function holeMount(camera: Camera): HoleMount {
  * @example holeMount(withMount(can, "wall")) // "wall"
  */
 export function withMount(camera: Camera, mount: HoleMount): Camera {
-  const next = withChamber(camera, { mount });
+  const { making } = camera;
+  const inIt = withChamber(camera, { mount });
+  const next = making?.way === "bought" ? { ...inIt, making: { ...making, way: undefined } } : inIt;
   return mount === "plate" && holeMount(camera) === "wall"
     ? withField(next, "hole.plateThickness", USUAL_PLATE)
     : mounted(next);

@@ -1,15 +1,29 @@
 import { type Fix, type LengthWords, withAim, withField, withMount } from "../container/index.ts";
 import type { HoleToMake } from "./holeToMake.ts";
-import type { HoleVerdict, JudgedHole } from "./judgeHole.ts";
+import type { HoleVerdict, JudgedHole, SunThroughHole } from "./judgeHole.ts";
 import { withSheetAt } from "./sheetReach.ts";
 
+/** Diameters that are usual for the sun's trails, mm; common practice. */
+const TRAIL_HOLES = { least: 0.4, most: 2 } as const;
+
 /**
- * How exact the hole must be, as one says it to someone with a needle.
+ * How exact the hole must be, as one says it to someone with a needle; of trails, how the sun draws through it.
  *
  * @param words writes lengths in the maker's unit
- * @example bandWords(holeToMake(box, paper, ideal), inMm).slice(0, 34) // "0.27 mm draws the most detail; fro"
+ * @example holeAdvice(judgeHole(box, paper, ideal), inMm).slice(0, 34) // "0.27 mm draws the most detail; fro"
  */
-export function bandWords({ best, band, soft }: HoleToMake, words: LengthWords): string {
+export function holeAdvice({ toMake, sun, diameter }: JudgedHole, words: LengthWords): string {
+  return sun === null ? bandWords(toMake, words) : trailWords(diameter, sun, words);
+}
+
+function trailWords(diameter: number, { disc, dayStep }: SunThroughHole, words: LengthWords): string {
+  const { least, most } = TRAIL_HOLES;
+  const usual = `The sun’s disc is ${words(disc, 2)} wide on this sheet, the tracks of two days lie up to ${words(dayStep, 2)} apart; holes of ${words(least, 1)} to ${words(most, 1)} are usual.`;
+  if (diameter < least) return `${usual} This one is finer: its lines are thin, and faint in haze.`;
+  return diameter > most ? `${usual} This one is wider: its lines run together.` : usual;
+}
+
+function bandWords({ best, band, soft }: HoleToMake, words: LengthWords): string {
   const stops = 2 * Math.log2(soft / best);
   return `${words(best, 2)} draws the most detail; from ${words(band[0], 2)} to ${words(band[1], 2)} looks the same; up to ${words(soft, 2)} is a little softer and ${quickerWords(stops)}.`;
 }
@@ -34,10 +48,9 @@ export interface HoleSaid {
  * @returns a title and a sentence with its numbers
  * @example holeVerdictWords(judgeHole(box, paper, ideal), inMm).title // "Keep it"
  */
-export function holeVerdictWords(
-  { verdict, share, quicker, diameter, toMake, mount }: JudgedHole,
-  words: LengthWords,
-): HoleSaid {
+export function holeVerdictWords(judged: JudgedHole, words: LengthWords): HoleSaid {
+  const { verdict, share, quicker, diameter, toMake, mount } = judged;
+  if (judged.sun !== null) return { title: "A hole for the sun’s tracks", sentence: holeAdvice(judged, words) };
   const large = diameter > toMake.best;
   const keeps = `Of the finest detail that ${words(toMake.best, 2)} would draw it keeps ${Math.round(100 * share)} %, and it is ${quickerWords(quicker)}`;
   const came = `The hole came out ${large ? "large" : "small"} for this distance`;
@@ -95,6 +108,7 @@ function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: 
         title: "Keep it: it is the hole you asked for",
         sentence: `${keeps}${large ? ": bright and soft, a choice some make" : ""}.`,
       };
+    case "for trails":
     case "as bought":
       return { title: "The hole is bought as it is", sentence: `${keeps}. Nothing to make.` };
     default:

@@ -1,7 +1,7 @@
 import { fresnelScale } from "../../light/hole/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { type Camera, settled, withAim, withField, withMount } from "../container/index.ts";
-import { bandWords, holeFix, holeToMake, holeVerdictWords, judgeHole, shareOf } from "./index.ts";
+import { holeAdvice, holeFix, holeToMake, holeVerdictWords, judgeHole, shareOf } from "./index.ts";
 import { suitedDistance } from "./judgeHole.ts";
 
 const can = testCamera("curled-can");
@@ -109,7 +109,7 @@ describe("the band", () => {
   });
 
   test("is said in one sentence", () => {
-    expect(bandWords(wantedBy(can), inMm)).toMatch(
+    expect(holeAdvice(judgeHole(can, PAPER_LIGHT, ideal), inMm)).toMatch(
       /draws the most detail; from .* to .* looks the same; up to .* a little softer and over half a stop quicker\.$/,
     );
   });

@@ -6,6 +6,7 @@ import {
   type DesignLight,
   type HoleMount,
   holeMount,
+  isTrail,
   measuredDiameter,
   measurementsOf,
 } from "../container/index.ts";
@@ -14,7 +15,7 @@ import { sheetReach } from "./sheetReach.ts";
 
 /** What to do with a hole as it came out, or as it is wished for. */
 export type HoleVerdict =
-  | { readonly action: "keep"; readonly reason: "in band" | "near band" | "as wished" | "as bought" }
+  | { readonly action: "keep"; readonly reason: "in band" | "near band" | "as wished" | "as bought" | "for trails" }
   | { readonly action: "sand"; readonly reason: "burrs" | "small" }
   | { readonly action: "remake"; readonly reason: "oval" | "rough" | "large" | "small" }
   /** Keep the hole, move the sheet to this distance, mm. */
@@ -34,7 +35,17 @@ export interface JudgedHole {
   /** How much quicker than the best, stops; below 0: slower. */
   readonly quicker: number;
   readonly mount: HoleMount;
+  /** How the sun draws through it, where the camera is for trails; `null`: it is for pictures. */
+  readonly sun: SunThroughHole | null;
   readonly verdict: HoleVerdict;
+}
+
+/** What a hole for the sun's trails is held against, mm on the sheet. */
+export interface SunThroughHole {
+  /** The sun's own disc. */
+  readonly disc: number;
+  /** Between the tracks of two days, where they lie farthest apart: at an equinox. */
+  readonly dayStep: number;
 }
 
 /** A hole as it was found; mm. */
@@ -66,6 +77,9 @@ export function foundHole(camera: Camera, hole = 0): FoundHole | null {
   };
 }
 
+/** The sun's disc, and the most its declination changes in a day, radians; mean angular diameter 32′ and 24′ a day at the equinox (Meeus, Astronomical Algorithms, from memory). */
+const SUN = { disc: (32 / 60) * (Math.PI / 180), dayStep: (24 / 60) * (Math.PI / 180) } as const;
+
 /** Limits of shape; common practice. */
 const OVAL = 0.8;
 const ROUGH = { sand: 0.03, remake: 0.12 } as const;
@@ -89,6 +103,9 @@ export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, ho
   const share = shareOf(diameter, toMake);
   const verdict = found === null ? wished(diameter, toMake) : verdictOn(found, share, toMake, camera);
   const mount = holeMount(camera);
+  const sun = isTrail(camera)
+    ? { disc: toMake.setting.distance * SUN.disc, dayStep: toMake.setting.distance * SUN.dayStep }
+    : null;
   const kept = mount === "bought" && verdict.action !== "move" && verdict.action !== "keep";
   return {
     toMake,
@@ -97,7 +114,9 @@ export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, ho
     share,
     quicker: 2 * Math.log2(diameter / toMake.best),
     mount,
-    verdict: kept ? { action: "keep", reason: "as bought" } : verdict,
+    sun,
+    // Its own picture is the trail: fine detail, an oval or a burr of a twentieth of the sun's disc don't show in it.
+    verdict: sun ? { action: "keep", reason: "for trails" } : kept ? { action: "keep", reason: "as bought" } : verdict,
   };
 }
 

@@ -24,6 +24,7 @@ export const boughtBox: KindOf<"bought-box"> = {
   measures: BOX_SIZES,
   holePlace: ["hole.above", "hole.x"],
   mount: "bought",
+  comesReady: true,
   moves: null,
   tiedOutside: false,
   parts: BOX_PARTS,

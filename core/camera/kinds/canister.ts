@@ -26,7 +26,7 @@ export const canister: KindOf<"canister"> = {
   moves: null,
   tiedOutside: true,
   parts: ["wall", "plate", "sheet", "divider", "shutter", "tabs", "cards"],
-  steps: [...BEGIN, "divider", "tabs", "shutter", "lid", "tray", ...END],
+  steps: [...BEGIN, "divider", "tabs", "holder", "shutter", "cap", "lid", "tray", ...END],
   finder: "round wall",
   silhouette: { lid: 0.16 },
   known: null,

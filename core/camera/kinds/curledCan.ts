@@ -17,6 +17,7 @@ export const curledCan: KindOf<"curled-can"> = {
   loads: "paper",
   measures: ROUND_SIZES,
   holePlace: ["hole.above"],
+  closedBy: "cap",
   moves: null,
   tiedOutside: true,
   parts: CAN_PARTS,

@@ -27,7 +27,7 @@ export const drum: KindOf<"drum"> = {
   moves: null,
   tiedOutside: false,
   parts: ["wall", "plate", "sheet", "divider", "drum", "shutter", "tripod", "cards"],
-  steps: [...BEGIN, "divider", "vanes", "baffles", "shutter", "lid", "tripod", ...END],
+  steps: [...BEGIN, "divider", "vanes", "baffles", "holder", "shutter", "lid", "tripod", ...END],
   finder: "between the vanes",
   silhouette: { lid: 0.06 },
   known: () => true,

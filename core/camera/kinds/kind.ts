@@ -46,10 +46,10 @@ export type StepName =
   | "rest"
   | "tripod"
   | "tray"
+  | "cutter"
   | "label"
   | "light-test"
-  | "put-up"
-  | "take-down";
+  | "put-up";
 
 /** Which layouts the finder makes of a kind; made in `bench/finder`. */
 export type FinderFamily =
@@ -99,6 +99,10 @@ export interface Kind {
   readonly holePlace: readonly DesignField[];
   /** What its hole is in at first, where that is not a plate. */
   readonly mount?: "wall" | "bought";
+  /** Whether it is bought whole, with its hole and cover, and only used. */
+  readonly comesReady?: boolean;
+  /** What shuts its top, where the hole is in its wall: its own lid, unless a cap is usual. */
+  readonly closedBy?: "cap";
   /** Whether two holes look at one sheet. */
   readonly pair?: boolean;
   /** Film wound across it. */

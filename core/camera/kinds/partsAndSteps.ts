@@ -39,13 +39,14 @@ export const CAN_PARTS: readonly PartName[] = [
 
 /** Steps that begin and end the building of nearly every camera; paint dries before the plate goes in. */
 export const BEGIN: readonly StepName[] = ["opaque", "trace", "opening", "black", "hole", "plate"];
-export const END: readonly StepName[] = ["label", "light-test", "put-up", "take-down"];
+export const END: readonly StepName[] = ["cutter", "label", "light-test", "put-up"];
 export const BOX_STEPS: readonly StepName[] = [...BEGIN, "divider", "holder", "shutter", "lid", "tripod", ...END];
 /** Of a sheet that stands in a round container. */
 export const ROUND_STEPS: readonly StepName[] = [
   ...BEGIN,
   "divider",
   "tabs",
+  "holder",
   "shutter",
   "cap",
   "lid",

@@ -6,5 +6,7 @@ export interface SheetFormat {
   readonly height: number;
   /** Sheets can be trimmed; frames are what the film's mask leaves. */
   readonly kind: "sheet" | "half" | "trim" | "frame";
+  /** Id of the sheet that it is cut from; left out: it is bought so. */
+  readonly cutFrom?: string;
   readonly source: string;
 }

@@ -1,7 +1,5 @@
-import { cameraKind, DRILLED_FROM, holeMount, isTrail, PLATE_SIZE, toBlacken } from "../../camera/container/index.ts";
-import { kindRecord } from "../../camera/kinds/index.ts";
-import { shapeOf } from "../../camera/shapes/index.ts";
-import { capTapeLength } from "./capParts.ts";
+import type { BuildPlan } from "../plan/index.ts";
+import { goesOn, nest } from "./nest.ts";
 import type { CutOrder } from "./order.ts";
 import type { Part } from "./part.ts";
 import { cutParts } from "./parts.ts";
@@ -13,59 +11,56 @@ export interface BillRow {
     | `large-${string}`
     | "sheet"
     | "plate"
+    | "bought-hole"
     | "card"
     | "black-tape"
     | "shutter-tape"
+    | "magnet"
+    | "steel"
+    | "stopper"
+    | "holder"
     | "paint"
     | "lining"
     | "abrasive"
     | "needle"
+    | "nut"
     | "ties";
   readonly name: string;
   /** How much in all, in the unit. */
   readonly amount: number;
-  readonly unit: "pieces" | "mm" | "mm²" | "ml";
+  readonly unit: "pieces" | "mm" | "ml";
   /** What it is reckoned from. */
   readonly why: string;
 }
 
 export type Bill = readonly BillRow[];
 
-/** Parts that are cut from card. */
-const CARD: readonly string[] = [
-  "divider",
-  "vane",
-  "disc",
-  "baffle",
-  "mask",
-  "cap-collar",
-  "cap-disc",
-  "folded-outer",
-  "folded-inner",
-];
 /** How many of a part a camera needs, where it is not one. */
-const COUNTS: Readonly<Record<string, (order: CutOrder) => number>> = {
-  vane: ({ camera }) => {
-    const { tiers = 1, sectors = 1 } = shapeOf(camera.container).vanes ?? {};
-    return tiers * sectors;
-  },
-  disc: ({ camera }) => shapeOf(camera.container).tiers + 1,
-  baffle: ({ camera }) => 2 * shapeOf(camera.container).tiers,
+const COUNTS: Readonly<Record<string, (plan: BuildPlan) => number>> = {
+  vane: ({ container: { vanes } }) => (vanes?.tiers ?? 1) * (vanes?.sectors ?? 1),
+  disc: ({ container: { tiers } }) => tiers + 1,
+  baffle: ({ container: { tiers } }) => 2 * tiers,
+  liner: ({ holding }) => (holding?.by === "a liner a chamber" ? holding.chambers : 1),
+  slope: () => 2,
+  stop: () => 2,
 };
-/** Tape past a plate's corners on each strip, mm; common practice. */
-const PAST_PLATE = 12;
+/** Parts that are templates on paper, though they are drawn as card: they are stuck on the container, not cut from card. */
+const TEMPLATES: readonly string[] = ["face", "wall"];
 /** Flat black paint for two coats: 200 ml/m². Common practice. */
 const PAINT_PER_MM2 = 200 / 1e6;
-/** Share of card lost in cutting; common practice. */
-const WASTE = 1.15;
-
 /** A4, mm (ISO 216): what does not fit on it is asked for by its size. */
-const A4 = { long: 297, short: 210 } as const;
-/** A shutter's strip, mm; common practice. */
-const FLAP = 55;
+const A4 = { width: 297, height: 210 } as const;
+/** Between two parts on a sheet of card, mm; common practice. */
+const KERF = 1;
+/** Magnets that hold a sheet, strips of rubber, pieces of tinned steel under them. */
+const HELD_BY: Readonly<Record<string, { readonly name: string; readonly amount: number; readonly why: string }>> = {
+  magnets: { name: "Small flat magnets for the sheet", amount: 4, why: "one at each corner of the sheet" },
+  strips: { name: "Wide rubber strips", amount: 2, why: "the sheet’s ends slide under them" },
+};
 
 /**
- * What a number of cameras needs, with amounts. A set counts as many cameras as it has.
+ * What a number of cameras needs, with amounts. A set counts as many cameras as it has. Tools and what is used up by the
+ * piece are counted once a camera, card by laying all parts out on sheets of A4.
  *
  * @param order the camera
  * @param count how many, ≥ 1
@@ -73,171 +68,215 @@ const FLAP = 55;
  * @example billOfMaterials(cutOrderFor(box), 2)[0].amount // 2
  */
 export function billOfMaterials(order: CutOrder, count: number): Bill {
-  const { camera } = order;
-  const each = count * (camera.set?.count ?? 1);
-  const parts = cutParts(order);
-  const rows = [...containerRows(order), ...holeRows(order), ...insideRows(order, parts), ...outsideRows(order, parts)];
-  return rows.map((row) => ({
-    ...row,
-    amount: row.amount * each,
-  }));
-}
-
-function containerRows({ camera }: CutOrder): Bill {
-  const { roll } = camera.chambers[0];
+  const { plan } = order;
+  const each = count * plan.alike;
+  const times = (rows: Bill): Bill => rows.map((row) => ({ ...row, amount: row.amount * each }));
   return [
-    { id: "container", name: camera.name, amount: 1, unit: "pieces", why: "the container itself" },
-    roll
-      ? { id: "sheet", name: "Film, one length", amount: 1, unit: "pieces", why: "pulled across the mask" }
-      : {
-          id: "sheet",
-          name: isTrail(camera) ? "Semi-matt paper, one sheet" : "Sheets for the first load",
-          amount: camera.chambers.length,
-          unit: "pieces",
-          why: isTrail(camera)
-            ? "glossy paper leaves black lines in months-long exposures"
-            : "one for each picture; semi-matt if you can: glossy paper mirrors light back into the picture",
-        },
+    ...times(containerRows(plan)),
+    ...pieceRows(plan, each),
+    ...times(holeRows(order)),
+    ...times(coverRows(plan)),
+    ...cardRows(order, each),
+    ...times(insideRows(plan)),
+    ...liningRows(plan, each),
+    ...times(outsideRows(plan)),
   ];
 }
 
-/** Holes to make: one for each place and tier. */
-function holesToMake({ camera }: CutOrder): number {
-  return camera.chambers[0].holes.length * shapeOf(camera.container).tiers;
+function containerRows({ name }: BuildPlan): Bill {
+  return [{ id: "container", name, amount: 1, unit: "pieces", why: "the container itself" }];
 }
 
-function holeRows(order: CutOrder): Bill {
-  const mount = holeMount(order.camera);
-  if (mount === "bought") return [];
-  const holes = holesToMake(order);
-  const tool: BillRow = {
-    id: "needle",
-    name: mount === "wall" ? (order.diameter < DRILLED_FROM ? "Pin or needle" : "Drill") : "Needle, pin or drill",
-    amount: 1,
-    unit: "pieces",
-    why: "a fresh point for every hole",
-  };
-  const flap: BillRow = {
-    id: "shutter-tape",
-    name: "Black electrical tape",
-    amount: FLAP * holes,
-    unit: "mm",
-    why: "a shutter flap for each hole",
-  };
-  if (mount === "wall") return [tool, flap];
+/** Sheets of stock: what one gives for several is cut from one. */
+function pieceRows({ piece, roll, purpose, loading, alike }: BuildPlan, each: number): Bill {
+  if (roll !== null) {
+    return [{ id: "sheet", name: "Film, one length", amount: each, unit: "pieces", why: "pulled across the mask" }];
+  }
+  const trail = purpose === "trail";
+  const chambers = alike > 1 ? 1 : loading.places.length;
+  const size = piece.stock.name === null ? "" : `, ${piece.stock.name}`;
+  const shared = piece.fromOne > 1 ? `; one sheet gives ${piece.fromOne}` : "";
   return [
     {
-      id: "plate",
-      name: "Plate blank",
-      amount: holes,
+      id: "sheet",
+      name: trail ? `Semi-matt paper${size}` : `Sheets for the first load${size}`,
+      amount: Math.ceil((chambers * each) / piece.fromOne),
       unit: "pieces",
-      why: `${order.words(PLATE_SIZE)} square, one for each hole; have a spare`,
+      why: trail
+        ? "glossy paper leaves black lines in months-long exposures"
+        : `one piece for each picture${shared}; semi-matt if you can: glossy paper mirrors light back into the picture`,
     },
-    tool,
-    {
-      id: "abrasive",
-      name: "Fine wet abrasive paper, about 1200 grit",
-      amount: 1,
-      unit: "pieces",
-      why: "a piece the size of a stamp",
-    },
-    flap,
   ];
 }
 
-function insideRows(order: CutOrder, all: readonly Part[]): Bill {
-  const { camera, words } = order;
-  const parts = all.filter(({ id }) => CARD.includes(id));
-  const large = parts.filter(({ width, height }) => !onA4(width, height));
-  const small = parts.filter((part) => !large.includes(part)).reduce((sum, part) => sum + cardArea(part, order), 0);
-  // What was chosen in building is what is to be had; the usual ways are those of `catalogue/makingQuestions`.
-  const { black = "paint" } = camera.making?.choices ?? {};
-  const inside = toBlacken(camera) ? shapeOf(camera.container).paintedInside : 0;
+const TOOLS = { needle: "Needle, pin or drill", pin: "Pin or needle", drill: "Drill" } as const;
+
+function holeRows({ plan, words }: CutOrder): Bill {
+  const { tool, count, plate, mount } = plan.hole;
+  const square = `${words(plate ?? 0)} square, one for each hole; have a spare`;
   return [
-    ...(small > 0
+    ...(mount === "bought" && plate !== null
+      ? [row("bought-hole", "Bought hole in its plate", count, "one for each hole")]
+      : []),
+    ...(mount === "plate" && plate !== null ? [row("plate", "Plate blank", count, square)] : []),
+    ...(tool === null ? [] : [row("needle", TOOLS[tool], 1, "a fresh point for every hole")]),
+    ...(tool === "needle"
+      ? [row("abrasive", "Fine wet abrasive paper, about 1200 grit", 1, "a piece the size of a stamp")]
+      : []),
+  ];
+}
+
+function coverRows({ cover }: BuildPlan): Bill {
+  const { way, count, tape, needsSteel } = cover;
+  return [
+    ...(tape > 0
       ? [
           {
-            id: "card",
-            name: "Black card",
-            amount: small * WASTE,
-            unit: "mm²",
-            why: "parts that are cut from card, with 15 % waste",
+            id: "shutter-tape",
+            name: "Black electrical tape",
+            amount: tape,
+            unit: "mm",
+            why: "a shutter flap for each hole",
           } as const,
         ]
       : []),
-    ...large.map(
-      (part): BillRow => ({
-        id: `large-${part.id}`,
-        name: `Black card of ${words(part.width)} × ${words(part.height)} or more`,
-        amount: COUNTS[part.id]?.(order) ?? 1,
-        unit: "pieces",
-        why: `${part.name}: it does not go on A4`,
-      }),
-    ),
-    ...(inside > 0 && black === "paint"
+    ...(way === "magnet" ? [row("magnet", "Flat magnet for the hole", count, "one for each hole")] : []),
+    ...(needsSteel ? [row("steel", "Flat steel washer", count, "the magnet finds no steel on this wall")] : []),
+    ...(way === "stopper" ? [row("stopper", "Lid of a small tube", count, "pressed over the hole")] : []),
+  ];
+}
+
+/** Parts that are cut from black card: together on sheets of A4, the larger ones by their size. */
+function cardRows(order: CutOrder, each: number): Bill {
+  const { plan, words } = order;
+  const parts = cutParts(order).filter(
+    ({ id, of }) => !TEMPLATES.includes(id) && (of === "card" || FOLDED.includes(id)),
+  );
+  const count = (part: Part): number => (COUNTS[part.id]?.(plan) ?? 1) * each;
+  const small = parts.filter((part) => goesOn(part, A4));
+  const sheets = sheetsFor(small.flatMap((part) => Array.from({ length: count(part) }, () => part)));
+  return [
+    ...(sheets > 0
+      ? [row("card", "Black card, A4", sheets, "parts that are cut from card, laid out on as few sheets as hold them")]
+      : []),
+    ...parts
+      .filter((part) => !small.includes(part))
+      .map(
+        (part): BillRow => ({
+          id: `large-${part.id}`,
+          name: `Black card of ${words(part.width)} × ${words(part.height)} or more`,
+          amount: count(part),
+          unit: "pieces",
+          why: `${part.name}: it does not go on A4`,
+        }),
+      ),
+  ];
+}
+
+/** Squares to fold are black card, too. */
+const FOLDED: readonly string[] = ["folded-outer", "folded-inner"];
+
+/** How many sheets of A4 hold these pieces. */
+function sheetsFor(pieces: readonly { readonly width: number; readonly height: number }[]): number {
+  return nest(pieces, A4, KERF).reduce((most, { page }) => Math.max(most, page + 1), 0);
+}
+
+function insideRows({ black, container, holding }: BuildPlan): Bill {
+  const held = holding === null ? undefined : HELD_BY[holding.by];
+  return [
+    ...(held === undefined ? [] : [row("holder", held.name, held.amount, held.why)]),
+    ...(holding?.by === "magnets" && holding.needsSteel
+      ? [row("steel", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
+      : []),
+    ...(black === "paint"
       ? [
           {
             id: "paint",
             name: "Flat black paint",
-            amount: inside * PAINT_PER_MM2,
+            amount: container.inside * PAINT_PER_MM2,
             unit: "ml",
             why: "two coats inside, lid too",
           } as const,
         ]
       : []),
-    ...(inside > 0 && black === "paper"
-      ? [
-          {
-            id: "lining",
-            name: "Black lining paper",
-            amount: inside * WASTE,
-            unit: "mm²",
-            why: "walls and lid, with 15 % waste",
-          } as const,
-        ]
-      : []),
   ];
 }
 
-function outsideRows(order: CutOrder, parts: readonly Part[]): Bill {
-  const { camera } = order;
-  const mount = holeMount(camera);
-  const { tape = "cloth" } = camera.making?.choices ?? {};
-  const plateTape = mount === "plate" ? holesToMake(order) * 8 * (PLATE_SIZE + 2 * PAST_PLATE) : 0;
-  const cap = parts.some(({ id }) => id === "cap-tape") ? capTapeLength(order) : 0;
-  const seal = mount === "bought" && !isTrail(camera) ? 0 : shapeOf(camera.container).sealTape(order.rim);
-  const what = [...(plateTape > 0 ? ["plate"] : []), "lid"].join(" and ");
-  const tapeRow: BillRow = {
-    id: "black-tape",
-    name: tape === "electrical" ? `Black electrical tape, ${what}` : "Black cloth tape",
-    amount: plateTape + seal + cap,
-    unit: "mm",
-    why: [
-      ...(plateTape > 0 ? ["plate inside and out on all four sides"] : []),
-      "lid or seams twice round",
-      ...(cap > 0 ? ["cap"] : []),
-    ].join(", "),
-  };
+function liningRows({ black, container }: BuildPlan, each: number): Bill {
+  if (black !== "paper") return [];
+  const { across, high, depth } = container.body;
+  const round = container.round;
+  const walls =
+    round === null
+      ? [
+          [across, high],
+          [across, high],
+          [depth, high],
+          [depth, high],
+          [across, depth],
+          [across, depth],
+        ]
+      : [
+          [Math.PI * round.diameter, round.height],
+          [round.diameter, round.diameter],
+          [round.diameter, round.diameter],
+        ];
+  const pieces = walls.flatMap(([width = 0, height = 0]) => onA4({ width, height }));
+  const all = Array.from({ length: each }, () => pieces).flat();
   return [
-    ...(tapeRow.amount > 0 ? [tapeRow] : []),
-    ...(isTrail(camera) || kindRecord(cameraKind(camera)).tiedOutside
-      ? [
-          {
-            id: "ties",
-            name: "Long cable ties",
-            amount: 2,
-            unit: "pieces",
-            why: "to fix it where it may stay",
-          } as const,
-        ]
-      : []),
+    row("lining", "Black lining paper, A4", sheetsFor(all), "walls and lid, laid out on as few sheets as hold them"),
   ];
 }
 
-function onA4(width: number, height: number): boolean {
-  return Math.max(width, height) <= A4.long && Math.min(width, height) <= A4.short;
+/** A wall in pieces that go on A4, the long way along it. */
+function onA4({
+  width,
+  height,
+}: {
+  readonly width: number;
+  readonly height: number;
+}): readonly { readonly width: number; readonly height: number }[] {
+  const [long, short] = [Math.max(width, height), Math.min(width, height)];
+  const [columns, rows] = [Math.ceil(long / A4.width), Math.ceil(short / A4.height)];
+  return Array.from({ length: columns * rows }, () => ({ width: long / columns, height: short / rows }));
 }
 
-function cardArea(part: Part, order: CutOrder): number {
-  return part.width * part.height * (COUNTS[part.id]?.(order) ?? 1);
+function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
+  const length = seals.reduce((sum, seal) => sum + seal.length, 0);
+  const said = {
+    plate: "plate inside and out on all four sides",
+    lid: "lid or seams twice round",
+    cap: "cap",
+  } as const;
+  return [
+    ...(length > 0
+      ? [
+          {
+            id: "black-tape",
+            name:
+              ways.tape === "electrical"
+                ? `Black electrical tape, ${seals.map((seal) => seal.of).join(" and ")}`
+                : "Black cloth tape",
+            amount: length,
+            unit: "mm",
+            why: seals.map((seal) => said[seal.of]).join(", "),
+          } as const,
+        ]
+      : []),
+    ...(outside.foot
+      ? [
+          row(
+            "nut",
+            "1/4 in nut and a square of plywood or steel",
+            1,
+            "the foot for a tripod, if it is to stand on one",
+          ),
+        ]
+      : []),
+    ...(outside.ties > 0 ? [row("ties", "Long cable ties", outside.ties, "to fix it where it may stay")] : []),
+  ];
+}
+
+function row(id: BillRow["id"], name: string, amount: number, why: string): BillRow {
+  return { id, name, amount, unit: "pieces", why };
 }

@@ -1,27 +1,17 @@
 import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
-import { cameraBody, holeMount, type LengthWords } from "../../camera/container/index.ts";
-import { rimDiameter, shapeOf } from "../../camera/shapes/index.ts";
+import { CAP, capStrips, type LengthWords, roundCollar } from "../plan/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
-
-/** Sizes of a cap for an open can, and its card's thickness, mm; common practice. */
-const CAP = { card: 0.3, collar: 75, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
 
 /** The longest strip of tape that is drawn whole, mm: what every paper holds. */
 const DRAWN = 232;
 
-/** The collar reaches down most of a low can, no farther. */
-const MOST_OF_CAN = 0.6;
-
 /** The cap of an open can: a collar with fringes, a disc, and strips of tape in a star and once round. */
-export function capParts({ camera, words, rim }: CutOrder): readonly Part[] {
-  const { round: inside } = shapeOf(camera.container);
-  if (inside === null || holeMount(camera) === "bought") return [];
-  const deep = Math.min(CAP.collar, MOST_OF_CAN * cameraBody(camera).high);
-  const across = rimDiameter({ ...inside, wall: camera.container.wall }, rim);
-  // A strip that is wrapped keeps its length in the middle of its thickness.
-  const round = Math.PI * (across + CAP.slide + CAP.card);
-  return [collar(round, across, deep, words), disc(across, words), star(across, round, words)];
+export function capParts({ plan, words }: CutOrder): readonly Part[] {
+  const { closing } = plan.container;
+  if (closing?.by !== "made cap") return [];
+  const { rim, reach } = closing;
+  return [collar(roundCollar(closing), rim, reach, words), disc(rim, words), star(capStrips(closing), words)];
 }
 
 function collar(round: number, across: number, deep: number, words: LengthWords): Part {
@@ -72,19 +62,6 @@ function disc(across: number, words: LengthWords): Part {
   };
 }
 
-/** All the tape of a cap: three strips over its disc and one round, mm. */
-export function capTapeLength(order: CutOrder): number {
-  const { round: inside } = shapeOf(order.camera.container);
-  if (inside === null) return 0;
-  const across = rimDiameter({ ...inside, wall: order.camera.container.wall }, order.rim);
-  return strips(across, Math.PI * (across + CAP.slide + CAP.card)).reduce((sum, strip) => sum + strip, 0);
-}
-
-function strips(across: number, round: number): readonly number[] {
-  const long = across + 2 * CAP.over;
-  return [long, long, long, round + CAP.overlap];
-}
-
 /** A strip of tape; one that no page holds is drawn torn off, its length being said. */
 function strip(length: number, y: number): readonly Mark[] {
   if (length <= DRAWN) return [rectangle("guide", { x: 0, y, width: length, height: CAP.tape })];
@@ -96,8 +73,7 @@ function strip(length: number, y: number): readonly Mark[] {
 }
 
 /** Three strips over the disc, 60° apart, and one round the collar. */
-function star(across: number, round: number, words: LengthWords): Part {
-  const lengths = strips(across, round);
+function star(lengths: readonly number[], words: LengthWords): Part {
   return {
     id: "cap-tape",
     name: "Cap: four strips of tape",

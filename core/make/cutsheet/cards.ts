@@ -1,5 +1,4 @@
 import { fitted, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
-import { cameraBody, isTrail } from "../../camera/container/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -13,7 +12,7 @@ const MOST_TIMES = 8;
 /** Labels, the exposure card, a plain warning, the log card of a load; for a trail the card of its weeks instead. */
 export function cardParts(order: CutOrder): readonly Part[] {
   const labels = order.numbers.map((number) => labelPart(order, number));
-  return isTrail(order.camera)
+  return order.plan.purpose === "trail"
     ? [...labels, trailCard(order), warningPart()]
     : [...labels, exposureCard(order), warningPart(), logCard(order)];
 }
@@ -22,19 +21,19 @@ export function cardParts(order: CutOrder): readonly Part[] {
 const SMALL = { width: 42, height: 30 } as const;
 
 function labelPart(order: CutOrder, number: number): Part {
-  const { camera, fNumber, medium, code, numbers } = order;
+  const { plan, fNumber, medium, code, numbers } = order;
   const many = numbers.length > 1;
   const part = { id: `label-${number}`, name: many ? `Label, number ${number}` : "Label" };
-  const { high } = cameraBody(camera);
-  if (high < CARD.height) return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
-  const trail = isTrail(camera);
+  if (plan.container.body.high < CARD.height)
+    return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
+  const trail = plan.purpose === "trail";
   return {
     ...part,
     ...CARD,
     of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(fitted(camera.name, 5.5, CARD.width - 10, "stamp"), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
+      note(fitted(plan.name, 5.5, CARD.width - 10, "stamp"), { x: 5, y: 8 }, { layer: "stamp", size: 5.5 }),
       ...(many ? [note(`No. ${number}`, { x: 5, y: 18 }, { layer: "stamp", size: 9 })] : []),
       ...(trail
         ? [note("sun trail: leave it shut", { x: 5, y: 28 }, { size: 4.5 }), note("do not develop", { x: 5, y: 36 })]
@@ -47,21 +46,21 @@ function labelPart(order: CutOrder, number: number): Part {
 }
 
 /** For a canister: number, name and f-number, no more. */
-function smallLabel({ camera, fNumber, numbers }: CutOrder, number: number): Part["marks"] {
+function smallLabel({ plan, fNumber, numbers }: CutOrder, number: number): Part["marks"] {
   return [
     rectangle("cut", { x: 0, y: 0, ...SMALL }),
     note(
-      numbers.length > 1 ? `No. ${number}` : fitted(camera.name, 6, SMALL.width - 6, "stamp"),
+      numbers.length > 1 ? `No. ${number}` : fitted(plan.name, 6, SMALL.width - 6, "stamp"),
       { x: 3, y: 8 },
       { layer: "stamp", size: 6 },
     ),
-    note(isTrail(camera) ? "sun trail" : fNumber, { x: 3, y: 16 }, { size: 4.5 }),
+    note(plan.purpose === "trail" ? "sun trail" : fNumber, { x: 3, y: 16 }, { size: 4.5 }),
     note("name ______________", { x: 3, y: 25 }, { size: 2.6 }),
   ];
 }
 
 /** What one must know of a sheet that stays out for weeks, to stick on or to take along. */
-function trailCard({ camera }: CutOrder): Part {
+function trailCard({ plan }: CutOrder): Part {
   const rows = [
     "up on ______________   down on ______________",
     "place _____________________________________",
@@ -78,7 +77,7 @@ function trailCard({ camera }: CutOrder): Part {
     of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(`${fitted(camera.name, 4.2, 50, "stamp")} · sun trail`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      note(`${fitted(plan.name, 4.2, 50, "stamp")} · sun trail`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
       ...rows.map((row, i) => note(row, { x: 4, y: 14 + i * 6 }, { size: 2.9 })),
     ],
   };
@@ -108,7 +107,7 @@ function codeMarks(code: readonly (readonly boolean[])[], left: number, top: num
   });
 }
 
-function exposureCard({ camera, fNumber, medium, times }: CutOrder): Part {
+function exposureCard({ plan, fNumber, medium, times }: CutOrder): Part {
   const rows = times.slice(0, MOST_TIMES);
   return {
     id: "exposure-card",
@@ -117,7 +116,7 @@ function exposureCard({ camera, fNumber, medium, times }: CutOrder): Part {
     of: "paper",
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
-      note(`${fitted(camera.name, 4.2, 56, "stamp")} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
+      note(`${fitted(plan.name, 4.2, 56, "stamp")} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
       note(fitted(`on ${medium}`, 2.6, CARD.width - 8, "label"), { x: 4, y: 11 }, { size: 2.6 }),
       ...rows.flatMap(({ light, time }, i): Part["marks"] => {
         const y = 17 + i * 4.6;
@@ -150,11 +149,18 @@ function warningPart(): Part {
   };
 }
 
-/** One field a position: the load's chambers, the set's cameras, or eight shots. */
-function logCard({ camera }: CutOrder): Part {
-  const fields = logFields(camera).map((place): LogField => ({ place, subject: "", time: "", light: "", by: "" }));
-  return filledLogCard(camera.name, "", "", fields);
+/** One field a place: the load's chambers, the set's cameras, the roll's frames, or eight shots. */
+function logCard({ plan }: CutOrder): Part {
+  const { alike, loading } = plan;
+  const counted = Array.from({ length: alike > 1 ? alike : USUAL_FIELDS }, (_, i) => String(i + 1));
+  const named = (alike > 1 || loading.places.length === 1 ? counted : loading.places).slice(0, MOST_FIELDS);
+  const fields = named.map((place): LogField => ({ place, subject: "", time: "", light: "", by: "" }));
+  return filledLogCard(plan.name, "", "", fields);
 }
+
+const MOST_FIELDS = 24;
+/** A camera with one place is loaded again and again. */
+const USUAL_FIELDS = 8;
 
 /** What a field of a log card says; empty: to be written by hand. */
 export interface LogField {
@@ -211,10 +217,4 @@ function written(caption: string, words: string, at: Point, most: number): reado
     note(caption, at, { size: 2.4 }),
     ...(words === "" ? [] : [note(fitted(words, 3, most, "label"), below, { size: 3 })]),
   ];
-}
-
-function logFields(camera: CutOrder["camera"]): readonly string[] {
-  if (camera.chambers.length > 1) return camera.chambers.map(({ label }, i) => label ?? String(i + 1));
-  const count = camera.set?.count ?? (camera.chambers[0].roll ? 12 : 8);
-  return Array.from({ length: Math.min(count, 24) }, (_, i) => String(i + 1));
 }

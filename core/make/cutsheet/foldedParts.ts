@@ -1,5 +1,4 @@
 import { type LineMark, line, type Point, rectangle } from "../../basis/drawing/index.ts";
-import { foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -29,10 +28,11 @@ export function creases(side: number): readonly LineMark[] {
 }
 
 /** The two squares of a folded camera with their creases. */
-export function foldedParts({ camera, words }: CutOrder): readonly Part[] {
-  const { folded: container } = shapeOf(camera.container);
-  if (container === null) return [];
-  const { strip, innerSheet, base, wall } = foldedSizes(container);
+export function foldedParts({ plan, words }: CutOrder): readonly Part[] {
+  const { folded } = plan.container;
+  if (folded === null) return [];
+  const { container } = folded;
+  const { strip, innerSheet, base, wall } = folded.sizes;
   const part = (id: string, name: string, side: number, said: string): Part => ({
     id,
     name,

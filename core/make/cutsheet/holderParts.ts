@@ -1,8 +1,9 @@
-import { line, rectangle } from "../../basis/drawing/index.ts";
+import { line, outline, rectangle } from "../../basis/drawing/index.ts";
+import { FLAP } from "../plan/index.ts";
+import { board } from "./insideParts.ts";
+import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
-/** Shutter of electrical tape, mm: strip, folded handle, scrap of backing paper; common practice. */
-const SHUTTER = { wide: 19, long: 55, handle: 10, scrap: 15 } as const;
 /** Paper tabs that pull a curled sheet out, mm; common practice. */
 const TAB = { wide: 12, long: 60, fold: 15 } as const;
 
@@ -12,9 +13,26 @@ const TAB = { wide: 12, long: 60, fold: 15 } as const;
  */
 const TRIPOD = { side: 50, hole: 6.6 } as const;
 
-/** The shutter flap. */
-export function shutterPart(): Part {
-  const { wide, long, handle, scrap } = SHUTTER;
+/** What covers the hole, where it is cut: a flap of tape, or a slide of card with its rails. */
+export function shutterPart({ plan, words }: CutOrder): readonly Part[] {
+  const { way } = plan.cover;
+  if (way === "tape" || way === "thumb") return [tapeFlap()];
+  if (way !== "slide") return [];
+  const { wide, long } = FLAP;
+  return [
+    board("shutter", "Slide, and two rails for it: card", long, wide + 2 * RAIL, [
+      line("cut", { x: 0, y: RAIL }, { x: long, y: RAIL }),
+      line("cut", { x: 0, y: wide + RAIL }, { x: long, y: wide + RAIL }),
+      note(`slide ${words(long)} × ${words(wide)}`, { x: long / 2, y: wide / 2 + RAIL }, { anchor: "middle" }),
+    ]),
+  ];
+}
+
+/** Width of a rail, mm; common practice. */
+const RAIL = 6;
+
+function tapeFlap(): Part {
+  const { wide, long, handle, scrap } = FLAP;
   return {
     id: "shutter",
     name: "Shutter flap: electrical tape",
@@ -56,9 +74,70 @@ export function tripodPart(): Part {
   };
 }
 
-/** Tabs for a sheet that is curled round a wall. */
-export function tabParts(): readonly Part[] {
-  return [tabPart(1), tabPart(2)];
+/** Tabs for a sheet that stands on a wall. */
+export function tabParts({ plan }: CutOrder): readonly Part[] {
+  return plan.holding === null ? [] : [tabPart(1), tabPart(2)];
+}
+
+/** How far a liner is narrower than what it goes into, and its tab, mm; common practice. */
+const LINER = { air: 1, tab: 20 } as const;
+/** How deep a stop is, its flap included, mm; common practice. */
+const STOP = 18;
+
+/** What is cut to hold the sheet: wedges and a board to lean on, stops to bow between, liners for a drum's chambers. */
+export function holderParts({ plan, words }: CutOrder): readonly Part[] {
+  const { holding, container } = plan;
+  switch (holding?.by) {
+    case "a sloped back": {
+      const { high, long, wide } = holding;
+      const foot = Math.sqrt(Math.max(0, long ** 2 - high ** 2));
+      return [
+        {
+          id: "slope",
+          name: "Wedge of the sloped back: two",
+          width: foot,
+          height: high,
+          of: "card",
+          marks: [
+            outline("cut", [
+              { x: 0, y: high },
+              { x: foot, y: high },
+              { x: foot, y: 0 },
+            ]),
+            note(`${words(long)} along the slope, ${words(high)} at its end`, { x: foot / 2, y: high + 4 }),
+          ],
+        },
+        board("slope-board", "Board of the sloped back", long, wide, [
+          note("the sheet lies on it", { x: long / 2, y: wide / 2 }, { anchor: "middle" }),
+        ]),
+      ];
+    }
+    case "stops": {
+      const { high } = container.body;
+      return [
+        board("stop", "Stop at the sheet’s end: two", STOP, high, [
+          line("trim", { x: STOP / 2, y: 0 }, { x: STOP / 2, y: high }),
+          note(
+            `${words(holding.forward)} before the back`,
+            { x: STOP / 4, y: high / 2 },
+            { turn: 90, anchor: "middle", within: { x: 0, y: 0, width: STOP / 2, height: high } },
+          ),
+        ]),
+      ];
+    }
+    case "a liner a chamber": {
+      const [wide, high] = [holding.wide, holding.high - LINER.air + LINER.tab];
+      return [
+        board("liner", `Liner of a chamber: ${holding.chambers} in all`, wide, high, [
+          line("guide", { x: 0, y: LINER.tab }, { x: wide, y: LINER.tab }),
+          note("tab to pull it out by", { x: wide / 2, y: LINER.tab / 2 }, { anchor: "middle" }),
+          note("the sheet is taped on here", { x: wide / 2, y: high / 2 }, { anchor: "middle" }),
+        ]),
+      ];
+    }
+    default:
+      return [];
+  }
 }
 
 function tabPart(number: number): Part {

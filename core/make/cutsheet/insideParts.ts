@@ -1,6 +1,4 @@
 import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
-import { cameraBody } from "../../camera/container/index.ts";
-import { shapeOf } from "../../camera/shapes/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -17,10 +15,10 @@ const AIR = 1;
 const SLIP = 1;
 
 /** A wall between two pictures, where the design has one. */
-export function dividerPart({ camera, words }: CutOrder): readonly Part[] {
-  const { divider } = camera.chambers[0];
-  if (divider == null || divider <= 0) return [];
-  const { high } = cameraBody(camera);
+export function dividerPart({ plan, words }: CutOrder): readonly Part[] {
+  const { divider } = plan;
+  if (divider === null) return [];
+  const { high } = plan.container.body;
   return [
     board("divider", "Divider between the two pictures", divider + FLAP, high, [
       line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
@@ -36,8 +34,9 @@ const UP = { turn: 90, anchor: "middle" } as const;
 const flap = (height: number) => ({ ...UP, within: { x: 0, y: 0, width: FLAP, height } });
 
 /** Vanes, discs and baffles of a drum. */
-export function drumParts({ camera, words }: CutOrder): readonly Part[] {
-  const { vanes: drum } = shapeOf(camera.container);
+export function drumParts({ plan, words }: CutOrder): readonly Part[] {
+  const { vanes: drum } = plan.container;
+  const tier = plan.container.body.high;
   if (drum === null) return [];
   const across = drum.diameter - 2 * drum.gap;
   // Between two discs, with a little air.
@@ -75,32 +74,26 @@ export function drumParts({ camera, words }: CutOrder): readonly Part[] {
     },
     ...(baffle
       ? [
-          board(
-            "baffle",
-            `Baffle beside the hole: ${2 * drum.tiers} in all`,
-            baffle.height + FLAP,
-            cameraBody(camera).high,
-            [
-              line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: cameraBody(camera).high }),
-              note(
-                `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
-                { x: FLAP + 3, y: cameraBody(camera).high / 2 },
-                UP,
-              ),
-            ],
-          ),
+          board("baffle", `Baffle beside the hole: ${2 * drum.tiers} in all`, baffle.height + FLAP, tier, [
+            line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: tier }),
+            note(
+              `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
+              { x: FLAP + 3, y: tier / 2 },
+              UP,
+            ),
+          ]),
         ]
       : []),
   ];
 }
 
 /** Card with a window of the picture's size that the film runs or lies behind. */
-export function maskPart({ camera, words }: CutOrder): Part {
-  const { film } = camera.chambers[0];
-  const { across, high } = cameraBody(camera);
+export function maskPart({ plan, words }: CutOrder): Part {
+  const { piece: film } = plan;
+  const { across, high } = plan.container.body;
   const [width, height] = [Math.max(across - SLIP, film.width + 2 * RIM), Math.max(high - SLIP, film.height + 2 * RIM)];
-  const x = width / 2 - (film.x ?? 0) - film.width / 2;
-  const y = height / 2 - (film.y ?? 0) - film.height / 2;
+  const x = width / 2 - film.x - film.width / 2;
+  const y = height / 2 - film.y - film.height / 2;
   return board("mask", "Film mask", width, height, [
     rectangle("cut", { x, y, width: film.width, height: film.height }),
     note(`window ${words(film.width)} × ${words(film.height)}`, { x: width / 2, y: height / 2 }, { anchor: "middle" }),
@@ -108,6 +101,7 @@ export function maskPart({ camera, words }: CutOrder): Part {
   ]);
 }
 
-function board(id: string, name: string, width: number, height: number, marks: Part["marks"]): Part {
+/** A piece of card. */
+export function board(id: string, name: string, width: number, height: number, marks: Part["marks"]): Part {
   return { id, name, width, height, of: "card", marks: [rectangle("cut", { x: 0, y: 0, width, height }), ...marks] };
 }

@@ -3,6 +3,7 @@ import { type DesignField, refusal, settled, withField } from "../../camera/cont
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { chance } from "../../testing/chance.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { withChoices, withFormatOf } from "../../testing/plans.ts";
 import { type CutOrder, cutParts, drawnPart, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
 import { PRINTER_MARGIN } from "./paper.ts";
 
@@ -94,19 +95,18 @@ function randomOrder(kind: (typeof KINDS)[number], seed: number): CutOrder {
   }
   const [a4, inch] = [random() < 0.5, random() < 0.3];
   const code = Array.from({ length: 33 }, () => Array.from({ length: 33 }, () => random() < 0.5));
-  return cutOrderFor(
-    { ...camera, name: a4 ? camera.name : A_CAMERA_OF_MANY_WORDS },
-    {
-      code: random() < 0.5 ? code : null,
-      numbers: random() < 0.3 ? [1, 2, 3] : [1],
-      words: (mm, digits) =>
-        inch ? `${(mm / 25.4).toFixed(3)} in` : `${mm.toFixed(typeof digits === "number" ? digits : 1)} mm`,
-      format:
-        random() < 0.3
-          ? { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "" }
-          : null,
-    },
-  );
+  const named = { ...camera, name: a4 ? camera.name : A_CAMERA_OF_MANY_WORDS };
+  const chosen = withChoices(named, {
+    closing: random() < 0.5 ? "cap" : "lid",
+    shutter: random() < 0.5 ? "slide" : "tape",
+    gap: random() < 0.5 ? "wide" : "ten",
+  });
+  return cutOrderFor(random() < 0.3 ? withFormatOf(chosen, "in-8x10") : chosen, {
+    code: random() < 0.5 ? code : null,
+    numbers: random() < 0.3 ? [1, 2, 3] : [1],
+    words: (mm, digits) =>
+      inch ? `${(mm / 25.4).toFixed(3)} in` : `${mm.toFixed(typeof digits === "number" ? digits : 1)} mm`,
+  });
 }
 
 const SEEDS = Number(process.env.SHEETS ?? 6);
@@ -117,7 +117,7 @@ describe.each(KINDS)("the cut sheet of a %s, whatever its sizes", (kind) => {
       const order = randomOrder(kind, seed);
       const parts = cutParts(order);
       const scale = seed % 3 === 0 ? { across: 1.03, up: 0.98 } : undefined;
-      const pages = layOut(parts, paper, { camera: order.camera.name, date: "1 May 2026" }, scale);
+      const pages = layOut(parts, paper, { camera: order.plan.name, date: "1 May 2026" }, scale);
       expect([seed, ...pages.flatMap(faultsOf)]).toEqual([seed]);
       const printed = pages.flatMap(({ scene }) =>
         scene.marks.flatMap((mark) => (mark.kind === "label" ? [mark.text] : [])),

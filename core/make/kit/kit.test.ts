@@ -1,5 +1,4 @@
 import { stepTexts } from "../../../catalogue/buildSteps.ts";
-import { makingQuestions } from "../../../catalogue/makingQuestions.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
@@ -14,7 +13,7 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
   (kind, _name, paper) => {
     const camera = testCamera(kind);
     const cut = cutOrderFor(camera);
-    const steps = buildSteps(buildOrderFor(camera, { texts: stepTexts, questions: makingQuestions }));
+    const steps = buildSteps(buildOrderFor(camera, stepTexts));
     const pages = kitPages({
       cut,
       paper,

@@ -1,5 +1,4 @@
 import { label } from "../../basis/drawing/index.ts";
-import { isTrail } from "../../camera/container/index.ts";
 import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
 import { type Hanging, hangingPages } from "./hangingPages.ts";
@@ -40,10 +39,10 @@ export function kitPages(order: KitOrder): readonly Page[] {
     shoppingPage(order),
     packPage(order),
     ...instructionPages(order),
-    isTrail(order.cut.camera) ? takeHomeTrail(order) : takeHomePage(order),
+    order.cut.plan.purpose === "trail" ? takeHomeTrail(order) : takeHomePage(order),
     // Nothing of a trail is developed, and it is loaded in a dim room.
-    ...(isTrail(order.cut.camera) ? [] : turnPages(order)),
-    ...(isTrail(order.cut.camera) || order.hangings.length > 0 ? whoHangsWhat(order) : []),
+    ...(order.cut.plan.purpose === "trail" ? [] : turnPages(order)),
+    ...(order.cut.plan.purpose === "trail" || order.hangings.length > 0 ? whoHangsWhat(order) : []),
     helperPage(order),
   ];
   return [...pages, ...labelPages(order)];
@@ -52,7 +51,7 @@ export function kitPages(order: KitOrder): readonly Page[] {
 function page({ paper, cut, date }: KitOrder, title: string, draw: (flow: TextFlow) => void): Page {
   const flow: TextFlow = { marks: [], y: TOP, left: MARGIN, width: paper.width - 2 * MARGIN };
   flow.marks.push(
-    label(cut.camera.name, { x: MARGIN, y: MARGIN }, 4.2, { anchor: "start", layer: "stamp" }),
+    label(cut.plan.name, { x: MARGIN, y: MARGIN }, 4.2, { anchor: "start", layer: "stamp" }),
     label(date, { x: paper.width - MARGIN, y: MARGIN }, 3, { anchor: "end" }),
     label(title, { x: MARGIN, y: MARGIN + 6.5 }, 6, { anchor: "start" }),
   );
@@ -198,7 +197,7 @@ function helperPage(order: KitOrder): Page {
       write(flow, caution, { box: true });
     heading(flow, "COUNT BLADES AND PINS");
     write(flow, "Out: ______ blades, ______ pins and needles. Back: ______ blades, ______ pins and needles.");
-    if (!isTrail(order.cut.camera)) darkroomCautions(flow);
+    if (order.cut.plan.purpose !== "trail") darkroomCautions(flow);
     heading(flow, "COUNT");
     write(flow, `Out: ${order.count} cameras, ${order.count} sheets. Back: ______ cameras, ______ sheets.`);
   });
@@ -219,7 +218,7 @@ function darkroomCautions(flow: TextFlow): void {
 function labelPages(order: KitOrder): readonly Page[] {
   const numbers = Array.from({ length: order.count }, (_, i) => i + 1);
   const labels = cutParts({ ...order.cut, numbers }).filter(({ id }) => id.startsWith("label-"));
-  return layOut(labels, order.paper, { camera: order.cut.camera.name, date: order.date }).map((each, i, all) => ({
+  return layOut(labels, order.paper, { camera: order.cut.plan.name, date: order.date }).map((each, i, all) => ({
     ...each,
     caption: `Labels, ${i + 1} of ${all.length}`,
   }));

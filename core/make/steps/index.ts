@@ -1,6 +1,5 @@
 export { byGauge, byProjection, byReticle, type Sized } from "./byHand.ts";
-export { lightProof, type Proof } from "./lightProof.ts";
 export { type DarkroomTimes, darkroomTurns, type Turn, USUAL_TIMES } from "./schedule.ts";
-export { type BuildOrder, type BuildStep, buildSteps, SHEET_GAPS } from "./steps.ts";
+export { type BuildOrder, type BuildStep, buildSteps } from "./steps.ts";
 export { filled, type MakingQuestion, type StepText, type StepTexts } from "./stepText.ts";
 export { type ConicalTip, coneDiameter, type Suited, suitedTools } from "./tips.ts";

@@ -1,3 +1,5 @@
+import type { Ways } from "../plan/index.ts";
+
 /** The words of a step; `{name}` stands for a measure. They are a catalogue's, passed in. */
 export interface StepText {
   readonly title: string;
@@ -21,11 +23,14 @@ export type StepTextId =
   | "trace-face"
   | "opening-metal"
   | "opening-card"
+  | "opening-plastic"
+  | "opening-wood"
   | "hole"
   | "holes"
   | "hole-pierced"
   | "hole-drilled"
   | "plate"
+  | "plate-bought"
   | "divider"
   | "vanes"
   | "baffles"
@@ -38,33 +43,38 @@ export type StepTextId =
   | "holder-strips"
   | "holder-slot"
   | "holder-liner"
+  | "holder-slope"
+  | "holder-stops"
+  | "holder-chambers"
   | "tabs"
   | "shutter-tape"
   | "shutter-magnet"
+  | "shutter-slide"
+  | "shutter-stopper"
   | "shutter-thumb"
   | "cap"
+  | "cap-own"
   | "lid-cloth"
   | "lid-electrical"
   | "lid-weather"
   | "rest"
   | "tripod"
   | "tray"
+  | "cutter"
+  | "cutter-two"
   | "label"
   | "label-trail"
   | "light-test"
   | "light-test-trail"
-  | "put-up"
-  | "take-down";
+  | "put-up";
 
 export type StepTexts = Readonly<Record<StepTextId, StepText>>;
 
 /** A question on which makers disagree, with their ways and why. */
 export interface MakingQuestion {
-  readonly id: "black" | "tape" | "side" | "hold" | "shutter" | "gap";
+  readonly id: keyof Ways | "closing";
   readonly question: string;
   readonly ways: readonly { readonly id: string; readonly name: string; readonly why: string }[];
-  /** Taken where nothing was chosen. */
-  readonly usual: string;
 }
 
 /**

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { type Camera, type HoleRule, holeAt, solveRequest, withAim } from "../../../core/camera/container/index.ts";
-import { bandWords } from "../../../core/camera/holeToMake/index.ts";
+import { holeAdvice } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { resolution, schools } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
@@ -127,8 +127,8 @@ export const HoleRules = memo(function HoleRules({
       </Radios>
       <p className="mt-2 text-[0.87rem] text-quiet">
         A new camera starts from the computed hole: it draws the most detail at {Math.round(contrast * 100)} % contrast.{" "}
-        {bandWords(reading.judged.toMake, words)} Most makers’ tables have Rayleigh’s, which is larger and quicker; the
-        rules are points on one curve.
+        {holeAdvice(reading.judged, words)} Most makers’ tables have Rayleigh’s, which is larger and quicker; the rules
+        are points on one curve.
       </p>
     </Panel>
   );

@@ -2,7 +2,7 @@ import { formats } from "../../../catalogue/formats.ts";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { holeAt, holeMount, isTrail } from "../../../core/camera/container/index.ts";
-import { bandWords } from "../../../core/camera/holeToMake/index.ts";
+import { holeAdvice } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { nearRow } from "./nearRow.ts";
 import type { Reading } from "./reading.ts";
@@ -49,14 +49,14 @@ const TRAIL_ROW: ReadingRow = {
 
 function holeRow(camera: Camera, { judged }: Reading, words: Words, hole: number): ReadingRow {
   const number = camera.chambers[0].holes.length > 1 ? ` ${hole + 1}` : "";
-  const { toMake, found, diameter, share } = judged;
+  const { found, diameter, share } = judged;
   const bought = holeMount(camera) === "bought";
   const asked = share > 0.995 ? "" : ` This one keeps ${Math.round(100 * share)} % of it.`;
   return {
     id: "hole",
     name: found !== null ? `Hole${number}, measured` : bought ? `Hole${number}, as bought` : `Hole${number} to make`,
     figure: words(diameter, 3),
-    sentence: `${bandWords(toMake, words)}${asked}`,
+    sentence: `${holeAdvice(judged, words)}${judged.sun === null ? asked : ""}`,
   };
 }
 

@@ -4,13 +4,7 @@ import { emulsionTells, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { plainNumber } from "../../../core/basis/units/index.ts";
-import {
-  type Camera,
-  type LoadPlace,
-  loadingLight,
-  loadPlaces,
-  unloadedAs,
-} from "../../../core/camera/container/index.ts";
+import { type Camera, type LoadPlace, loadPlaces } from "../../../core/camera/container/index.ts";
 import { type Lamp, lampFor } from "../../../core/darkroom/recipe/index.ts";
 import type { Load } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
@@ -22,6 +16,7 @@ import { LiveNotice } from "../../../ui/LiveNotice.tsx";
 import { loadIt, unloadIt } from "../../../ui/loading.ts";
 import { readableDay } from "../../../ui/localTime.ts";
 import { Panel } from "../../../ui/Panel.tsx";
+import { planOf } from "../../../ui/planOf.ts";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
 import { useSheetInHand } from "../../../ui/sheetsOut.ts";
 import { speak } from "../../../ui/speech.ts";
@@ -68,6 +63,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   const live = useLive(data.kit, query);
   const { load, packs, done } = live.value;
   const places = useMemo(() => loadPlaces(camera), [camera]);
+  const plan = useMemo(() => planOf(camera), [camera]);
   // What is filled already goes on as it began, also after a reload.
   const begun = load?.places[0];
   const [medium, setMedium] = useState(begun?.medium ?? mediumById(camera.chambers[0].film.medium).id);
@@ -77,11 +73,11 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   const [flashed, setFlashed] = useState(false);
   const [blind, setBlind] = useState(false);
   // A roll goes in as a whole; sheets one by one.
-  const whole = camera.chambers[0].roll != null;
+  const whole = plan.roll !== null;
   const kind = mediumById(medium).kind;
   const lamp = lampFor(kind);
-  const lines = useMemo(() => loadingLines(camera, length), [camera, length]);
-  const light = loadingLight(camera);
+  const lines = useMemo(() => loadingLines(plan, length), [plan, length]);
+  const { light, unloaded } = plan.loading;
   const inTheDark = light === "dark";
   const exposed = load?.places.filter(({ exposureId }) => exposureId).length ?? 0;
 
@@ -143,7 +139,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
             onChoose={(id) => void navigate(`/dark?camera=${encodeURIComponent(id)}`)}
           />
           <p className="font-semibold text-[1.35rem] leading-tight" data-sheet-words>
-            {sheetWords(camera, length)}
+            {sheetWords(plan, length)}
           </p>
           {packs.length > 0 && (
             <Choice
@@ -232,11 +228,11 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
               <p className="mb-2">
                 Loaded {readableDay(load.at)}
                 {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}.{" "}
-                {UNLOADED[unloadedAs(camera)]}
+                {UNLOADED[unloaded]}
               </p>
               <Ask
                 title="Is it unloaded?"
-                words={`${UNLOADED[unloadedAs(camera)]} Then it can be loaded anew.`}
+                words={`${UNLOADED[unloaded]} Then it can be loaded anew.`}
                 yes="It is unloaded"
                 no="Not yet"
                 onYes={() =>

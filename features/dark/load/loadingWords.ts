@@ -1,7 +1,5 @@
-import { formats } from "../../../catalogue/formats.ts";
 import { loadingSteps as words } from "../../../catalogue/loadingSteps.ts";
-import { type Camera, HOLE_GAP, type LengthWords, loadingSteps } from "../../../core/camera/container/index.ts";
-import type { LoadingStep } from "../../../core/camera/lies/index.ts";
+import type { BuildPlan, LengthWords, LoadingStep } from "../../../core/make/plan/index.ts";
 
 /** One thing to do in the dark, in words. */
 export interface LoadingLine {
@@ -9,28 +7,25 @@ export interface LoadingLine {
   readonly words: string;
 }
 
-/** What is done in the dark to load this camera, in its order, with its own measures. */
-export function loadingLines(camera: Camera, length: LengthWords): readonly LoadingLine[] {
-  const { film } = camera.chambers[0];
-  const cut = film.trim ?? film;
-  const round = film.radius === undefined ? 0 : 2 * Math.PI * film.radius;
+/** What is done in the dark to load this camera, in its order, with the measures of its plan. */
+export function loadingLines({ piece, hole, loading }: BuildPlan, length: LengthWords): readonly LoadingLine[] {
   const filled: Readonly<Record<string, string>> = {
-    sheet: `${length(cut.width, 1)} × ${length(cut.height, 1)}`,
-    // What the sheet really leaves of the wall, never less than what is asked for.
-    gap: length(Math.max(HOLE_GAP, round - film.width), 0),
-    places: camera.chambers.map(({ label }, index) => label || `chamber ${index + 1}`).join(", "),
+    sheet: `${length(piece.width, 1)} × ${length(piece.height, 1)}`,
+    gap: length(piece.gap?.free ?? 0, 0),
+    cuts: piece.cuts.map(({ at }) => length(at, 1)).join(", then "),
+    places: loading.places.join(", "),
+    rim: hole.plate === null ? "rim of the hole" : "scratchy rim of the plate",
   };
-  return loadingSteps(camera).map((id) => ({
+  return loading.steps.map((id) => ({
     id,
     words: words[id].replace(/\{(\w+)\}/g, (whole, name: string) => filled[name] ?? whole),
   }));
 }
 
 /** The sheet that goes in, in words: what it is cut from and to. */
-export function sheetWords(camera: Camera, length: LengthWords): string {
-  const { film } = camera.chambers[0];
-  const format = formats.find(({ id }) => id === film.format);
-  const size = `${length(film.width, 1)} × ${length(film.height, 1)}`;
-  if (!format) return size;
-  return film.trim ? `${format.name}, cut to ${size}` : format.name;
+export function sheetWords({ piece }: BuildPlan, length: LengthWords): string {
+  const size = `${length(piece.width, 1)} × ${length(piece.height, 1)}`;
+  const { name } = piece.stock;
+  if (name === null) return size;
+  return piece.cuts.length > 0 ? `${name}, cut to ${size}` : name;
 }

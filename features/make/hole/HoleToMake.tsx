@@ -1,6 +1,6 @@
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { type Camera, holeMount, withMount } from "../../../core/camera/container/index.ts";
-import { bandWords, type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
+import { holeAdvice, type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { Panel } from "../../../ui/Panel.tsx";
 import { Radio, Radios } from "../../../ui/Radio.tsx";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
@@ -29,8 +29,8 @@ export function HoleToMake({
         <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-target>
           {words(target, 3)}
         </p>
-        <p data-band>{bandWords(toMake, words)} Don’t fuss.</p>
-        {Math.abs(target / best - 1) > 0.005 && (
+        <p data-band>{holeAdvice(judged, words)}</p>
+        {judged.sun === null && Math.abs(target / best - 1) > 0.005 && (
           <p className="mt-1 text-quiet">
             You asked for {words(target, 3)}: it keeps {Math.round(100 * shareOf(target, toMake))} % of that detail.
           </p>
@@ -53,13 +53,12 @@ export function HoleToMake({
             ))}
           </div>
         </Radios>
-        {mount === "bought" ? (
+        {mount === "bought" && (
           <p className="mt-1 text-quiet">
             Nothing to make. Measure it once: the size on the packet has its own tolerance.
           </p>
-        ) : (
-          <WayToHole camera={camera} edit={edit} />
         )}
+        <WayToHole camera={camera} edit={edit} />
       </Panel>
       {mount !== "bought" && <ToolTable way={wayOf(camera)} toMake={toMake} />}
     </div>

@@ -20,7 +20,6 @@ const TIPS: readonly ToolTip[] = tools.map((row) => ({
 /** Which tools leave such a hole, and what each would keep. */
 export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; readonly toMake: HoleToMake }) {
   const words = useLengthWords();
-  if (way?.id === "bought") return null;
   const { target, band } = toMake;
   const rows = alike(suitedTools(TIPS, target, band)).slice(0, MOST_TOOLS);
   const dented = way?.id === "dimple";
@@ -60,7 +59,7 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
         “Keeps” is the share of the sharpest hole’s finest detail. Sizes and tips of needles are from memory and differ
         by maker; drills are those of ANSI B94.11M.
       </p>
-      {!way?.inWall && (
+      {way?.mount !== "wall" && (
         <ul className="mt-2 grid gap-1 text-[0.93rem]">
           {pads.map(({ id, name, effect }) => (
             <li key={id}>

@@ -11,6 +11,7 @@ export function WayToHole({ camera, edit }: { readonly camera: Camera; readonly 
   const words = useLengthWords();
   const mount = holeMount(camera);
   const way = wayOf(camera);
+  const offered = waysTo(mount);
   const keep = (label: string, next: Making): void =>
     edit(label, (from) => ({ ...from, making: { ...from.making, ...next } }));
   const thickness = holeAt(camera).plateThickness ?? 0;
@@ -19,25 +20,27 @@ export function WayToHole({ camera, edit }: { readonly camera: Camera; readonly 
   return (
     <>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
-        {mount === "plate" && (
+        {mount !== "wall" && (
           <>
-            <div className="sm:col-span-2">
-              <Choice
-                label="Plate"
-                value={plate?.id ?? "own"}
-                options={[
-                  ...plates.map(({ id, name, thickness: t }) => ({ id, name: `${name}, ${words(t, 3)}` })),
-                  { id: "own", name: "Own" },
-                ]}
-                onChoose={(id) => {
-                  const row = plates.find((each) => each.id === id);
-                  edit("choose a plate", (from) => {
-                    const next = { ...from, making: { ...from.making, plate: id } };
-                    return row ? withField(next, "hole.plateThickness", row.thickness) : next;
-                  });
-                }}
-              />
-            </div>
+            {mount === "plate" && (
+              <div className="sm:col-span-2">
+                <Choice
+                  label="Plate"
+                  value={plate?.id ?? "own"}
+                  options={[
+                    ...plates.map(({ id, name, thickness: t }) => ({ id, name: `${name}, ${words(t, 3)}` })),
+                    { id: "own", name: "Own" },
+                  ]}
+                  onChoose={(id) => {
+                    const row = plates.find((each) => each.id === id);
+                    edit("choose a plate", (from) => {
+                      const next = { ...from, making: { ...from.making, plate: id } };
+                      return row ? withField(next, "hole.plateThickness", row.thickness) : next;
+                    });
+                  }}
+                />
+              </div>
+            )}
             <LengthField
               label="Thickness"
               name="plateThickness"
@@ -53,14 +56,16 @@ export function WayToHole({ camera, edit }: { readonly camera: Camera; readonly 
             />
           </>
         )}
-        <div className={mount === "wall" ? "sm:col-span-2" : undefined}>
-          <Choice
-            label="Way"
-            value={way?.id ?? null}
-            options={waysTo(mount)}
-            onChoose={(id) => keep("choose a way", { way: id })}
-          />
-        </div>
+        {offered.length > 1 && (
+          <div className={mount === "wall" ? "sm:col-span-2" : undefined}>
+            <Choice
+              label="Way"
+              value={way?.id ?? null}
+              options={offered}
+              onChoose={(id) => keep("choose a way", { way: id })}
+            />
+          </div>
+        )}
       </div>
       {way && (
         <>

@@ -1,9 +1,9 @@
 import { type HoleWay, holeWays } from "../../../catalogue/holeWays.ts";
 import { type Camera, type HoleMount, holeMount } from "../../../core/camera/container/index.ts";
 
-/** Ways to a hole in a plate, or through the wall. */
+/** Ways to a hole in what it is in. */
 export function waysTo(mount: HoleMount): readonly HoleWay[] {
-  return holeWays.filter(({ inWall = false }) => inWall === (mount === "wall"));
+  return holeWays.filter((way) => (way.mount ?? "plate") === mount);
 }
 
 /** The way a maker chose to the hole, else the usual one. */

@@ -1,7 +1,7 @@
-import type { Camera, LightTest } from "../../camera/container/index.ts";
+import type { Camera, LightTest } from "./camera.ts";
 
 /** Whether a camera has been proved light-tight. */
-export interface Proof {
+export interface LightProof {
   readonly state: "untested" | "proved" | "leaks";
   /** The last test, where there was one. */
   readonly last: LightTest | null;
@@ -13,7 +13,7 @@ export interface Proof {
  * @returns `untested`, `proved` or `leaks`, with the last test
  * @example lightProof({ lightTests: [] }).state // "untested"
  */
-export function lightProof({ lightTests = [] }: Pick<Camera, "lightTests">): Proof {
+export function lightProof({ lightTests = [] }: Pick<Camera, "lightTests">): LightProof {
   const last = lightTests.at(-1) ?? null;
   if (last === null) return { state: "untested", last };
   return { state: last.faults.length === 0 ? "proved" : "leaks", last };

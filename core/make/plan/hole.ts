@@ -1,0 +1,105 @@
+import {
+  type Camera,
+  cameraKind,
+  type DesignLight,
+  DRILLED_FROM,
+  type HoleMount,
+  holeAt,
+  holeMount,
+  isBuilt,
+  measuredDiameter,
+  PLATE_SIZE,
+  USUAL_OPENING,
+  USUAL_PLATE,
+  wallMaterial,
+} from "../../camera/container/index.ts";
+import { type JudgedHole, judgeHole } from "../../camera/holeToMake/index.ts";
+import { lieOf } from "../../camera/lies/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
+import type { Optimum } from "../../light/hole/index.ts";
+
+/** With what an opening is cut: what suits the wall. */
+export type OpeningTool = "knife" | "step drill" | "pilot and bit" | "saw";
+
+/** The holes of a camera: what they are in, how they are made, where; lengths in mm. */
+export interface HolePlan {
+  readonly mount: HoleMount;
+  /** Diameter to make, or as it was measured. */
+  readonly diameter: number;
+  /** Diameters that look the same. */
+  readonly band: readonly [low: number, high: number];
+  readonly isMeasured: boolean;
+  /** Whether it is larger than the sharpest because the maker wants it so; then no page asks for another. */
+  readonly isMeant: boolean;
+  /** How it is judged, as the Bench and Hole say it. */
+  readonly judged: JudgedHole;
+  /** Whether there is one to make: not where it was bought. */
+  readonly toMake: boolean;
+  /** Through what it goes: plate or wall. */
+  readonly through: number;
+  /** What makes it. */
+  readonly tool: "needle" | "pin" | "drill" | null;
+  /** From the middle of the face to the right and up, one place a hole, of one tier. */
+  readonly places: readonly HolePlace[];
+  /** Of all tiers. */
+  readonly count: number;
+  /** Side of the square plate; `null`: none is fixed by the maker. */
+  readonly plate: number | null;
+  readonly plateSide: "inside" | "outside";
+  /** Whether the plate is bent with the wall. */
+  readonly isCurved: boolean;
+  /** With what its opening is cut; `null`: there is none to cut. */
+  readonly opening: OpeningTool | null;
+}
+
+/** Where a hole goes. */
+export interface HolePlace {
+  readonly x: number;
+  readonly y: number;
+  /** Diameter of the opening in the body; `null`: the hole is in the wall itself. */
+  readonly opening: number | null;
+}
+
+/** Knife for card, step drill or tin opener for tin, pilot and bit for plastic. Common practice. */
+const OPENED_BY: Readonly<Record<ReturnType<typeof wallMaterial>, OpeningTool>> = {
+  card: "knife",
+  steel: "step drill",
+  aluminium: "step drill",
+  plastic: "pilot and bit",
+  wood: "saw",
+};
+
+/** The holes of a camera. */
+export function holePlan(
+  camera: Camera,
+  { light, ideal }: { readonly light: DesignLight; readonly ideal: Optimum },
+): HolePlan {
+  const mount = holeMount(camera);
+  const judged = judgeHole(camera, light, ideal);
+  const { diameter, toMake, found, verdict } = judged;
+  const { holes } = camera.chambers[0];
+  const built = isBuilt(camera);
+  const hasOpening = built && mount !== "wall";
+  return {
+    mount,
+    diameter,
+    band: toMake.band,
+    isMeasured: measuredDiameter(camera) !== null,
+    isMeant:
+      verdict.action === "wish" || (found !== null && verdict.action === "keep" && verdict.reason === "as wished"),
+    judged,
+    toMake: mount !== "bought",
+    through: holeAt(camera).plateThickness ?? USUAL_PLATE,
+    tool: mount === "bought" ? null : mount === "plate" ? "needle" : diameter < DRILLED_FROM ? "pin" : "drill",
+    places: holes.map(({ x = 0, y = 0, openingDiameter }) => ({
+      x,
+      y,
+      opening: hasOpening ? (openingDiameter ?? USUAL_OPENING) : null,
+    })),
+    count: holes.length * shapeOf(camera.container).tiers,
+    plate: hasOpening ? PLATE_SIZE : null,
+    plateSide: camera.container.plateSide ?? "inside",
+    isCurved: lieOf(cameraKind(camera)).onWall || camera.container.shape === "drum",
+    opening: hasOpening ? OPENED_BY[wallMaterial(camera)] : null,
+  };
+}

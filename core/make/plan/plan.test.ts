@@ -1,0 +1,270 @@
+import { stepTexts } from "../../../catalogue/buildSteps.ts";
+import { loadingSteps } from "../../../catalogue/loadingSteps.ts";
+import {
+  type Camera,
+  cameraBody,
+  closingOf,
+  type HoleMount,
+  holeTooHigh,
+  type Purpose,
+  solveRequest,
+  withContainer,
+  withField,
+  withHole,
+  withMount,
+} from "../../camera/container/index.ts";
+import { judgeHole } from "../../camera/holeToMake/index.ts";
+import { sheetToScene } from "../../light/rays/index.ts";
+import { opticalModel } from "../../light/solve/index.ts";
+import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { cutOrderFor } from "../../testing/cutOrders.ts";
+import { planFor, withChoices, withFormatOf } from "../../testing/plans.ts";
+import { billOfMaterials, cutParts } from "../cutsheet/index.ts";
+import { buildSteps } from "../steps/index.ts";
+import { piecesFrom, WAYS } from "./index.ts";
+
+const MOUNTS: readonly HoleMount[] = ["plate", "wall", "bought"];
+const PURPOSES: readonly Purpose[] = ["picture", "trail"];
+const MATERIALS = ["card", "tin metal", "aluminium metal", "plastic", "wood"] as const;
+
+/** Every kind, hole, purpose, cover and holder, one and several; each with all that is said of it. */
+const ALL = KINDS.flatMap((kind) =>
+  MOUNTS.flatMap((mount) =>
+    PURPOSES.flatMap((purpose) =>
+      WAYS.shutter.map((shutter, i): readonly [string, Camera] => {
+        const hold = WAYS.hold[i % WAYS.hold.length] as string;
+        const material = MATERIALS[i % MATERIALS.length] as string;
+        const base = withMount(testCamera(kind, { openingDiameter: 7, material }), mount);
+        const camera = withChoices({ ...base, purpose }, { shutter, hold });
+        return [
+          `${kind}, hole ${mount}, ${purpose}, ${shutter}, ${hold}, ${material}${i % 2 ? ", nine" : ""}`,
+          i % 2 ? { ...camera, set: { count: 9, exposed: [] } } : camera,
+        ];
+      }),
+    ),
+  ),
+);
+
+function toldOf(camera: Camera) {
+  const order = cutOrderFor(camera);
+  const steps = buildSteps({ plan: order.plan, words: inMm, texts: stepTexts });
+  return {
+    plan: order.plan,
+    steps,
+    step: (id: string) => steps.find((each) => each.id === id),
+    parts: cutParts(order),
+    bill: billOfMaterials(order, 1),
+    said: steps.map(({ title, what, why, caution }) => [title, what, why, caution ?? ""].join(" ")).join("\n"),
+  };
+}
+
+test.each(ALL)("%s: steps, parts, bill and loading tell one thing", (_, camera) => {
+  const { plan, steps, step, parts, bill, said } = toldOf(camera);
+  const has = (id: string): boolean => parts.some((part) => part.id === id);
+  const buys = (id: string): boolean => bill.some((row) => row.id === id);
+  expect(said).not.toMatch(/[{}]|undefined|NaN/);
+  // A hole that is bought is not made, and one in the wall needs no plate.
+  expect(step("hole") !== undefined).toBe(plan.hole.tool !== null);
+  expect(buys("needle")).toBe(plan.hole.tool !== null);
+  expect(has("plate")).toBe(buys("plate"));
+  expect(step("plate") !== undefined).toBe(plan.hole.plate !== null);
+  expect(step("opening") !== undefined).toBe(plan.hole.opening !== null);
+  // What covers the hole is built, drawn and bought alike.
+  expect(step("shutter") !== undefined).toBe(plan.cover.way !== "own");
+  expect(buys("shutter-tape")).toBe(plan.cover.tape > 0);
+  expect(buys("magnet")).toBe(plan.cover.way === "magnet");
+  expect(buys("stopper")).toBe(plan.cover.way === "stopper");
+  // What holds the sheet.
+  expect(step("holder") !== undefined).toBe(
+    plan.holding !== null && plan.holding.by !== "its own spring" && plan.steps.includes("holder"),
+  );
+  for (const part of ["slope", "stop", "liner"]) expect(step("holder")?.part === part).toBe(has(part));
+  expect(plan.loading.steps.includes("strips")).toBe(plan.holding?.by === "strips");
+  // A cap is drawn, taped and bought where one is made, and nowhere else.
+  const cap = plan.container.closing?.by === "made cap";
+  expect(has("cap-collar")).toBe(cap && plan.parts.includes("cap"));
+  expect(plan.seals.some(({ of }) => of === "cap")).toBe(cap);
+  // A trim is a mark on the cutter, a line on the sheet, a step in the dark.
+  expect(plan.loading.steps.includes("trim")).toBe(plan.roll === null && plan.piece.cuts.length > 0);
+  expect(step("cutter") !== undefined).toBe(
+    plan.roll === null && plan.piece.cuts.length > 0 && plan.steps.includes("cutter"),
+  );
+  expect(parts.find(({ id }) => id === "sheet")?.name === "Sheet with trim lines").toBe(plan.piece.cuts.length > 0);
+  // Ties hold what hangs for weeks; a foot carries what does not.
+  expect(buys("ties")).toBe(plan.purpose === "trail");
+  expect(step("tripod") !== undefined).toBe(has("tripod"));
+  // Every part that a step shows is on the cut sheet.
+  for (const { part } of steps) if (part !== null) expect([part, has(part)]).toEqual([part, true]);
+});
+
+/** Words that don't belong to a camera of which the second says true. */
+const STRANGERS: readonly (readonly [RegExp, (camera: Camera) => boolean])[] = [
+  [/cable ties/i, (camera) => camera.purpose !== "trail"],
+  [/seconds|developed? it at once/i, (camera) => camera.purpose === "trail"],
+  [/electrical tape, one end folded/i, (camera) => planFor(camera).cover.way !== "tape"],
+  [
+    /corner.*of the back|at the corners/i,
+    (camera) => ["drum", "slanted-box", "curved-box"].includes(camera.container.kind ?? ""),
+  ],
+  [/own spring/i, (camera) => planFor(camera).holding?.by !== "its own spring"],
+  [/needle|1200 grit/i, (camera) => planFor(camera).hole.mount === "bought"],
+  [/step drill/i, (camera) => !["steel", "aluminium"].includes(planFor(camera).container.of)],
+  [
+    /canister|tray/i,
+    (camera) =>
+      planFor(camera).alike === 1 && camera.container.kind !== "canister" && camera.container.kind !== "matchbox",
+  ],
+  [/the \d+ holes/i, (camera) => planFor(camera).hole.count === 1],
+];
+
+test.each(ALL)("%s: no sentence of another camera", (_, camera) => {
+  const { said } = toldOf(camera);
+  for (const [words, isStranger] of STRANGERS) if (isStranger(camera)) expect(said).not.toMatch(words);
+});
+
+describe("the gap between a curled sheet’s ends is one figure", () => {
+  test.each(["curled-can", "canister"] as const)("%s: building and loading name what is free of the wall", (kind) => {
+    const camera = testCamera(kind);
+    const { plan, step } = toldOf(camera);
+    const free = Math.PI * cameraBody(camera).across - camera.chambers[0].film.width;
+    expect(plan.piece.gap?.free).toBeCloseTo(free, 9);
+    expect(step("tabs")?.what).toContain(`leave ${inMm(free, 0)} free`);
+    expect(loadingSteps.gap).toMatch(/\{gap\}/);
+  });
+  test("who wants more than is left is told to cut", () => {
+    const tight = withField(testCamera("curled-can"), "film.width", Math.PI * 66.6 - 12);
+    expect(toldOf(withChoices(tight, { gap: "ten" })).step("tabs")?.what).not.toMatch(/cut that much/);
+    expect(toldOf(withChoices(tight, { gap: "wide" })).step("tabs")?.what).toMatch(/You want 15 mm there/);
+  });
+});
+
+describe("what suits a wall", () => {
+  test.each([
+    ["card", "knife"],
+    ["tin metal", "step drill"],
+    ["aluminium metal", "step drill"],
+    ["plastic", "pilot and bit"],
+    ["wood", "saw"],
+  ] as const)("%s is opened with a %s (common practice)", (material, tool) => {
+    expect(planFor(testCamera("flat-box", { material })).hole.opening).toBe(tool);
+  });
+  test("magnets hold on tin and steel alone; elsewhere a piece of steel is bought and glued on", () => {
+    for (const [material, needs] of [
+      ["tin metal", false],
+      ["aluminium metal", true],
+      ["card", true],
+    ] as const) {
+      const { plan, bill, said } = toldOf(
+        withChoices(testCamera("flat-box", { material }), { shutter: "magnet", hold: "magnets" }),
+      );
+      expect([plan.cover.needsSteel, bill.filter(({ id }) => id === "steel").length]).toEqual([needs, needs ? 2 : 0]);
+      expect(/washer/.test(said)).toBe(needs);
+      expect(bill.some(({ name }) => /electrical/.test(name))).toBe(false);
+    }
+  });
+});
+
+describe("what holds the sheet", () => {
+  test("a curled sheet springs from half a turn on, a shorter one is held (common practice)", () => {
+    const tin = (width: number) =>
+      planFor(testCamera("far-wall-tin", { diameter: 150, sheetWidth: width })).holding?.by;
+    expect(tin((Math.PI * 150) / 2 + 0.001)).toBe("its own spring");
+    expect(tin((Math.PI * 150) / 2 - 1)).toBe("tape");
+  });
+  test("a sheet leaning 25° rises by its width’s sine; a bowed one’s ends stand r(1 − cos(w/2r)) before the back", () => {
+    expect(planFor(testCamera("slanted-box")).holding).toMatchObject({
+      by: "a sloped back",
+      high: expect.closeTo(127 * Math.sin((25 * Math.PI) / 180), 9),
+    });
+    expect(planFor(testCamera("curved-box")).holding).toEqual({
+      by: "stops",
+      apart: expect.closeTo(160 * Math.sin(127 / 160), 9),
+      forward: expect.closeTo(80 * (1 - Math.cos(127 / 160)), 9),
+    });
+  });
+});
+
+describe("pieces from a sheet", () => {
+  test.each([
+    [177.8, 127, 44.45, 44.45, 8],
+    [254, 203.2, 44.45, 44.45, 20],
+    [177.8, 127, 177.8, 101.6, 1],
+    [254, 203.2, 127, 101.6, 4],
+  ])("%f × %f gives of %f × %f mm: %i", (width, height, w, h, count) => {
+    expect(piecesFrom({ width, height }, { width: w, height: h })).toBe(count);
+  });
+  test("5×7 to 4×7 is one cut, 101.6 mm from the blade", () => {
+    const { piece } = planFor(
+      withFormatOf(testCamera("far-wall-tin", { sheetWidth: 177.8, sheetHeight: 101.6 }), "trim-4x7"),
+    );
+    expect(piece.cuts).toEqual([{ along: "height", at: 101.6 }]);
+    expect(piece.stock).toEqual({ name: "5×7 in", width: 177.8, height: 127 });
+  });
+});
+
+describe("a cap or lid never covers the hole", () => {
+  const can = testCamera("curled-can");
+  const raised = (mm: number, more: object = {}): Camera => withHole({ ...can, making: more }, { y: mm });
+  test("a made cap is as long as is usual, shorter where the hole is high, never under 25 mm", () => {
+    expect(closingOf(can)).toMatchObject({
+      by: "made cap",
+      reach: 75,
+      toHole: 104.5,
+    });
+    expect(closingOf(raised(30))?.reach).toBeCloseTo(54 - 14.5, 9);
+    expect(closingOf(raised(60))?.reach).toBe(25);
+  });
+  test("a hole too high for it is told, by how much: 24 mm below the rim, 25 and 14.5 are wanted", () => {
+    expect(holeTooHigh(closingOf(raised(60)) as never)).toBeCloseTo(25 + 14.5 - 24, 9);
+    expect(holeTooHigh(closingOf(raised(30)) as never)).toBe(0);
+  });
+  test("an own lid reaches as far as it was measured; a box and a can with the hole in its lid have none in the way", () => {
+    const own = { choices: { closing: "lid" }, lidReach: 30 };
+    expect(closingOf(raised(50, own))).toMatchObject({ by: "own lid", reach: 30 });
+    expect(holeTooHigh(closingOf(raised(50, own)) as never)).toBeCloseTo(30 + 14.5 - 34, 9);
+    for (const kind of ["flat-box", "lid-can", "drum", "bought-box"] as const)
+      expect(closingOf(testCamera(kind))).toBeNull();
+  });
+});
+
+describe("months of sun", () => {
+  const trail: Camera = { ...testCamera("curled-can"), purpose: "trail" };
+  test("lamp before loading, sealing last of all at home", () => {
+    const ids = toldOf(trail).steps.map(({ id }) => id);
+    expect(ids.indexOf("light-test")).toBeLessThan(ids.indexOf("lid"));
+    expect(ids.slice(-2)).toEqual(["lid", "put-up"]);
+  });
+  test.each([0.26, 0.5, 1.5])("a hole of %f mm is kept: no detail is asked of the sun’s tracks", (diameter) => {
+    const measured = { ...trail, measurements: [{ diameter, uncertainty: 0.01, axisRatio: 0.7, roughness: 0.2 }] };
+    const { verdict, sun } = judgeHole(measured, PAPER_LIGHT, ideal);
+    expect(verdict).toEqual({ action: "keep", reason: "for trails" });
+    // 32′ of disc and 24′ a day, 66.6 mm from the hole.
+    expect(sun).toEqual({ disc: expect.closeTo(0.61994, 4), dayStep: expect.closeTo(0.46496, 4) });
+  });
+});
+
+test("a hole above the sheet’s middle looks up: its sheet’s middle sees the sky, one below it the ground", () => {
+  const can = testCamera("curled-can");
+  for (const [y, up] of [
+    [15, true],
+    [-15, false],
+  ] as const) {
+    const { place, surface } = opticalModel(
+      solveRequest(withHole(can, { y: (can.chambers[0].film.y ?? 0) + y }), PAPER_LIGHT),
+    );
+    expect((sheetToScene(place, surface, { s: 0, t: 0 })?.elevation ?? 0) > 0).toBe(up);
+  }
+});
+
+test("black plastic needs no paint, a bought box none; a hole bought for a box that is built leaves its paint", () => {
+  const bare = (camera: Camera): Camera => withContainer(camera, { insideBlack: false });
+  expect(planFor(bare(testCamera("flat-box", { material: "plastic" }))).black).toBeNull();
+  expect(planFor(bare(testCamera("bought-box"))).black).toBeNull();
+  expect(planFor(bare(withMount(testCamera("flat-box"), "bought"))).black).toBe("paint");
+});
+
+test("a plate that was bought with its hole by an earlier design is no plate to make", () => {
+  const earlier = { ...testCamera("flat-box"), making: { way: "bought" } };
+  expect(planFor(earlier).hole).toMatchObject({ mount: "bought", tool: null });
+  expect(planFor(withMount(earlier, "plate")).hole).toMatchObject({ mount: "plate", tool: "needle" });
+});

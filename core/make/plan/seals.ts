@@ -1,0 +1,47 @@
+import { type Camera, type Closing, isBuilt, isTrail } from "../../camera/container/index.ts";
+import { shapeOf } from "../../camera/shapes/index.ts";
+import type { HolePlan } from "./hole.ts";
+
+/** Where tape keeps light out: so many strips, so long in all; mm. */
+export interface Seal {
+  readonly of: "plate" | "lid" | "cap";
+  readonly strips: number;
+  readonly length: number;
+}
+
+/** Tape past a plate's corners on each strip, mm; common practice. */
+const PAST_PLATE = 12;
+/** A cap's tape: three strips in a star over its disc, one round; how far each goes on, the air a collar slides by, its card, mm; common practice. */
+export const CAP = { card: 0.3, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
+
+/** Every seal of a camera. */
+export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null): readonly Seal[] {
+  const built = isBuilt(camera);
+  const sides = 4 * hole.count;
+  // Inside and out on all four sides.
+  const plate: readonly Seal[] =
+    hole.plate === null ? [] : [{ of: "plate", strips: 2 * sides, length: 2 * sides * (hole.plate + 2 * PAST_PLATE) }];
+  const cap = closing?.by === "made cap" ? capStrips(closing) : [];
+  const lid: readonly Seal[] =
+    built || isTrail(camera)
+      ? [{ of: "lid", strips: 2, length: shapeOf(camera.container).sealTape(camera.making?.rim ?? null) }]
+      : [];
+  return [
+    ...plate,
+    ...lid,
+    ...(cap.length > 0
+      ? [{ of: "cap", strips: cap.length, length: cap.reduce((sum, one) => sum + one, 0) } as const]
+      : []),
+  ];
+}
+
+/** Once round a collar in the middle of its card's thickness, mm. */
+export function roundCollar({ rim }: Closing): number {
+  return Math.PI * (rim + CAP.slide + CAP.card);
+}
+
+/** Lengths of a cap's strips of tape: three over its disc and one round, mm. */
+export function capStrips(closing: Closing): readonly number[] {
+  const long = closing.rim + 2 * CAP.over;
+  return [long, long, long, roundCollar(closing) + CAP.overlap];
+}
