@@ -27,8 +27,8 @@ describe("Building, proving, a group", () => {
     await maker.settled();
     await maker.goTo("/cameras/thistle-cocoa-tin/make/build");
     await maker.sees('[data-step="hole"]', /Push a pin straight through the wall/);
-    await maker.sees('[data-step="put-up"]', /south in the northern half/);
-    await maker.sees('[data-step="take-down"]', /Never develop it, never fix it/);
+    // What is done on that day stands in one place: in Sun.
+    await maker.sees('[data-step="put-up"]', /stands under Sun, Put up/);
     const page = await maker.text("main");
     expect(page).not.toMatch(/Put the plate in|Cut the opening|abrasive/);
     expect(await maker.text("[data-bill]")).toMatch(/cable ties/);
@@ -38,7 +38,7 @@ describe("Building, proving, a group", () => {
     await maker.sees("main", /Take-home sheet: a sun trail/);
     expect(await maker.text("main")).not.toMatch(/[Dd]arkroom/);
     await maker.goTo("/cameras/thistle-cocoa-tin/make/hole");
-    await maker.press("as bought");
+    await maker.press("bought, in its own plate");
     await maker.sees("main", /Nothing to make/);
     await maker.press("in a plate");
     await maker.sees("main", /Dimple and sand/);

@@ -201,7 +201,7 @@ describe("The hole", () => {
     await maker.sees("main", /Push away from your face/);
     await maker.choose("Plate", "foil");
     await maker.sees("[role=status]", /it tears and cannot be sanded/);
-    await maker.choose("Way", "bought");
+    await maker.press("bought, in its own plate");
     await maker.sees("main ol", /size on the packet/);
   });
 });

@@ -1,5 +1,5 @@
 import { createContext, useCallback, useContext } from "react";
-import { formatDistance, formatLength, type LengthUnit } from "../core/basis/units/index.ts";
+import { formatDistance, type LengthUnit, sayLength } from "../core/basis/units/index.ts";
 import type { LengthWords } from "../core/camera/container/index.ts";
 
 /** The maker's unit of length. */
@@ -13,13 +13,7 @@ export function useUnit(): LengthUnit {
 export function useLengthWords(): LengthWords {
   const unit = useUnit();
   return useCallback(
-    (mm, digits = usualDigits(mm)) => (digits === "far" ? formatDistance(mm, unit) : formatLength(mm, unit, digits)),
+    (mm, digits) => (digits === "far" ? formatDistance(mm, unit) : sayLength(mm, unit, digits)),
     [unit],
   );
-}
-
-/** Thousandths for holes, hundredths for what a caliper measures, tenths for what a ruler does. */
-function usualDigits(mm: number): number {
-  if (Math.abs(mm) < 1.2) return 3;
-  return Math.abs(mm) < 50 ? 2 : 1;
 }

@@ -18,13 +18,14 @@ import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { stepsOf } from "./stepsOf.ts";
 
-/** Where a step is done on another page of Make. */
-const ELSEWHERE: Readonly<Record<string, { readonly path: string; readonly name: string }>> = {
-  trace: { path: "make", name: "Cut sheets" },
-  hole: { path: "make/hole", name: "Hole" },
-  "light-test": { path: "make/light-test", name: "Light test" },
-  label: { path: "make", name: "Cut sheets" },
-  cap: { path: "make", name: "Cut sheets" },
+/** Where a step is done on another page: its name and address for a camera. */
+const ELSEWHERE: Readonly<Record<string, { readonly name: string; readonly to: (camera: string) => string }>> = {
+  trace: { name: "Cut sheets", to: (camera) => `${camera}/make` },
+  hole: { name: "Hole", to: (camera) => `${camera}/make/hole` },
+  cap: { name: "Cut sheets", to: (camera) => `${camera}/make` },
+  "light-test": { name: "Light test", to: (camera) => `${camera}/make/light-test` },
+  label: { name: "Cut sheets", to: (camera) => `${camera}/make` },
+  "put-up": { name: "Put up", to: () => "/sun/put-up" },
 };
 
 /** The steps for this very camera, with ticks that stay. */
@@ -148,7 +149,7 @@ function Step({
               {step.what}{" "}
               {elsewhere && (
                 <Link
-                  to={`/cameras/${encodeURIComponent(camera.id)}/${elsewhere.path}`}
+                  to={elsewhere.to(`/cameras/${encodeURIComponent(camera.id)}`)}
                   className="underline underline-offset-4"
                 >
                   {elsewhere.name}

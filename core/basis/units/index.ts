@@ -7,6 +7,7 @@ export {
   type LengthUnit,
   MM_PER_INCH,
   MM_PER_NM,
+  sayLength,
 } from "./length.ts";
 export { parseFNumber } from "./parseFNumber.ts";
 export { parseLength } from "./parseLength.ts";

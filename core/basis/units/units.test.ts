@@ -10,9 +10,51 @@ import {
   parseNumber,
   parseTime,
   plainNumber,
+  sayLength,
   sayTime,
 } from "./index.ts";
 import { plainDigits } from "./plainDigits.ts";
+
+describe("inches as a ruler has them", () => {
+  test.each([
+    // [mm, said]; 190 mm is 7.48031 in, 15/32 are 7.46875: 0.29 mm over.
+    [190, "a hair over 7 15/32 in"],
+    [189.6, "7 15/32 in"],
+    [189.4, "a hair under 7 15/32 in"],
+    [254, "10 in"],
+    [25.4, "1 in"],
+    [6.35, "1/4 in"],
+    [1.6, "1/16 in"],
+    [22.225, "7/8 in"],
+    // Plates, holes: thousandths and their halves.
+    [0.05, "0.002 in"],
+    [0.266, "0.0105 in"],
+    [0, "0 in"],
+    [-60.325, "−2 3/8 in"],
+  ])("%f mm is said as %s", (mm, said) => expect(sayLength(mm, "in")).toBe(said));
+  test("a figure is a figure, in thousandths; millimetres stay as they are", () => {
+    expect(sayLength(100, "in", 3)).toBe("3.937 in");
+    expect([sayLength(0.2661, "mm"), sayLength(6.35, "mm"), sayLength(190.04, "mm")]).toEqual([
+      "0.266 mm",
+      "6.35 mm",
+      "190 mm",
+    ]);
+  });
+  test("what is said is within a hair of what it is: 0.2 mm, or told as over or under it by no more than half a 32nd", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1.27, max: 2000, noNaN: true }), (mm) => {
+        const said = sayLength(mm, "in");
+        const read = parseLength(said.replace(/a hair (over|under) /, ""), "in");
+        if (!read.ok) throw new Error(said);
+        const off = mm - read.value;
+        expect(Math.abs(off)).toBeLessThanOrEqual(/hair/.test(said) ? 25.4 / 64 + 1e-9 : 0.2 + 1e-9);
+        if (/over/.test(said)) expect(off).toBeGreaterThan(0);
+        if (/under/.test(said)) expect(off).toBeLessThan(0);
+      }),
+      { seed: 9 },
+    );
+  });
+});
 
 describe("lengths as makers write them", () => {
   test.each([

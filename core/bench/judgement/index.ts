@@ -1,2 +1,3 @@
 export { judge } from "./judge.ts";
+export { isMeant, withMeant } from "./meant.ts";
 export type { Case, Verdict, Weight } from "./verdict.ts";

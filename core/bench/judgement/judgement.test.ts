@@ -1,8 +1,9 @@
-import { type Camera, settled, withField, withHole } from "../../camera/container/index.ts";
+import { type Camera, pictureRequest, settled, withField, withHole } from "../../camera/container/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
+import { solve } from "../../light/solve/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
-import type { Verdict } from "./index.ts";
+import { isMeant, type Verdict, withMeant } from "./index.ts";
 
 const FORMATS: readonly SheetFormat[] = [
   { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "test" },
@@ -97,4 +98,41 @@ describe("verdicts", () => {
     expect(fixed.measurements).toEqual([]);
     expect(fixed.container).toEqual(can.container);
   });
+});
+
+describe("what is meant so", () => {
+  const dark = testCamera("flat-box", { depth: 75 });
+  test("is not said again, until it is asked for; what won’t work is always said", () => {
+    const corners = { id: "dark-corners", weight: "warn" } as const;
+    const left = withMeant(dark, corners.id, true);
+    expect([
+      isMeant(dark, corners),
+      isMeant(left, corners),
+      isMeant(withMeant(left, corners.id, false), corners),
+    ]).toEqual([false, true, false]);
+    expect(isMeant(left, { id: "hole-outside-band", weight: "note" })).toBe(false);
+    expect(isMeant(left, { ...corners, weight: "stop" })).toBe(false);
+    expect(
+      withMeant({ ...dark, making: { choices: { black: "leave" } } }, corners.id, true).making?.choices,
+    ).toMatchObject({ black: "leave" });
+  });
+});
+
+test("a lid that lies over the hole is told, and one press lowers the hole clear of it", () => {
+  const low = withHole({ ...can, making: { choices: { closing: "lid" }, lidReach: 90 } }, { y: 0 });
+  const [verdict] = verdicts(low).filter(({ id }) => id === "lid-over-hole");
+  expect(verdict).toMatchObject({ weight: "stop", title: "The lid comes too near the hole" });
+  expect(verdicts(mended(low, "lid-over-hole")).map(({ id }) => id)).not.toContain("lid-over-hole");
+  const guessed = withHole({ ...can, making: { choices: { closing: "lid" } } }, { y: 70 });
+  expect(verdicts(guessed).find(({ id }) => id === "lid-over-hole")?.weight).toBe("note");
+});
+
+test("the corner figure of the verdict is the one that is read beside it; while the opening clips, that is said alone", () => {
+  for (const [, camera] of CASES) {
+    const said = verdicts(camera);
+    const corners = said.find(({ id }) => id === "dark-corners");
+    if (said.some(({ id }) => id === "opening-cuts")) expect(corners).toBeUndefined();
+    const { corner } = solve(pictureRequest(camera, PAPER_LIGHT), ideal).stopsLost;
+    if (corners) expect(corners.title).toContain(`${corner?.toFixed(1)} stops`);
+  }
 });

@@ -153,9 +153,10 @@ function cornerLoss(camera: Camera, { light, hole }: Case): number | null {
     .corner;
 }
 
+/** The figure is the one that is read beside it; while the opening clips the corners, that is said and mended first. */
 function darkCorners(judged: Case): readonly Verdict[] {
-  if (judged.result.stopsLost.corner === null) return [];
-  const corner = cornerLoss(judged.camera, judged);
+  const { corner } = judged.result.stopsLost;
+  if (openingCuts(judged).length > 0) return [];
   const most = lieOf(cameraKind(judged.camera)).fades ? MOST_FADING : MOST_STOPS;
   if (corner === null || corner <= most + 0.05) return [];
   const share = Math.round(100 * 2 ** -corner);

@@ -4,10 +4,11 @@ import { type CameraKind, kindRecord } from "../kinds/registry.ts";
 import { lieOf } from "../lies/lieOf.ts";
 import { SHAPES, shapeOf } from "../shapes/shapeOf.ts";
 import { stereo } from "../stereo/stereo.ts";
-import type { Camera, Chamber } from "./camera.ts";
+import type { Camera, Chamber, HoleMount, Purpose } from "./camera.ts";
 import type { Container } from "./containers.ts";
 import { EYES } from "./customs.ts";
 import { DEFAULT_CONTRAST, DEFAULT_RULE } from "./edits.ts";
+import { holeMount, withMount } from "./mount.ts";
 import { seated } from "./seated.ts";
 
 /** What a maker says of a new camera. */
@@ -26,6 +27,10 @@ export interface NewCamera {
   readonly trimmed: boolean;
   readonly medium: string;
   readonly plateThickness: number;
+  /** What it is for, what its hole is in, how many are made alike; left out: what is usual for the kind. */
+  readonly purpose?: Purpose;
+  readonly mount?: HoleMount;
+  readonly alike?: number;
   readonly now: string;
 }
 
@@ -43,7 +48,8 @@ export function newCamera(said: NewCamera): Camera {
   const [first, ...others] = shapeOf(container)
     .chambers()
     .map((label) => ({ ...chamber, label }));
-  return seated({
+  const alike = said.alike ?? kind.set ?? 1;
+  const made = seated({
     format: "still-box/camera",
     version: 1,
     id: said.id,
@@ -52,12 +58,14 @@ export function newCamera(said: NewCamera): Camera {
     container,
     chambers: [first ?? chamber, ...others],
     shutter: null,
-    ...(kind.set === undefined ? {} : { set: { count: kind.set, exposed: [] } }),
+    ...(said.purpose === "trail" ? { purpose: said.purpose } : {}),
+    ...(alike > 1 || kind.set !== undefined ? { set: { count: alike, exposed: [] } } : {}),
     measurements: [],
     calibration: {},
     createdAt: said.now,
     updatedAt: said.now,
   });
+  return said.mount === undefined || said.mount === holeMount(made) ? made : withMount(made, said.mount);
 }
 
 function containerOf({ kind, sizes, material, insideBlack }: NewCamera): Container {

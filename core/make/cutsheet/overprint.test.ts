@@ -1,4 +1,5 @@
 import { labelBox, type Mark, type Point, type Rectangle } from "../../basis/drawing/index.ts";
+import { sayLength } from "../../basis/units/index.ts";
 import { type DesignField, refusal, settled, withField } from "../../camera/container/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { chance } from "../../testing/chance.ts";
@@ -105,7 +106,9 @@ function randomOrder(kind: (typeof KINDS)[number], seed: number): CutOrder {
     code: random() < 0.5 ? code : null,
     numbers: random() < 0.3 ? [1, 2, 3] : [1],
     words: (mm, digits) =>
-      inch ? `${(mm / 25.4).toFixed(3)} in` : `${mm.toFixed(typeof digits === "number" ? digits : 1)} mm`,
+      inch && digits !== "far"
+        ? sayLength(mm, "in", digits)
+        : `${mm.toFixed(typeof digits === "number" ? digits : 1)} mm`,
   });
 }
 

@@ -123,7 +123,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
               </button>
             </p>
           )}
-          <Verdicts verdicts={reading.verdicts} onEdit={edit} />
+          <Verdicts verdicts={reading.verdicts} meant={reading.meant} onEdit={edit} />
         </div>
         <div className="[contain:content]">
           <Readings camera={camera} reading={reading} hole={hole} />

@@ -1,4 +1,4 @@
-import type { Verdict, Weight } from "../../../core/bench/judgement/index.ts";
+import { type Verdict, type Weight, withMeant } from "../../../core/bench/judgement/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { cx } from "../../../ui/cx.ts";
 import { Panel } from "../../../ui/Panel.tsx";
@@ -11,7 +11,16 @@ const MARKS: Readonly<Record<Weight, { readonly word: string; readonly className
 };
 
 /** What stands in the way, worst first, each with the change that mends it. */
-export function Verdicts({ verdicts, onEdit }: { readonly verdicts: readonly Verdict[]; readonly onEdit: EditDesign }) {
+export function Verdicts({
+  verdicts,
+  meant,
+  onEdit,
+}: {
+  readonly verdicts: readonly Verdict[];
+  /** What is kept as it was meant: one line, and a way back. */
+  readonly meant: readonly Verdict[];
+  readonly onEdit: EditDesign;
+}) {
   return (
     <Panel title="Verdict" className="mt-4">
       {verdicts.length === 0 && <p className="text-good">Nothing stands in the way. Make the hole.</p>}
@@ -28,14 +37,39 @@ export function Verdicts({ verdicts, onEdit }: { readonly verdicts: readonly Ver
             <span>
               <strong className="font-semibold">{title}.</strong> <span className="text-quiet">{sentence}</span>
             </span>
-            {fix && (
-              <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
-                {fix.label}
-              </Button>
-            )}
+            <span className="grid justify-items-stretch gap-1">
+              {fix && (
+                <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
+                  {fix.label}
+                </Button>
+              )}
+              {weight !== "stop" && (
+                <button
+                  type="button"
+                  className="min-h-6 text-[0.87rem] text-quiet underline underline-offset-4"
+                  aria-label={`Leave it so: ${title}`}
+                  onClick={() => onEdit("leave it so", (from) => withMeant(from, id, true))}
+                >
+                  Leave it so
+                </button>
+              )}
+            </span>
           </li>
         ))}
       </ul>
+      {meant.map(({ id, title }) => (
+        <p key={id} data-meant={id} className="py-1 text-[0.93rem] text-quiet">
+          As you meant it: {title.slice(0, 1).toLowerCase() + title.slice(1)}.{" "}
+          <button
+            type="button"
+            className="min-h-6 underline underline-offset-4"
+            aria-label={`Say it again: ${title}`}
+            onClick={() => onEdit("say it again", (from) => withMeant(from, id, false))}
+          >
+            Say it again
+          </button>
+        </p>
+      ))}
     </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { judge, type Verdict } from "../../../core/bench/judgement/index.ts";
+import { isMeant, judge, type Verdict } from "../../../core/bench/judgement/index.ts";
 import {
   type Camera,
   type DesignFault,
@@ -21,6 +21,8 @@ export interface Reading {
   readonly judged: JudgedHole;
   readonly faults: readonly DesignFault[];
   readonly verdicts: readonly Verdict[];
+  /** What would be said, had the maker not meant it so. */
+  readonly meant: readonly Verdict[];
 }
 
 /**
@@ -36,22 +38,24 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, h
   const result = solve(pictureRequest(camera, medium, hole), ideal);
   const faults = designFaults(camera, words);
   const judged = judgeHole(camera, medium, ideal, hole);
+  const all = judge({
+    camera,
+    light: medium,
+    ideal,
+    hole,
+    judgedHole: judged,
+    result,
+    faults,
+    words,
+    plates: plates.filter(({ makeshift }) => !makeshift).map(({ thickness }) => thickness),
+    formats,
+  });
   return {
     medium,
     result,
     judged,
     faults,
-    verdicts: judge({
-      camera,
-      light: medium,
-      ideal,
-      hole,
-      judgedHole: judged,
-      result,
-      faults,
-      words,
-      plates: plates.filter(({ makeshift }) => !makeshift).map(({ thickness }) => thickness),
-      formats,
-    }),
+    verdicts: all.filter((verdict) => !isMeant(camera, verdict)),
+    meant: all.filter((verdict) => isMeant(camera, verdict)),
   };
 }

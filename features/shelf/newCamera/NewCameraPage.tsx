@@ -4,8 +4,9 @@ import { Form, Link, useNavigation, useSubmit } from "react-router";
 import { formats } from "../../../catalogue/formats.ts";
 import { materials } from "../../../catalogue/materials.ts";
 import { allMedia } from "../../../catalogue/media.ts";
+import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
+import { type Camera, type DesignField, fieldRecord, type Purpose } from "../../../core/camera/container/index.ts";
 import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { lieOf } from "../../../core/camera/lies/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
@@ -21,7 +22,20 @@ import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
 import { LabelLink } from "../label/LabelLink.tsx";
 import { CameraSketch } from "./CameraSketch.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
-import { type NewCameraEntry, type NewCameraForm, readNewCamera, typedIn } from "./readNewCamera.ts";
+import {
+  entriesOf,
+  hasOpening,
+  type NewCameraEntry,
+  type NewCameraForm,
+  readNewCamera,
+  typedIn,
+} from "./readNewCamera.ts";
+
+/** What a camera can be for. */
+const PURPOSES: readonly { readonly id: Purpose; readonly name: string }[] = [
+  { id: "picture", name: "a picture" },
+  { id: "trail", name: "weeks or months of sun" },
+];
 
 /** The choice that stands for no format. */
 const OWN_SIZE = "own";
@@ -41,7 +55,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   const resolver: Resolver<NewCameraForm> = (values) => {
     const errors = {};
     for (const [entry, message] of Object.entries(readNewCamera(values, unit, "new", "").errors)) {
-      set(errors, entry === "name" ? entry : `sizes.${entry}`, { type: "unusable", message });
+      set(errors, entry === "name" || entry === "alike" ? entry : `sizes.${entry}`, { type: "unusable", message });
     }
     return { values, errors };
   };
@@ -84,7 +98,11 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   const fitting = withFormat(typed, typed.format, unit, "fitting");
   const [width, height] = [typedIn(fitting, "film.width"), typedIn(fitting, "film.height")];
   const canTrim = misfit && (width !== typedIn(typed, "film.width") || height !== typedIn(typed, "film.height"));
-  const { asked, sentence, holePlace } = kindRecord(typed.kind);
+  const { asked, sentence, set: usualSet } = kindRecord(typed.kind);
+  // What another answer would ask is not shown.
+  const ofHole = entriesOf(typed.kind, typed.mount).filter(
+    (field) => field.startsWith("hole.") && !asked.includes(field),
+  );
 
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
@@ -104,6 +122,21 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
         )}
       >
         <div className="grid content-start gap-6">
+          <Panel title="What it is for">
+            <Answers
+              label="What it is for"
+              answers={PURPOSES}
+              value={typed.purpose}
+              onChoose={(id) => setValue("purpose", id, { shouldDirty: true })}
+            />
+            <p className="mt-3 mb-1 text-[0.93rem]">The hole will be</p>
+            <Answers
+              label="The hole will be"
+              answers={MOUNTS}
+              value={typed.mount}
+              onChoose={(id) => setValue("mount", id, { shouldDirty: true })}
+            />
+          </Panel>
           <Panel title="Container" aside={<UnitSwitch />}>
             <Radios
               label="Kind of camera"
@@ -138,6 +171,14 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               </div>
               {asked.map((field) => size(field))}
               {size("container.wall", "Wall, how thick")}
+              {usualSet !== undefined && (
+                <TextEntry
+                  label="How many alike"
+                  hint="Numbered, one shot each"
+                  error={read.errors.alike}
+                  {...register("alike")}
+                />
+              )}
               <Controller
                 control={control}
                 name="material"
@@ -187,19 +228,22 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               </Button>
             )}
           </Panel>
-          <Panel title="Hole">
-            <div className="grid grid-cols-2 gap-x-4 gap-y-3">
-              {holePlace.includes("hole.above") && size("hole.above")}
-              {size("hole.openingDiameter")}
-              <Controller
-                control={control}
-                name="plate"
-                render={({ field }) => (
-                  <Choice label="Plate" value={field.value} options={plateOptions} onChoose={field.onChange} />
+          {ofHole.length > 0 && (
+            <Panel title="Hole">
+              <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+                {ofHole.map((field) => size(field))}
+                {hasOpening(typed.kind, typed.mount) && (
+                  <Controller
+                    control={control}
+                    name="plate"
+                    render={({ field }) => (
+                      <Choice label="Plate" value={field.value} options={plateOptions} onChoose={field.onChange} />
+                    )}
+                  />
                 )}
-              />
-            </div>
-          </Panel>
+              </div>
+            </Panel>
+          )}
           <div className="flex gap-3">
             <button type="submit" className={buttonClass("action")} disabled={sending}>
               {sending ? "Putting it there …" : "Put it on the Bench"}
@@ -212,5 +256,36 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
         <CameraSketch camera={lastGood} stale={read.camera === null} />
       </Form>
     </main>
+  );
+}
+
+/** A question with a few short answers in a row. */
+function Answers<Id extends string>({
+  label,
+  answers,
+  value,
+  onChoose,
+}: {
+  readonly label: string;
+  readonly answers: readonly { readonly id: Id; readonly name: string }[];
+  readonly value: Id;
+  readonly onChoose: (id: Id) => void;
+}) {
+  return (
+    <Radios
+      label={label}
+      value={value}
+      className="flex flex-wrap gap-x-5"
+      onChoose={(id) => {
+        const answer = answers.find((each) => each.id === id);
+        if (answer) onChoose(answer.id);
+      }}
+    >
+      {answers.map(({ id, name }) => (
+        <Radio key={id} id={id}>
+          {name}
+        </Radio>
+      ))}
+    </Radios>
   );
 }

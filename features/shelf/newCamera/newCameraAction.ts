@@ -1,4 +1,5 @@
 import { allMedia } from "../../../catalogue/media.ts";
+import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { isCameraKind } from "../../../core/camera/kinds/index.ts";
 import { addCamera, readSettings, type StorageFailure } from "../../../storage/index.ts";
@@ -19,15 +20,17 @@ export async function makeCamera(sent: unknown): Promise<NewCameraAnswer | null>
   return added.ok ? { id: added.value.id } : { errors: {}, failed: added.error };
 }
 
-/** Whether what was sent is a filled-in form: texts by name, a kind, a medium and a plate that there are. */
+/** Whether what was sent is a filled-in form: texts by name, a kind, a purpose, a medium and a plate that there are. */
 function isForm(sent: unknown): sent is NewCameraForm {
   if (!isRecord(sent)) return false;
-  const { name, kind, sizes, material, insideBlack, format, medium, plate } = sent;
+  const { name, kind, purpose, mount, alike, sizes, material, insideBlack, format, medium, plate } = sent;
   return (
-    [name, material, format].every((each) => typeof each === "string") &&
+    [name, alike, material, format].every((each) => typeof each === "string") &&
     typeof insideBlack === "boolean" &&
     typeof kind === "string" &&
     isCameraKind(kind) &&
+    (purpose === "picture" || purpose === "trail") &&
+    MOUNTS.some(({ id }) => id === mount) &&
     allMedia().some(({ id }) => id === medium) &&
     plates.some(({ thickness }) => String(thickness) === plate) &&
     isRecord(sizes) &&

@@ -1,5 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { DEFAULT_FILM, DEFAULT_MEDIUM } from "../../../catalogue/media.ts";
+import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { formatLength, type LengthUnit, parseLength, plainNumber } from "../../../core/basis/units/index.ts";
 import {
   cameraRoom,
@@ -16,15 +17,21 @@ import { entriesOf, type NewCameraForm, typedIn, withTyped } from "./readNewCame
 
 /** The form as it is first shown for a kind of camera; a name already typed is kept. */
 export function startForm(kind: CameraKind, unit: LengthUnit, name: string): NewCameraForm {
-  const { usual, material, format, loads, mount } = kindRecord(kind);
+  const { usual, material, format, loads, mount = "plate", comesReady, set = 1 } = kindRecord(kind);
   const values: Readonly<Partial<Record<DesignField, number | undefined>>> = {
-    "hole.openingDiameter": mount === "bought" ? undefined : USUAL_OPENING,
+    "hole.openingDiameter": comesReady ? undefined : USUAL_OPENING,
+    "hole.diameter": USUAL_BOUGHT,
     ...usual,
   };
-  const texts = entriesOf(kind).map((field) => [field, written(field, values[field], unit)]);
+  // Also what another answer would ask: changing it then loses nothing that was typed.
+  const fields = MOUNTS.flatMap((row) => entriesOf(kind, row.id));
+  const texts = fields.map((field) => [field, written(field, values[field], unit)]);
   const form: NewCameraForm = {
     name,
     kind,
+    purpose: "picture",
+    mount,
+    alike: String(set),
     sizes: {},
     material,
     insideBlack: false,
@@ -34,6 +41,9 @@ export function startForm(kind: CameraKind, unit: LengthUnit, name: string): New
   };
   return withFormat(withTyped(form, Object.fromEntries(texts)), format, unit, "nominal");
 }
+
+/** A hole that is bought, where nobody said its size, mm: 0.3 mm; common practice. */
+const USUAL_BOUGHT = 0.3;
 
 function written(field: DesignField, value: number | undefined, unit: LengthUnit): string {
   if (value === undefined) return "";
@@ -83,6 +93,9 @@ function roomOf(form: NewCameraForm, unit: LengthUnit): Room {
     trimmed: false,
     medium: "",
     plateThickness: 0,
+    purpose: "picture",
+    mount: "plate",
+    alike: 1,
     now: "",
   });
   return cameraRoom(draft);

@@ -5,7 +5,7 @@ import { kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { parseCamera } from "../../../core/document/index.ts";
 import { inMm } from "../../../core/testing/cameras.ts";
 import { startForm, withFormat } from "./newCameraForm.ts";
-import { readNewCamera, withTyped } from "./readNewCamera.ts";
+import { entriesOf, readNewCamera, withTyped } from "./readNewCamera.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const read = (form: ReturnType<typeof startForm>, unit: LengthUnit = "mm") => readNewCamera(form, unit, "new", NOW);
@@ -68,4 +68,32 @@ test("a bought hole is kept as it was bought; a set of nine starts whole", () =>
   expect(bought?.chambers[0].holes[0].diameter).toBe(0.28);
   expect(bought?.chambers[0].aim?.rule).toBe("own");
   expect(read(startForm("canister", "mm", "Find")).camera?.set).toEqual({ count: 9, exposed: [] });
+});
+
+describe("what it is for and how the hole will be are asked first, and nothing that does not apply", () => {
+  const start = startForm("curled-can", "mm", "Find");
+  test("weeks of sun", () => {
+    expect(read({ ...start, purpose: "trail" }).camera?.purpose).toBe("trail");
+    expect(read(start).camera?.purpose).toBeUndefined();
+  });
+  test("through the wall: no opening is asked or kept, whatever was typed there; the wall is the plate", () => {
+    const pierced = read(withTyped({ ...start, mount: "wall" }, { "hole.openingDiameter": "nonsense" }));
+    expect(pierced.errors).toEqual({});
+    expect(pierced.camera?.chambers[0].mount).toBe("wall");
+    expect(pierced.camera?.chambers[0].holes[0]).toMatchObject({ openingDiameter: null, plateThickness: 0.1 });
+    expect(entriesOf("curled-can", "wall")).not.toContain("hole.openingDiameter");
+  });
+  test("bought: its size is asked and kept", () => {
+    const bought = read(withTyped({ ...start, mount: "bought" }, { "hole.diameter": "0.25" })).camera;
+    expect(bought?.chambers[0]).toMatchObject({ mount: "bought", holes: [{ diameter: 0.25 }], aim: { rule: "own" } });
+    expect(entriesOf("curled-can", "plate")).not.toContain("hole.diameter");
+    expect(entriesOf("bought-box", "bought")).not.toContain("hole.openingDiameter");
+  });
+  test("one canister, or a set of n; what is no such number is refused there", () => {
+    const canister = startForm("canister", "mm", "Find");
+    expect(read({ ...canister, alike: "4" }).camera?.set).toEqual({ count: 4, exposed: [] });
+    expect(read({ ...canister, alike: "1" }).camera?.set).toEqual({ count: 1, exposed: [] });
+    for (const alike of ["0", "2.5", "many", "100"])
+      expect(read({ ...canister, alike }).errors).toEqual({ alike: "A whole number from 1 to 99." });
+  });
 });

@@ -6,8 +6,10 @@ import {
   type DesignField,
   designFaults,
   fieldRecord,
+  type HoleMount,
   type NewCamera,
   newCamera,
+  type Purpose,
   settled,
 } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
@@ -17,6 +19,12 @@ import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts
 export interface NewCameraForm {
   readonly name: string;
   readonly kind: CameraKind;
+  /** What it is for: asked first, as the rest depends on it. */
+  readonly purpose: Purpose;
+  /** What the hole will be in. */
+  readonly mount: HoleMount;
+  /** How many are made alike and numbered, as typed. */
+  readonly alike: string;
   readonly sizes: Readonly<Record<string, Readonly<Record<string, string>>>>;
   readonly material: string;
   readonly insideBlack: boolean;
@@ -27,10 +35,10 @@ export interface NewCameraForm {
 }
 
 /** The name or a size: what can be wrong. */
-export type NewCameraEntry = "name" | DesignField;
+export type NewCameraEntry = "name" | "alike" | DesignField;
 
 /** What is asked of every camera besides its kind's own sizes. */
-const ALWAYS = ["container.wall", "film.width", "film.height", "hole.openingDiameter"] as const;
+const ALWAYS = ["container.wall", "film.width", "film.height"] as const;
 /** Entries that may be empty, and what an empty one stands for. */
 const EMPTY: Readonly<Partial<Record<DesignField, number | null>>> = {
   "container.wall": 0,
@@ -38,10 +46,37 @@ const EMPTY: Readonly<Partial<Record<DesignField, number | null>>> = {
   "hole.openingDiameter": null,
 };
 
-/** All entries of the form for this kind. */
-export function entriesOf(kind: CameraKind): readonly DesignField[] {
+/** All entries of the form for this kind; a hole in the wall has no opening to cut, nor has what is bought whole. */
+export function entriesOf(kind: CameraKind, mount: HoleMount): readonly DesignField[] {
   const { asked, holePlace } = kindRecord(kind);
-  return [...asked, ...ALWAYS, ...(holePlace.includes("hole.above") ? (["hole.above"] as const) : [])];
+  return [
+    ...asked,
+    ...ALWAYS,
+    ...(hasOpening(kind, mount) ? (["hole.openingDiameter"] as const) : []),
+    ...(boughtSize(kind, mount) ? (["hole.diameter"] as const) : []),
+    ...(holePlace.includes("hole.above") ? (["hole.above"] as const) : []),
+  ];
+}
+
+/** Whether an opening is cut behind the hole. */
+export function hasOpening(kind: CameraKind, mount: HoleMount): boolean {
+  return mount === "plate" || (mount === "bought" && !kindRecord(kind).comesReady);
+}
+
+/** Whether the size of a bought hole is asked beside what is asked of the kind anyway. */
+function boughtSize(kind: CameraKind, mount: HoleMount): boolean {
+  return mount === "bought" && !kindRecord(kind).asked.includes("hole.diameter");
+}
+
+/** The most cameras that are numbered alike. */
+const MOST_ALIKE = 99;
+
+/** How many are made alike; `null`: that is no such number. */
+function alikeOf(text: string): number | null {
+  const count = plainNumber(text.trim() === "" ? "1" : text);
+  return count.ok && Number.isInteger(count.value) && count.value >= 1 && count.value <= MOST_ALIKE
+    ? count.value
+    : null;
 }
 
 /** The text of an entry. */
@@ -79,7 +114,9 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
   if (name === "") errors.name = "Give it a name, so that you find it again.";
   else if (name.length > 80) errors.name = "80 letters at most.";
   const sizes: Partial<Record<DesignField, number | null>> = {};
-  for (const field of entriesOf(form.kind)) {
+  const alike = alikeOf(form.alike);
+  if (alike === null) errors.alike = `A whole number from 1 to ${MOST_ALIKE}.`;
+  for (const field of entriesOf(form.kind, form.mount)) {
     const text = typedIn(form, field);
     const empty = text.trim() === "" ? EMPTY[field] : undefined;
     const read = empty === undefined ? readSize(field, text, unit) : ({ ok: true, value: empty } as const);
@@ -102,6 +139,9 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     trimmed: format !== null && width * height < 0.999 * format.width * format.height,
     medium: form.medium,
     plateThickness: Number(form.plate),
+    purpose: form.purpose,
+    mount: form.mount,
+    alike: alike ?? 1,
     now,
   });
   // An entry that could not be read stands as 0 here: its own message is the better one.
