@@ -51,15 +51,16 @@ const holder = {
 const shutter = {
   title: "The shutter",
   minutes: 3,
-  also: { many: "One for each hole." },
+  also: { many: "One for each hole.", pair: "Open both together: one strip across the two, with one handle." },
   why: "Glue must never touch the hole, and uncovering it must not shake the camera.",
   caution: null,
   tools: ["electrical tape", "backing paper"],
 } as const;
 
 const lid = {
-  title: "Tape for lid and corners",
+  title: "Tape for the lid",
   minutes: 3,
+  also: { corners: "Tape over every corner, too." },
   why: "It keeps light out, and tells you that the camera is loaded.",
   caution: null,
 } as const;
@@ -80,7 +81,8 @@ const opaque = {
   title: "Is it opaque?",
   minutes: 3,
   what: "In a dark room hold a bright lamp inside the {noun}, lid on. Look at walls, seams and lid from all sides.",
-  why: "A wall that glows fogs every sheet. White plastic never works; grey lids often leak.",
+  also: { plastic: "White plastic never works; grey lids often leak." },
+  why: "A wall that glows fogs every sheet.",
   caution: null,
   tools: ["lamp"],
 } as const;
@@ -112,7 +114,7 @@ export const stepTexts: StepTexts = {
   fold: {
     title: "Fold the two boxes",
     minutes: 40,
-    what: "Cut a square of {side} for the outer box and one of {inner} for the inner: {strip} less on two sides makes it narrower, so that one slides in the other. Score every line with a ruler and a blunt point. Fold the four corners to the middle. Fold two opposite sides to the middle line and stand them up: these are the long walls. Open the other two corners out again, stand the end walls up with their slanting creases folded in, and lay their points over. Glue the long walls’ flaps to the base first, the end walls’ last, and let both dry under a weight.",
+    what: "Cut a square of {side} for the outer box and one of {inner} for the inner: {strip} less on two sides makes it narrower, so that one slides in the other. Score every line with a ruler and a blunt point. Fold the four corners to the middle. Fold two opposite sides to the middle line and stand them up: these are the long walls. Open the other two corners out again, stand the end walls up with their slanting creases folded in, and lay their points over. Slide one into the other before the glue sets: a wall that binds is mended now. Glue the long walls’ flaps to the base first, the end walls’ last, and let both dry under a weight. Draw a line round the inner box where {distance} lie between hole and sheet, and glue a strip of card behind the line: there it stops.",
     why: "A line that is scored folds straight, and straight walls slide without letting light in.",
     caution: BLADE,
     tools: ["black card", "ruler", "blade", "blunt point", "glue"],
@@ -128,6 +130,7 @@ export const stepTexts: StepTexts = {
   "trace-face": {
     title: "Lay the template on",
     minutes: 5,
+    also: { pair: "The two middles lie {apart} apart: check with a ruler." },
     what: "Cut out the template of the {face}, lay it on the {noun} with TOP up, and prick through the middle of the hole. Without a template: the two diagonals cross in the middle.",
     why: "A hole off its mark moves the picture on the sheet.",
     caution: BLADE,
@@ -226,7 +229,7 @@ export const stepTexts: StepTexts = {
   vanes: {
     title: "Build the drum’s inside",
     minutes: 60,
-    what: "Put a dowel of {dowel} through the middle of all discs. Between each two of them glue the vanes to the dowel, evenly round it, {gap} clear of the wall so that all of it turns.",
+    what: "Put a dowel of {dowel} through the middle of all discs. Between each two of them glue the vanes to the dowel, evenly round it, {gap} clear of the wall so that all of it turns. Draw a line on the lid for each of the {chambers} chambers, with its name, and one on the wall over the hole. Cut a notch in the rim at each line and glue a springy tongue of card to the wall: it clicks in where a chamber stands before the hole.",
     why: "Each chamber must be dark while its neighbour is open.",
     caution: BLADE,
     tools: ["black card", "glue", "a thin dowel"],
@@ -368,7 +371,7 @@ export const stepTexts: StepTexts = {
   },
   "lid-cloth": {
     ...lid,
-    what: "Put a collar of black cloth tape round the lid, two layers, and tape over every corner.",
+    what: "Put a collar of black cloth tape round the lid, two layers.",
     tools: ["black cloth tape"],
   },
   "lid-electrical": {
@@ -403,7 +406,7 @@ export const stepTexts: StepTexts = {
   tray: {
     title: "Number them",
     minutes: 10,
-    what: "Number the lids 1 to {count} and stand the canisters in a tray, numbers up. Turn each over when it was exposed: the highest number showing is the shots left.",
+    what: "Stick number 1 to {count} on lid and bottom of each canister. Stand them caps down, three in a row, in a tray or on a board with a magnet under each. Turn each over when it was exposed: the highest number showing is the shots left.",
     why: "In the field one look tells how many are left.",
     caution: null,
     tools: ["printed labels", "tray"],

@@ -1,4 +1,13 @@
-import { EYES, solveRequest, withChamber, withContainer, withField, withHole } from "../../camera/container/index.ts";
+import { formatStops } from "../../basis/units/index.ts";
+import {
+  EYES,
+  measuredDiameter,
+  solveRequest,
+  withChamber,
+  withContainer,
+  withField,
+  withHole,
+} from "../../camera/container/index.ts";
 import { baffleFor, crossLight } from "../../camera/drum/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { cameraStereo, type Stereo } from "../../camera/stereo/index.ts";
@@ -82,6 +91,29 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
       fix: { label: `Put in a wall ${words(need)} high`, apply: (c) => withChamber(c, { divider: need }) },
     },
     ...tooNear,
+  ];
+}
+
+/** A third of a stop between two halves of a pair is seen when they lie side by side; common practice. */
+const SEEN_STOPS = 1 / 3;
+
+/** Two holes that were measured and differ: how much darker the one picture comes out than the other. */
+export function holesAlike({ camera, words }: Case): readonly Verdict[] {
+  const { holes } = camera.chambers[0];
+  const sizes = holes.map((_, hole) => measuredDiameter(camera, hole));
+  const [first, second] = sizes;
+  if (first == null || second == null) return [];
+  const stops = 2 * Math.abs(Math.log2(first / second));
+  if (stops < SEEN_STOPS) return [];
+  const smaller = first < second ? 0 : 1;
+  return [
+    {
+      id: "holes-differ",
+      weight: "warn",
+      title: `The two holes differ by ${formatStops(stops)}`,
+      sentence: `Hole 1 is ${words(first, 3)}, hole 2 is ${words(second, 3)}: the picture of hole ${smaller + 1} comes out darker. Open it up to ${words(Math.max(first, second), 3)} and measure again, or shut the other one sooner.`,
+      fix: null,
+    },
   ];
 }
 

@@ -1,5 +1,5 @@
 import { designFaults, refusal, settled } from "../../camera/container/index.ts";
-import { chambersApart, picturesApart } from "./apart.ts";
+import { chambersApart, holesAlike, picturesApart } from "./apart.ts";
 import { buildable } from "./buildable.ts";
 import { pictureSmall } from "./framing.ts";
 import { holeSuits, insideBlack } from "./hole.ts";
@@ -13,6 +13,7 @@ const JUDGES: readonly Judge[] = [
   lightReaches,
   chambersApart,
   picturesApart,
+  holesAlike,
   lidClear,
   lightTight,
   insideBlack,

@@ -134,3 +134,22 @@ describe("the nearest cause is mended first, and no fix is absurd", () => {
     }
   });
 });
+
+test("two measured holes that differ are told in stops, from a third of a stop on: 0.30 to 0.35 mm are 0.44", () => {
+  const measured = (first: number, second: number): Camera => ({
+    ...testCamera("stereo-box"),
+    measurements: [
+      { diameter: first, hole: 0 },
+      { diameter: second, hole: 1 },
+    ],
+  });
+  const differs = (first: number, second: number) => of(measured(first, second), "holes-differ");
+  expect(2 * Math.log2(0.35 / 0.3)).toBeCloseTo(0.4448, 4);
+  expect(differs(0.3, 0.35)?.sentence).toMatch(/picture of hole 1 comes out darker\. Open it up to 0\.35 mm/);
+  expect(differs(0.35, 0.3)?.sentence).toMatch(/picture of hole 2 comes out darker/);
+  const ids = (camera: Camera) => verdicts(camera).map(({ id }) => id);
+  expect(ids(measured(0.3, 0.33))).not.toContain("holes-differ");
+  expect(ids({ ...testCamera("stereo-box"), measurements: [{ diameter: 0.3, hole: 0 }] })).not.toContain(
+    "holes-differ",
+  );
+});

@@ -1,6 +1,7 @@
 import { fitted, line, type Mark, outline, type Point, rectangle } from "../../basis/drawing/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
+import { sightParts } from "./sights.ts";
 
 /** A card to stick on, mm: nearly that of a visiting card. */
 const CARD = { width: 86, height: 54 } as const;
@@ -11,10 +12,34 @@ const MOST_TIMES = 8;
 
 /** Labels, the exposure card, a plain warning, the log card of a load; for a trail the card of its weeks instead. */
 export function cardParts(order: CutOrder): readonly Part[] {
-  const labels = order.numbers.map((number) => labelPart(order, number));
+  const labels = [...order.numbers.map((number) => labelPart(order, number)), ...roundLabels(order)];
   return order.plan.purpose === "trail"
     ? [...labels, trailCard(order), warningPart()]
-    : [...labels, exposureCard(order), warningPart(), logCard(order)];
+    : [...labels, exposureCard(order), warningPart(), logCard(order), ...sightParts(order)];
+}
+
+/** How much smaller a round label is than the end it goes on, mm; common practice. */
+const ROUND_AIR = 3;
+
+/** Numbers for lid and bottom of cameras that are made alike and stand in a tray. */
+function roundLabels({ plan, numbers }: CutOrder): readonly Part[] {
+  const { round } = plan.container;
+  if (round === null || plan.alike < 2) return [];
+  const across = round.diameter - ROUND_AIR;
+  return numbers.map((number) => ({
+    id: `label-round-${number}`,
+    name: `Round labels, number ${number}: lid and bottom`,
+    width: 2 * across + ROUND_AIR,
+    height: across,
+    of: "paper",
+    marks: [0, across + ROUND_AIR].flatMap((left): Part["marks"] => {
+      const centre = { x: left + across / 2, y: across / 2 };
+      return [
+        { kind: "circle", layer: "cut", centre, radius: across / 2 },
+        note(String(number), { x: centre.x, y: centre.y + 3 }, { layer: "stamp", size: 9, anchor: "middle" }),
+      ];
+    }),
+  }));
 }
 
 /** A label that goes on what is smaller than a visiting card, mm. */

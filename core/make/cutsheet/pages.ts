@@ -48,7 +48,7 @@ const NAME = 4.2;
  * @param paper upright
  * @param title for the foot
  * @returns pages in the order they are printed
- * @example layOut(cutParts(cutOrderFor(box)), PAPERS[0], { camera: "Tin", what: "" }).length // 2
+ * @example layOut(cutParts(cutOrderFor(box)), PAPERS[0], { camera: "Tin", what: "" }).length // 3
  */
 export function layOut(
   parts: readonly Part[],

@@ -31,6 +31,7 @@ import { type HolePlan, holePlan } from "./hole.ts";
 import { loadingStepsOf } from "./loadingSteps.ts";
 import { type PiecePlan, piecePlan } from "./piece.ts";
 import { type Seal, sealsOf } from "./seals.ts";
+import { type ViewPlan, viewPlan } from "./view.ts";
 import { type Ways, waysOf } from "./ways.ts";
 
 /** What a plan needs to know beside the camera. */
@@ -66,6 +67,8 @@ export interface BuildPlan {
   readonly roll: RollPlanned | null;
   readonly loading: LoadingPlan;
   readonly outside: OutsidePlan;
+  /** Where the sheet's edges look. */
+  readonly view: ViewPlan | null;
   /** What was chosen where makers disagree, or is usual for such a camera. */
   readonly ways: Ways;
   /** Parts and steps of its kind, in their order. */
@@ -172,6 +175,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
       rolls: !trail && kind.steps.includes("rest"),
       ties: trail ? 2 : 0,
     },
+    view: viewPlan(camera, catalogue.light),
     ways,
     parts: kind.parts,
     steps: trail ? sealedLast(kind.steps) : kind.steps,

@@ -41,6 +41,8 @@ export interface HolePlan {
   readonly tool: "needle" | "pin" | "drill" | null;
   /** From the middle of the face to the right and up, one place a hole, of one tier. */
   readonly places: readonly HolePlace[];
+  /** Between the two holes of a pair; `null`: there is one. */
+  readonly apart: number | null;
   /** Of all tiers. */
   readonly count: number;
   /** Side of the square plate; `null`: none is fixed by the maker. */
@@ -78,6 +80,7 @@ export function holePlan(
   const judged = judgeHole(camera, light, ideal);
   const { diameter, toMake, found, verdict } = judged;
   const { holes } = camera.chambers[0];
+  const [first, second] = holes;
   const built = isBuilt(camera);
   const hasOpening = built && mount !== "wall";
   return {
@@ -96,6 +99,7 @@ export function holePlan(
       y,
       opening: hasOpening ? (openingDiameter ?? USUAL_OPENING) : null,
     })),
+    apart: second === undefined ? null : Math.hypot((second.x ?? 0) - (first.x ?? 0), (second.y ?? 0) - (first.y ?? 0)),
     count: holes.length * shapeOf(camera.container).tiers,
     plate: hasOpening ? PLATE_SIZE : null,
     plateSide: camera.container.plateSide ?? "inside",

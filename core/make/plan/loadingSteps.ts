@@ -41,7 +41,8 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
     ...(camera.chambers.length > 1 ? (["chambers"] as const) : []),
     ...(camera.set ? (["tray"] as const) : []),
     ...(roll ? (["roll"] as const) : sheet),
-    ...(roll ? [] : (["feel"] as const)),
+    // Only a sheet whose ends come round to the hole could cover it.
+    ...(piece.gap === null ? [] : (["feel"] as const)),
     "lid",
     "collar",
   ];

@@ -11,6 +11,8 @@ export interface PiecePlan {
   readonly x: number;
   readonly y: number;
   readonly isOnWall: boolean;
+  /** From the hole to its middle. */
+  readonly distance: number;
   /** The catalogued format that goes in whole, or that it is a piece of. */
   readonly format: SheetFormat | null;
   /** The stock sheet it is cut from, lying as the piece does; the piece itself where it goes in whole. */
@@ -58,6 +60,7 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     x: film.x ?? 0,
     y: film.y ?? 0,
     isOnWall: lie.onWall,
+    distance: film.distance,
     format,
     stock: { name: whole?.name ?? null, ...stock },
     cuts,

@@ -80,6 +80,8 @@ test.each(ALL)("%s: steps, parts, bill and loading tell one thing", (_, camera) 
   );
   for (const part of ["slope", "stop", "liner"]) expect(step("holder")?.part === part).toBe(has(part));
   expect(plan.loading.steps.includes("strips")).toBe(plan.holding?.by === "strips");
+  // Only a sheet whose ends come to the hole is felt for there.
+  expect(plan.loading.steps.includes("feel")).toBe(plan.piece.gap !== null);
   // A cap is drawn, taped and bought where one is made, and nowhere else.
   const cap = plan.container.closing?.by === "made cap";
   expect(has("cap-collar")).toBe(cap && plan.parts.includes("cap"));
@@ -114,6 +116,8 @@ const STRANGERS: readonly (readonly [RegExp, (camera: Camera) => boolean])[] = [
     (camera) =>
       planFor(camera).alike === 1 && camera.container.kind !== "canister" && camera.container.kind !== "matchbox",
   ],
+  [/every corner/i, (camera) => planFor(camera).container.round !== null],
+  [/plastic/i, (camera) => planFor(camera).container.of !== "plastic"],
   [/the \d+ holes/i, (camera) => planFor(camera).hole.count === 1],
 ];
 
@@ -267,4 +271,37 @@ test("a plate that was bought with its hole by an earlier design is no plate to 
   const earlier = { ...testCamera("flat-box"), making: { way: "bought" } };
   expect(planFor(earlier).hole).toMatchObject({ mount: "bought", tool: null });
   expect(planFor(withMount(earlier, "plate")).hole).toMatchObject({ mount: "plate", tool: "needle" });
+});
+
+describe("sight lines look where the sheet’s edges do", () => {
+  const degrees = (angle: number | undefined) => ((angle ?? 0) * 180) / Math.PI;
+  test("a flat sheet of 127 × 101.6 mm, 70 mm away: ± atan(63.5/70) and ± atan(50.8/70)", () => {
+    const view = planFor(testCamera("flat-box")).view;
+    expect(degrees(view?.right)).toBeCloseTo(42.2123, 3);
+    expect(degrees(view?.left)).toBeCloseTo(-42.2123, 3);
+    expect([degrees(view?.up), degrees(view?.down)]).toEqual([expect.closeTo(35.9689, 3), expect.closeTo(-35.9689, 3)]);
+  });
+  test("a can’s sheet looks half its central angle to either side (inscribed angle): 177.8 mm round a radius of 33.3 mm", () => {
+    expect(degrees(planFor(testCamera("curled-can")).view?.right)).toBeCloseTo(((177.8 / 33.3) * 180) / Math.PI / 4, 6);
+  });
+  test("a hole raised by 10 mm looks down at what its sheet’s top shows: both edges turn up together", () => {
+    const raised = planFor(withHole(testCamera("flat-box"), { y: 10 })).view;
+    expect(degrees(raised?.up)).toBeCloseTo((Math.atan(60.8 / 70) * 180) / Math.PI, 6);
+    expect(degrees(raised?.down)).toBeCloseTo((-Math.atan(40.8 / 70) * 180) / Math.PI, 6);
+  });
+  test("on the card a line behind the pin runs the other way than the look over it", () => {
+    const card = cutParts(cutOrderFor(testCamera("flat-box"))).find(({ id }) => id === "sights-top");
+    const ends = card?.marks.flatMap((mark) => (mark.kind === "line" && mark.layer === "mark" ? [mark.points] : []));
+    const angles = ends?.map(([pin, end]) =>
+      degrees(Math.atan2((pin?.x ?? 0) - (end?.x ?? 0), (end?.y ?? 0) - (pin?.y ?? 0))),
+    );
+    expect(angles).toEqual([expect.closeTo(-42.2123, 3), expect.closeTo(42.2123, 3)]);
+  });
+});
+
+test("numbers for lid and bottom of each of a set are round, and smaller than the end they go on", () => {
+  const set = { ...testCamera("canister"), set: { count: 3, exposed: [] } };
+  const round = cutParts(cutOrderFor(set, { numbers: [1, 2, 3] })).filter(({ id }) => id.startsWith("label-round-"));
+  expect(round.map(({ height }) => height)).toEqual([26.5, 26.5, 26.5]);
+  expect(cutParts(cutOrderFor(testCamera("curled-can"))).some(({ id }) => id.startsWith("label-round-"))).toBe(false);
 });

@@ -115,19 +115,36 @@ const SHUTTER: Readonly<Record<Ways["shutter"], StepTextId>> = {
 
 const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => Said | null>> = {
   opaque: (plan) =>
-    plan.isBuilt ? { text: plan.container.glows ? "opaque-glows" : "opaque", measures: named(plan) } : null,
+    plan.isBuilt
+      ? {
+          text: plan.container.glows ? "opaque-glows" : "opaque",
+          measures: named(plan),
+          also: [plan.container.of === "plastic" && "plastic"],
+        }
+      : null,
   rinse: ({ container, isBuilt }) =>
     isBuilt && (container.of === "aluminium" || container.of === "steel") ? { text: "rinse" } : null,
-  fold: ({ container }, words) => {
+  fold: ({ container, piece }, words) => {
     if (container.folded === null) return null;
     const { strip, innerSheet } = container.folded.sizes;
-    const measures = { side: words(container.folded.container.sheet), inner: words(innerSheet), strip: words(strip) };
+    const measures = {
+      side: words(container.folded.container.sheet),
+      inner: words(innerSheet),
+      strip: words(strip),
+      distance: words(piece.distance),
+    };
     return { text: "fold", measures, part: "folded-outer" };
   },
-  trace: (plan) => {
+  trace: (plan, words) => {
     if (!plan.isBuilt) return null;
-    const part = template(plan);
-    return { text: part === "wall" ? "trace-wall" : "trace-face", measures: named(plan), part };
+    if (template(plan) === "wall") return { text: "trace-wall", measures: named(plan), part: "wall" };
+    const { apart } = plan.hole;
+    return {
+      text: "trace-face",
+      measures: { ...named(plan), apart: words(apart ?? 0) },
+      also: [apart !== null && "pair"],
+      part: "face",
+    };
   },
   opening: (plan, words) => {
     const { opening, places } = plan.hole;
@@ -181,8 +198,12 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
   },
   divider: ({ divider }, words) =>
     divider === null ? null : { text: "divider", measures: { high: words(divider) }, part: "divider" },
-  vanes: ({ container: { vanes } }, words) =>
-    vanes && { text: "vanes", measures: { gap: words(vanes.gap), dowel: words(SHAFT) }, part: "vane" },
+  vanes: ({ container: { vanes }, loading }, words) =>
+    vanes && {
+      text: "vanes",
+      measures: { gap: words(vanes.gap), dowel: words(SHAFT), chambers: String(loading.places.length) },
+      part: "vane",
+    },
   baffles: ({ container: { vanes } }, words) => {
     const baffle = vanes?.baffle;
     return baffle
@@ -237,11 +258,11 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
       ...(piece.gap === null ? {} : { question: "gap" as const }),
     };
   },
-  shutter: ({ cover, purpose, isBuilt }) => {
+  shutter: ({ cover, hole, purpose, isBuilt }) => {
     if (!isBuilt || cover.way === "own") return null;
     return {
       text: SHUTTER[cover.way],
-      also: [cover.needsSteel && "steel", cover.count > 1 && "many"],
+      also: [cover.needsSteel && "steel", hole.apart !== null ? "pair" : cover.count > 1 && "many"],
       ...(cover.way === "magnet" || cover.way === "stopper" ? {} : { part: "shutter" }),
       ...(purpose === "trail" ? {} : { question: "shutter" as const }),
     };
@@ -252,10 +273,14 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     if (closing.by === "made cap") return { text: "cap", part: "cap-collar", question: "closing", measures };
     return { text: "cap-own", measures, ...(parts.includes("cap") ? { question: "closing" as const } : {}) };
   },
-  lid: ({ purpose, isBuilt, ways }) => {
+  lid: ({ purpose, isBuilt, ways, container }) => {
     if (purpose === "trail") return { text: "lid-weather", question: "tape" };
     if (!isBuilt) return null;
-    return { text: ways.tape === "cloth" ? "lid-cloth" : "lid-electrical", question: "tape" };
+    return {
+      text: ways.tape === "cloth" ? "lid-cloth" : "lid-electrical",
+      also: [container.round === null && "corners"],
+      question: "tape",
+    };
   },
   rest: (plan) => (plan.outside.rolls ? { text: "rest", measures: named(plan) } : null),
   tripod: ({ outside }) => (outside.foot ? { text: "tripod", part: "tripod" } : null),
