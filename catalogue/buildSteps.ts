@@ -20,7 +20,7 @@ const exactly = {
 const hole = {
   title: "Make the hole",
   minutes: 20,
-  what: "Make a hole of {diameter} in the middle of a plate {plate} square. “Hole” tells with what and how deep; measure it there.",
+  what: "In the middle of a plate {plate} square make a hole of {diameter}. “Hole” tells with what and how deep; measure it there.",
   also: exactly,
   why: "Everything else follows from this hole.",
   caution: `${PIN} Burnish the plate’s edges: cut metal is sharp.`,

@@ -43,7 +43,7 @@ const HAIR = 0.2;
  * 1/32 (1/64 below one inch) with what is left over told, and holes, plates and drills in thousandths.
  *
  * @param mm length, finite
- * @param digits decimals in millimetres; left out, as many as a ruler, a caliper or a hole's size has. Three want a figure, no fraction
+ * @param digits decimals in millimetres; left out, as many as a ruler, a caliper or a hole's size has. Three want a figure, no fraction; none want no more than eighths, nothing told over
  * @returns text with its unit
  * @source fractions of an inch on a steel rule: common practice
  * @example sayLength(190, "in") // "a hair over 7 15/32 in"
@@ -53,10 +53,10 @@ export function sayLength(mm: number, unit: LengthUnit, digits: number = usualDi
   const inches = mm / MM_PER_INCH;
   if (Math.abs(mm) < FINE) return `${trimZeros((Math.round(inches * 2000) / 2000).toFixed(4))} in`;
   if (digits >= 3) return `${trimZeros(inches.toFixed(3))} in`;
-  const parts = Math.abs(inches) < 1 ? 64 : 32;
+  const parts = (Math.abs(inches) < 1 ? 64 : 32) / (digits === 0 ? 4 : 1);
   const count = Math.round(inches * parts);
   const left = mm - (count / parts) * MM_PER_INCH;
-  const hair = Math.abs(left) <= HAIR ? "" : left > 0 ? "a hair over " : "a hair under ";
+  const hair = digits === 0 || Math.abs(left) <= HAIR ? "" : left > 0 ? "a hair over " : "a hair under ";
   return `${hair}${inFractions(count, parts)} in`;
 }
 

@@ -34,6 +34,8 @@ describe("inches as a ruler has them", () => {
   ])("%f mm is said as %s", (mm, said) => expect(sayLength(mm, "in")).toBe(said));
   test("a figure is a figure, in thousandths; millimetres stay as they are", () => {
     expect(sayLength(100, "in", 3)).toBe("3.937 in");
+    // Roughly: eighths, sixteenths below an inch.
+    expect([sayLength(55, "in", 0), sayLength(14.5, "in", 0)]).toEqual(["2 1/8 in", "9/16 in"]);
     expect([sayLength(0.2661, "mm"), sayLength(6.35, "mm"), sayLength(190.04, "mm")]).toEqual([
       "0.266 mm",
       "6.35 mm",

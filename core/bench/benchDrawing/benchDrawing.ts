@@ -1,4 +1,5 @@
 import { dimension, label, line, type Mark, type Point, type Scene } from "../../basis/drawing/index.ts";
+import { type LengthUnit, MM_PER_INCH } from "../../basis/units/index.ts";
 import {
   type Camera,
   cameraKind,
@@ -31,6 +32,8 @@ export interface Showing {
   readonly view?: View;
   /** Layout to keep while a handle is dragged. */
   readonly held?: BenchLayout | null;
+  /** The maker's, for the bar that shows the scale. */
+  readonly unit?: LengthUnit;
 }
 
 /** Below this many pixels a drawing has no room for words in its title. */
@@ -55,7 +58,7 @@ export function benchDrawing(
   viewport: Viewport,
   sizes: SnapSizes,
   figure: (mm: number) => string,
-  { hole = 0, view = WHOLE_VIEW, held = null }: Showing = {},
+  { hole = 0, view = WHOLE_VIEW, held = null, unit = "mm" }: Showing = {},
 ): BenchDrawing {
   const layout = benchLayout(camera, viewport, held, view);
   const models = camera.chambers[0].holes.map((_, index) => opticalModel(solveRequest(camera, light, index)));
@@ -70,7 +73,7 @@ export function benchDrawing(
         ...innerParts(camera, layout),
         ...sheetView(camera, models, layout),
         ...dimensions(camera, layout, figure, hole),
-        ...titleBlock(camera, layout),
+        ...titleBlock(camera, layout, unit),
       ],
     },
   };
@@ -147,10 +150,16 @@ function dimensions(
   ];
 }
 
-/** The drawing's title, in its upper right corner: its name and its scale as a bar of 50 mm. */
-function titleBlock(camera: Camera, { pixel, bounds }: BenchLayout): readonly Mark[] {
+/** The bar that shows the scale, in each unit. */
+const SCALE_BARS: Readonly<Record<LengthUnit, { readonly bar: number; readonly words: string }>> = {
+  mm: { bar: 50, words: "50 mm" },
+  in: { bar: 2 * MM_PER_INCH, words: "2 in" },
+};
+
+/** The drawing's title, in its upper right corner: its name and its scale as a bar. */
+function titleBlock(camera: Camera, { pixel, bounds }: BenchLayout, unit: LengthUnit): readonly Mark[] {
   const { width } = bounds;
-  const bar = 50;
+  const { bar, words } = SCALE_BARS[unit];
   const right = bounds.x + width - 22 * pixel;
   const top = bounds.y + 16 * pixel;
   const row = (text: string, y: number, size: number, layer: "label" | "stamp"): Mark =>
@@ -162,6 +171,6 @@ function titleBlock(camera: Camera, { pixel, bounds }: BenchLayout): readonly Ma
     line("dimension", { x: right - bar, y }, { x: right, y }),
     line("dimension", { x: right - bar, y: y - 4 * pixel }, { x: right - bar, y: y + 4 * pixel }),
     line("dimension", { x: right, y: y - 4 * pixel }, { x: right, y: y + 4 * pixel }),
-    label("50 mm", { x: right - bar - 6 * pixel, y }, 12 * pixel, { anchor: "end", layer: "label" }),
+    label(words, { x: right - bar - 6 * pixel, y }, 12 * pixel, { anchor: "end", layer: "label" }),
   ];
 }

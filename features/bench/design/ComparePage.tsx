@@ -109,6 +109,7 @@ function Drawn({ camera }: { readonly camera: Camera }) {
     VIEW,
     { widths: [], heights: [] },
     (mm) => dimensionFigure(mm, unit),
+    { unit },
   );
   return (
     <figure className="sheet mt-2">

@@ -66,7 +66,7 @@ export function Drawing({
 
   const { view, zoomBy, whole, key } = useView(frame);
   const { scene, handles, layout } = useMemo(
-    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), { hole, view, held }),
+    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), { hole, view, held, unit }),
     [camera, medium, viewport, unit, hole, view, held],
   );
   const [refusals, setRefusals] = useState<Readonly<Partial<Record<DesignField, string | null>>>>({});

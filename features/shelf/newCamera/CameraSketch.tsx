@@ -21,7 +21,9 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
     const medium = mediumById(camera.chambers[0].film.medium);
     return {
       medium,
-      drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit)),
+      drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit), {
+        unit,
+      }),
       result: solve(solveRequest(camera, medium)),
     };
   }, [camera, unit]);
