@@ -6,7 +6,7 @@ export interface SunStep {
   readonly caution?: string;
 }
 
-/** Steps by the time they belong to; {camera}, {aim}, {lean}, {until} stand for the plan’s own. */
+/** Steps by the time they belong to; {camera}, {aim}, {lean}, {hangs}, {until} stand for the plan’s own. */
 export const SUN_STEPS: readonly { readonly when: string; readonly steps: readonly SunStep[] }[] = [
   {
     when: "At home",
@@ -61,9 +61,9 @@ export const SUN_STEPS: readonly { readonly when: string; readonly steps: readon
       },
       {
         id: "water",
-        title: "Which way does water run off?",
+        title: "Hang it {hangs}",
         words:
-          "Lid up with tape over its edge, or lid down with a drain at the lowest seam: no rim may hold a puddle, and the hole must not face up into the rain more than it has to.",
+          "So it is planned: the other way up the sun leaves the sheet. Tape over the lid’s edge like tiles, or a drain at the lowest seam: no rim may hold a puddle, and the hole must not face up into the rain more than it has to.",
       },
       {
         id: "aim",

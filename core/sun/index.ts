@@ -9,6 +9,7 @@ export { type DiaryDoubt, diaryDoubt } from "./diaryDoubt.ts";
 export { dailyEphemeris, type Ephemeris } from "./ephemeris.ts";
 export { type SunFan, type SunTools, sunFan } from "./fan.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./fitAim.ts";
+export { hangsUpsideDown, hungOver } from "./hanging.ts";
 export { horizonLine } from "./horizonLine.ts";
 export {
   type HorizonPicture,

@@ -139,7 +139,7 @@ function takeHomeTrail(order: KitOrder): Page {
     list(flow, "WHERE", { box: true }, [
       "Ask the owner, and tell the neighbours. Leave the outdoor label on.",
       "The hole looks where the sun crosses the sky: south in the northern half of the world, north in the southern; south-east or south-west will do. No wall or tree close in front.",
-      "Two long cable ties, to a post, a railing or a downpipe. Upright or upside down, so that water runs off the lid. Nothing may move it.",
+      "Two long cable ties, to a post, a railing or a downpipe. The way up it is planned, taped so that water runs off the lid. Nothing may move it.",
       "Stand safely. Never look at the sun through any hole.",
     ]);
     heading(flow, "HOW LONG");

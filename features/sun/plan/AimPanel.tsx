@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
-import type { SunAim, SunSite } from "../../../core/sun/index.ts";
+import { hangsUpsideDown, hungOver, type SunAim, type SunSite } from "../../../core/sun/index.ts";
+import { Check } from "../../../ui/Check.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
 import { Panel } from "../../../ui/Panel.tsx";
 import { QuantityField } from "../../../ui/QuantityField.tsx";
@@ -38,6 +39,12 @@ export function AimPanel({
         <div className="col-span-2">{angle("azimuth", "Towards, from true north", 0, 360, towards(aim.azimuth))}</div>
         {angle("elevation", "Leans back", -90, 90)}
         {angle("roll", "Turned clockwise", -180, 180)}
+        <Check
+          label="Hangs upside down, its lid below"
+          className="col-span-2"
+          checked={hangsUpsideDown(aim)}
+          onCheck={() => onAim(hungOver(aim))}
+        />
       </div>
       <Fold title="By a compass" name="compass">
         <p className="text-[0.87rem] text-quiet">

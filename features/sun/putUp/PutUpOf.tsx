@@ -43,7 +43,7 @@ export function PutUpOf({ stored, camera }: { readonly stored: Trail; readonly c
                     checked={done.has(id)}
                     onCheck={(ticked) => tick(id, ticked)}
                   />
-                  <p className="pl-7 text-[0.93rem] text-quiet">{why}</p>
+                  <p className="pl-7 text-[0.93rem] text-quiet">{words(why)}</p>
                   {caution && <p className="pl-7 text-[0.93rem] text-action">{caution}</p>}
                 </li>
               ))}

@@ -1,5 +1,6 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
+import { hangsUpsideDown } from "../../../core/sun/index.ts";
 import { sayDay } from "../../../ui/sayDay.ts";
 
 /** Puts a plan's own words where {…} stand. */
@@ -10,6 +11,7 @@ export function filled(text: string, trail: Trail, camera: Camera | null): strin
     camera: camera?.name ?? "the can",
     aim: `${Math.round(aim.azimuth)}° from true north`,
     lean: lean === 0 ? "level" : `leaning ${Math.abs(lean)}° ${lean > 0 ? "back" : "forward"}`,
+    hangs: hangsUpsideDown(aim) ? "upside down, its lid below" : "upright, its lid above",
     from: sayDay(from),
     until: sayDay(to),
     where: where?.trim() ? `at ${where.trim()}` : "on your ground",
