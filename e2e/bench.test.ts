@@ -218,6 +218,15 @@ describe("Bench", () => {
     expect(await maker.reading("hole")).toBe("0.514 mm");
     await maker.press("One zone");
     await maker.sees("[data-verdict]", /larger than the sharpest/);
+    // Meant so, it is said no more, also after a reload; and again when it is asked for.
+    await maker.press("Leave it so: The hole is larger");
+    await maker.sees("[data-meant]", /As you meant it: the hole is larger than the sharpest one/);
+    await maker.settled();
+    await maker.reload();
+    await maker.sees("[data-meant]", /As you meant it/);
+    expect(await maker.texts('[data-verdict="hole-outside-band"]')).toEqual([]);
+    await maker.press("Say it again: The hole is larger");
+    await maker.sees('[data-verdict="hole-outside-band"]', /larger than the sharpest/);
     await maker.press("Use 0.55 mm, sharpest at your contrast");
     expect(await maker.reading("hole")).toBe("0.554 mm");
     await maker.sees("section", /Nothing stands in the way/);

@@ -128,6 +128,28 @@ describe("Shelf without demonstration cameras", () => {
     await maker.reads("Sheet, along", "127 mm");
   });
 
+  test("what it is for and how its hole will be are asked first; then nothing that does not apply", async () => {
+    const maker = await arrive();
+    await maker.goTo("/new");
+    await maker.press("Can, sheet curled round");
+    await maker.reads("Opening in the wall", "6.35 mm");
+    await maker.press("weeks or months of sun");
+    await maker.press("in the wall itself");
+    await maker.page.waitForFunction(() => !document.body.innerText.includes("Opening in the wall"));
+    await maker.type("Name", "Half-year can");
+    await maker.press("Put it on the Bench");
+    await maker.sees('[data-reading="trail"]', /weeks to months/);
+    await maker.sees('[data-reading="hole"]', /sun’s disc is 0.61 mm wide on this sheet/);
+    await maker.settled();
+    await maker.press("Cut sheet at true size");
+    await maker.press("Build");
+    await maker.sees('[data-step="hole"]', /Push a pin straight through the wall/);
+    await maker.sees('[data-step="cap"]', /Cap for an open can/);
+    await maker.press("Yes, its own lid");
+    await maker.sees('[data-step="cap"]', /How far its own lid reaches/);
+    expect(await maker.texts("[data-bill]")).not.toEqual([expect.stringMatching(/Plate blank/)]);
+  });
+
   test.each([
     [
       "Can, sheet curled round",

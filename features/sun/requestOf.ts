@@ -9,14 +9,28 @@ import { daysOut } from "./dayAfter.ts";
 export function requestOf(trail: Trail, camera: Camera): SunRequest {
   const request = solveRequest(camera, mediumById(camera.chambers[0].film.medium));
   const { diameter } = opticalModel(request).aperture;
+  const { from, to } = daysAsTheyWere(trail);
   return {
     site: trail.site,
     hole: { ...request.hole, diameter },
     film: request.film,
     aim: trail.aim,
-    from: trail.from,
-    to: trail.to,
-    everyDays: Math.max(1, Math.ceil(daysOut(trail.from, trail.to) / MOST_DAYS)),
+    from,
+    to,
+    everyDays: Math.max(1, Math.ceil(daysOut(from, to) / MOST_DAYS)),
     horizon: trail.horizon ?? [],
   };
+}
+
+/** From the day on which the tape came off to that on which it went on again, where these were noted; else as planned. */
+export function daysAsTheyWere({ from, to, up, down }: Trail): { readonly from: string; readonly to: string } {
+  const [first, last] = [up ? dayOf(up.at) : from, down ? dayOf(down.at) : to];
+  // Taken down on the day it went up, or with a clock that was wrong: one day at least.
+  const isForward = last >= first;
+  return { from: first, to: isForward ? last : first };
+}
+
+/** The day where it was noted, of an instant with its offset. */
+function dayOf(at: string): string {
+  return at.slice(0, 10);
 }

@@ -10,11 +10,26 @@ import { newTrail, nextSolstices } from "./plan/newTrail.ts";
 import { filled } from "./putUp/filled.ts";
 import { diaryCsv } from "./read/diaryCsv.ts";
 import { isOfStand, standsOf, withAimOf } from "./read/standsOf.ts";
-import { requestOf } from "./requestOf.ts";
+import { daysAsTheyWere, requestOf } from "./requestOf.ts";
 import { pulledAim, turnedAim } from "./turnedAim.ts";
 
 const PLAN = COLD_FRAMES;
 const TRAIL: Trail = { id: "t", site: PLAN.site, aim: PLAN.aim, from: PLAN.from, to: PLAN.to };
+
+test("days run from tape off to tape on as they were, else as planned; never backwards", () => {
+  const planned = { ...TRAIL, from: "2026-06-21", to: "2026-12-21", up: null, down: null };
+  const up = { at: "2026-06-24T21:30:00+01:00" };
+  expect(daysAsTheyWere(planned)).toEqual({ from: "2026-06-21", to: "2026-12-21" });
+  expect(daysAsTheyWere({ ...planned, up })).toEqual({ from: "2026-06-24", to: "2026-12-21" });
+  expect(daysAsTheyWere({ ...planned, up, down: { at: "2026-11-02T08:00:00+00:00" } })).toEqual({
+    from: "2026-06-24",
+    to: "2026-11-02",
+  });
+  expect(daysAsTheyWere({ ...planned, up, down: { at: "2026-06-20T08:00:00+01:00" } })).toEqual({
+    from: "2026-06-24",
+    to: "2026-06-24",
+  });
+});
 
 describe("Days", () => {
   test("go on over months, leap days and clock changes; both ends count", () => {
@@ -28,6 +43,7 @@ describe("Days", () => {
     expect(nextSolstices(new Date("2026-11-26T12:00:00Z"))).toEqual({ from: "2026-12-21", to: "2027-06-21" });
     expect(nextSolstices(new Date("2026-12-21T12:00:00Z")).from).toBe("2026-12-21");
     expect(newTrail([], null).aim.azimuth).toBe(180);
+    expect(newTrail([], { ...TRAIL, horizon: [[180, 12]] }).horizon).toEqual([]);
     expect(newTrail([], { ...TRAIL, site: { ...TRAIL.site, latitude: -34 } }).aim.azimuth).toBe(0);
   });
 

@@ -5,7 +5,7 @@ import { SOLSTICES } from "../../../core/sun/index.ts";
 /** A place to begin with, until the maker says theirs: the Prime Meridian’s own line of latitude is nobody’s garden. */
 const SOMEWHERE = { latitude: 51.48, longitude: 0, height: 0, timeZone: "Europe/London" } as const;
 
-/** A new plan: from the next solstice to the one after, where the last plan was, with the camera that is for it. */
+/** A new plan: from the next solstice to the one after, at the last plan’s site, its horizon still to be traced, with the camera that is for it. */
 export function newTrail(cameras: readonly Camera[], before: Trail | null): Trail {
   const [first] = cameras;
   const own = cameras.find((camera) => isTrail(camera)) ?? cameras.find(({ id }) => id === before?.cameraId) ?? first;
@@ -16,7 +16,8 @@ export function newTrail(cameras: readonly Camera[], before: Trail | null): Trai
     cameraId: own?.id ?? null,
     site,
     aim: { azimuth: site.latitude < 0 ? 0 : 180, elevation: 0, roll: 0 },
-    horizon: before?.horizon ?? [],
+    // What stands before a camera is its own place’s.
+    horizon: [],
     from,
     to,
     up: null,
