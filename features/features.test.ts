@@ -11,6 +11,7 @@ import { type Meter, parseCamera, parseExposure, parseRecord } from "../core/doc
 import { experience, type JudgedShot } from "../core/learning/index.ts";
 import type { Medium } from "../core/light/exposure/index.ts";
 import { inMm } from "../core/testing/cameras.ts";
+import { planFor } from "../core/testing/plans.ts";
 import { isoWithOffset, readableTime } from "../ui/localTime.ts";
 import { fileName } from "../ui/saveFile.ts";
 import { openingWords } from "./field/expose/openingWords.ts";
@@ -210,7 +211,7 @@ describe("suggested time", () => {
 describe("before it opens", () => {
   const said = (id: string, seconds = 30, ev = 15): string => {
     const camera = thistleRow.cameras.find((each) => each.id === id) as Camera;
-    return openingWords(camera, seconds, ev, inMm).join(" ");
+    return openingWords(planFor(camera), seconds, ev, inMm).join(" ");
   };
 
   test("what is said follows from the camera, the time and the light; nothing is left to fill in", () => {

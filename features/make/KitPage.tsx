@@ -3,7 +3,6 @@ import { useMemo, useState } from "react";
 import { useOutletContext } from "react-router";
 import { recipes } from "../../catalogue/recipes.ts";
 import { formatTime } from "../../core/basis/units/index.ts";
-import { isTrail } from "../../core/camera/container/index.ts";
 import { planOf, type Recipe, roomOf, throughTrays } from "../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, USUAL_Q10 } from "../../core/darkroom/temperature/index.ts";
 import type { Trail } from "../../core/document/index.ts";
@@ -58,8 +57,8 @@ export function KitPage() {
   const { busy, savePdf } = usePdf(today);
   const { value: trails } = useLive(NO_TRAILS, readTrails);
   const { paper } = printer;
+  const cut = useMemo(() => cutOrder(camera, words, linkOf(camera)), [camera, words]);
   const pages = useMemo(() => {
-    const cut = cutOrder(camera, words, linkOf(camera));
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
     const { count, ...times } = counts;
     return kitPages({
@@ -75,9 +74,9 @@ export function KitPage() {
       date: readableDay(today),
       hangings: trails.filter(({ cameraId }) => cameraId === camera.id).map(hangingOf),
     });
-  }, [camera, words, counts, opens, paper, today, trails]);
+  }, [camera.id, cut, words, counts, opens, paper, today, trails]);
   // What is made for a trail is not developed: nobody queues at a darkroom.
-  const trail = isTrail(camera);
+  const trail = cut.plan.purpose === "trail";
   // The same plan as that of the trays in Dark.
   const way = useMemo(
     () => throughTrays(planOf(TRAYS, GIVEN_AT, USUAL_Q10), counts.atOnce, roomOf(TRAYS)),

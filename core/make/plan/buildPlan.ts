@@ -106,6 +106,8 @@ export interface LoadingPlan {
   /** Names of its places, in the order they are used. */
   readonly places: readonly string[];
   readonly steps: readonly LoadingStep[];
+  /** Chambers that are turned before the hole one after the other; 1: nothing turns. */
+  readonly chambers: number;
 }
 
 /** What is outside of the camera. */
@@ -169,6 +171,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
       unloaded: unloadedAs(camera),
       places: loadPlaces(camera).map(({ name }) => name),
       steps: loadingStepsOf(camera, holding, piece),
+      chambers: camera.chambers.length,
     },
     outside: {
       foot: built && !trail && kind.steps.includes("tripod"),

@@ -11,6 +11,8 @@ export interface PiecePlan {
   readonly x: number;
   readonly y: number;
   readonly isOnWall: boolean;
+  /** Whether straight lines bend on it. */
+  readonly isBent: boolean;
   /** From the hole to its middle. */
   readonly distance: number;
   /** The catalogued format that goes in whole, or that it is a piece of. */
@@ -60,6 +62,7 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     x: film.x ?? 0,
     y: film.y ?? 0,
     isOnWall: lie.onWall,
+    isBent: lie.bent,
     distance: film.distance,
     format,
     stock: { name: whole?.name ?? null, ...stock },

@@ -74,6 +74,11 @@ test.each(ALL)("%s: steps, parts, bill and loading tell one thing", (_, camera) 
   expect(buys("shutter-tape")).toBe(plan.cover.tape > 0);
   expect(buys("magnet")).toBe(plan.cover.way === "magnet");
   expect(buys("stopper")).toBe(plan.cover.way === "stopper");
+  if (plan.cover.way !== "magnet") expect(plan.cover.needsSteel).toBe(false);
+  // Four sides inside and four outside of every plate, tier by tier.
+  const taped = plan.seals.find(({ of }) => of === "plate");
+  expect(taped?.strips ?? 0).toBe(plan.hole.plate === null ? 0 : 8 * plan.hole.count);
+  expect(taped?.length ?? 0).toBeCloseTo(8 * 43 * (plan.hole.plate === null ? 0 : plan.hole.count), 9);
   // What holds the sheet.
   expect(step("holder") !== undefined).toBe(
     plan.holding !== null && plan.holding.by !== "its own spring" && plan.steps.includes("holder"),

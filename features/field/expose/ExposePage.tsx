@@ -12,6 +12,7 @@ import { keep } from "../../../ui/keep.ts";
 import { loadIt, unloadIt } from "../../../ui/loading.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
 import { notify } from "../../../ui/notify.ts";
+import { planOf } from "../../../ui/planOf.ts";
 import { Question } from "../../../ui/Question.tsx";
 import { wakeSound } from "../../../ui/signals.ts";
 import { useLengthWords } from "../../../ui/UnitContext.ts";
@@ -71,6 +72,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const { load, packs } = kit;
   const meters = useMemo(() => withOldOffset(kit.meters, settings.meterOffset), [kit.meters, settings.meterOffset]);
   const places = useMemo(() => loadPlaces(camera), [camera]);
+  const plan = useMemo(() => planOf(camera), [camera]);
   const own = mediumById(camera.chambers[0].film.medium);
   const inField = useInField(settings.inField, camera.id, {
     picked: null,
@@ -265,7 +267,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               {good && seconds !== null && (
                 <Fold title="Before it opens" name="before">
                   <ul className="list-disc pl-4">
-                    {openingWords(camera, seconds, good.reading.ev, words).map((line) => (
+                    {openingWords(plan, seconds, good.reading.ev, words).map((line) => (
                       <li key={line}>{line}</li>
                     ))}
                   </ul>

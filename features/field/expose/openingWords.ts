@@ -1,10 +1,8 @@
 import { openingTips } from "../../../catalogue/beforeItOpens.ts";
 import { subjects } from "../../../catalogue/subjects.ts";
-import { type Camera, cameraKind, type LengthWords } from "../../../core/camera/container/index.ts";
 import { nearEnough, onSheet } from "../../../core/camera/framing/index.ts";
-import { lieOf } from "../../../core/camera/lies/index.ts";
-import { shapeOf } from "../../../core/camera/shapes/index.ts";
 import { movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
+import type { BuildPlan, LengthWords } from "../../../core/make/plan/index.ts";
 
 /** Someone who walks past: how wide, how high, how fast, how far away; mm and mm/s. Common experience. */
 const PASSER = { width: 500, height: 1700, speed: 1400, away: 5000 } as const;
@@ -20,22 +18,26 @@ const FATES = {
 } as const;
 
 /** What to see to before this camera’s hole opens in this light, for this time. */
-export function openingWords(camera: Camera, seconds: number, ev: number, words: LengthWords): readonly string[] {
-  const { film } = camera.chambers[0];
+export function openingWords(
+  { piece, container, roll, loading }: BuildPlan,
+  seconds: number,
+  ev: number,
+  words: LengthWords,
+): readonly string[] {
   const [subject] = subjects;
   const { word } = movement({ ...PASSER, brightness: USUAL_BRIGHTNESS }, seconds);
   const filled: Readonly<Record<string, string>> = {
     subject: subject?.name ?? "",
-    near: words(nearEnough(subject?.height ?? 0, film.distance, film.height, 1), "far"),
+    near: words(nearEnough(subject?.height ?? 0, piece.distance, piece.height, 1), "far"),
     away: words(PASSER.away, "far"),
-    size: words(onSheet(PASSER.height, PASSER.away, film.distance), 1),
+    size: words(onSheet(PASSER.height, PASSER.away, piece.distance), 1),
     fate: FATES[word],
   };
   const left: ReadonlySet<string> = new Set([
-    ...(shapeOf(camera.container).round === null ? ["rolls"] : []),
-    ...(lieOf(cameraKind(camera)).bent ? [] : ["bent"]),
-    ...(camera.chambers[0].roll ? [] : ["winds"]),
-    ...(camera.chambers.length > 1 ? [] : ["turn"]),
+    ...(container.round === null ? ["rolls"] : []),
+    ...(piece.isBent ? [] : ["bent"]),
+    ...(roll ? [] : ["winds"]),
+    ...(loading.chambers > 1 ? [] : ["turn"]),
     ...(seconds < SWAYS ? ["branch"] : []),
     ...(ev < SUNNY ? ["sun", "shadow"] : []),
   ]);
