@@ -35,15 +35,6 @@ export interface BillRow {
 
 export type Bill = readonly BillRow[];
 
-/** How many of a part a camera needs, where it is not one. */
-const COUNTS: Readonly<Record<string, (plan: BuildPlan) => number>> = {
-  vane: ({ container: { vanes } }) => (vanes?.tiers ?? 1) * (vanes?.sectors ?? 1),
-  disc: ({ container: { tiers } }) => tiers + 1,
-  baffle: ({ container: { tiers } }) => 2 * tiers,
-  liner: ({ holding }) => (holding?.by === "a liner a chamber" ? holding.chambers : 1),
-  slope: () => 2,
-  stop: () => 2,
-};
 /** Parts that are templates on paper, though they are drawn as card: they are stuck on the container, not cut from card. */
 const TEMPLATES: readonly string[] = ["face", "wall"];
 /** Flat black paint for two coats: 200 ml/m². Common practice. */
@@ -148,11 +139,11 @@ function coverRows({ cover }: BuildPlan): Bill {
 
 /** Parts that are cut from black card: together on sheets of A4, the larger ones by their size. */
 function cardRows(order: CutOrder, each: number): Bill {
-  const { plan, words } = order;
+  const { words } = order;
   const parts = cutParts(order).filter(
     ({ id, of }) => !TEMPLATES.includes(id) && (of === "card" || FOLDED.includes(id)),
   );
-  const count = (part: Part): number => (COUNTS[part.id]?.(plan) ?? 1) * each;
+  const count = (part: Part): number => (part.count ?? 1) * each;
   const small = parts.filter((part) => goesOn(part, A4));
   const sheets = sheetsFor(small.flatMap((part) => Array.from({ length: count(part) }, () => part)));
   return [

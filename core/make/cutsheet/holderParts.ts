@@ -1,6 +1,6 @@
 import { line, outline, rectangle } from "../../basis/drawing/index.ts";
 import { FLAP } from "../plan/index.ts";
-import { board } from "./insideParts.ts";
+import { board, many } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
@@ -95,6 +95,7 @@ export function holderParts({ plan, words }: CutOrder): readonly Part[] {
         {
           id: "slope",
           name: "Wedge of the sloped back: two",
+          count: 2,
           width: foot,
           height: high,
           of: "card",
@@ -115,7 +116,7 @@ export function holderParts({ plan, words }: CutOrder): readonly Part[] {
     case "stops": {
       const { high } = container.body;
       return [
-        board("stop", "Stop at the sheet’s end: two", STOP, high, [
+        many(2, "stop", () => "Stop at the sheet’s end: two", STOP, high, [
           line("trim", { x: STOP / 2, y: 0 }, { x: STOP / 2, y: high }),
           note(
             `${words(holding.forward)} before the back`,
@@ -128,7 +129,7 @@ export function holderParts({ plan, words }: CutOrder): readonly Part[] {
     case "a liner a chamber": {
       const [wide, high] = [holding.wide, holding.high - LINER.air + LINER.tab];
       return [
-        board("liner", `Liner of a chamber: ${holding.chambers} in all`, wide, high, [
+        many(holding.chambers, "liner", (count) => `Liner of a chamber: ${count} in all`, wide, high, [
           line("guide", { x: 0, y: LINER.tab }, { x: wide, y: LINER.tab }),
           note("tab to pull it out by", { x: wide / 2, y: LINER.tab / 2 }, { anchor: "middle" }),
           note("the sheet is taped on here", { x: wide / 2, y: high / 2 }, { anchor: "middle" }),

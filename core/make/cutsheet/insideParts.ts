@@ -42,11 +42,12 @@ export function drumParts({ plan, words }: CutOrder): readonly Part[] {
   // Between two discs, with a little air.
   const high = (drum.height - (drum.tiers + 1) * DISC - AIR) / drum.tiers;
   const wide = (across - SHAFT) / 2;
-  const { baffle } = drum;
+  const { baffle, sectors, tiers } = drum;
   return [
-    board(
+    many(
+      sectors * tiers,
       "vane",
-      `Vane, from the dowel to the wall: ${drum.sectors} for each tier, ${drum.sectors * drum.tiers} in all`,
+      (count) => `Vane, from the dowel to the wall: ${sectors} for each tier, ${count} in all`,
       wide + FLAP,
       high,
       [
@@ -57,7 +58,8 @@ export function drumParts({ plan, words }: CutOrder): readonly Part[] {
     ),
     {
       id: "disc",
-      name: `Disc: ${drum.tiers + 1} to part the tiers`,
+      name: `Disc: ${tiers + 1} to part the tiers`,
+      count: tiers + 1,
       width: across,
       height: across,
       of: "card",
@@ -104,4 +106,16 @@ export function maskPart({ plan, words }: CutOrder): Part {
 /** A piece of card. */
 export function board(id: string, name: string, width: number, height: number, marks: Part["marks"]): Part {
   return { id, name, width, height, of: "card", marks: [rectangle("cut", { x: 0, y: 0, width, height }), ...marks] };
+}
+
+/** A piece of card of which a camera needs several: how many, said once. */
+export function many(
+  count: number,
+  id: string,
+  name: (count: number) => string,
+  width: number,
+  height: number,
+  marks: Part["marks"],
+): Part {
+  return { ...board(id, name(count), width, height, marks), count };
 }

@@ -10,6 +10,8 @@ export interface Part {
   readonly width: number;
   readonly height: number;
   readonly of: PartMaterial;
+  /** How many a camera needs; left out: one. */
+  readonly count?: number;
   /** Lines where they are; words where they would best stand: `drawnPart` finds them a place that is free. */
   readonly marks: readonly (Mark | NoteMark)[];
 }

@@ -33,7 +33,8 @@ export function materialsOf(parts: readonly Part[]): readonly PartMaterial[] {
 }
 
 /**
- * Lays the parts of one material out on as few sheets of stock as can be managed, turned where that helps.
+ * Lays the parts of one material out on as few sheets of stock as can be managed, turned where that helps; each as often as
+ * a camera needs it.
  *
  * @param parts at true size, mm; those of other materials are passed over
  * @param stock sheet to cut from, mm
@@ -41,7 +42,12 @@ export function materialsOf(parts: readonly Part[]): readonly PartMaterial[] {
  * @example onStock(cutParts(cutOrderFor(box)), { of: "card", width: 600, height: 400 }).sheets // 1
  */
 export function onStock(parts: readonly Part[], { of, width, height }: StockSheet): StockPlan {
-  const mine = parts.filter((part) => part.of === of).map((part) => ({ part, scene: drawnPart(part) }));
+  const mine = parts
+    .filter((part) => part.of === of)
+    .flatMap((part) => {
+      const drawn = { part, scene: drawnPart(part) };
+      return Array.from({ length: part.count ?? 1 }, () => drawn);
+    });
   const room = { width: width - 2 * EDGE, height: height - 2 * EDGE };
   const fits = ({ scene }: (typeof mine)[number]): boolean => goesOn(scene.bounds, room);
   const held = mine.filter(fits);
@@ -61,6 +67,6 @@ export function onStock(parts: readonly Part[], { of, width, height }: StockShee
     ],
     sheets,
     parts: held.map(({ part }) => part),
-    tooLarge: mine.filter((each) => !fits(each)).map(({ part }) => part),
+    tooLarge: [...new Set(mine.filter((each) => !fits(each)).map(({ part }) => part))],
   };
 }

@@ -13,7 +13,7 @@ import {
   withHole,
   withMount,
 } from "../../camera/container/index.ts";
-import { judgeHole } from "../../camera/holeToMake/index.ts";
+import { holeAdvice, judgeHole } from "../../camera/holeToMake/index.ts";
 import { sheetToScene } from "../../light/rays/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
@@ -227,6 +227,23 @@ describe("a cap or lid never covers the hole", () => {
     expect(holeTooHigh(closingOf(raised(60)) as never)).toBeCloseTo(25 + 14.5 - 24, 9);
     expect(holeTooHigh(closingOf(raised(30)) as never)).toBe(0);
   });
+  test("of two holes the higher one counts", () => {
+    const [chamber] = can.chambers;
+    const [hole] = chamber.holes;
+    const two: Camera = {
+      ...can,
+      chambers: [
+        {
+          ...chamber,
+          holes: [
+            { ...hole, y: 60 },
+            { ...hole, y: -60 },
+          ],
+        },
+      ],
+    };
+    expect(closingOf(two)?.toHole).toBe(24);
+  });
   test("an own lid reaches as far as it was measured; a box and a can with the hole in its lid have none in the way", () => {
     const own = { choices: { closing: "lid" }, lidReach: 30 };
     expect(closingOf(raised(50, own))).toMatchObject({ by: "own lid", reach: 30 });
@@ -247,6 +264,12 @@ describe("months of sun", () => {
     const measured = { ...trail, measurements: [{ diameter, uncertainty: 0.01, axisRatio: 0.7, roughness: 0.2 }] };
     const { verdict, sun } = judgeHole(measured, PAPER_LIGHT, ideal);
     expect(verdict).toEqual({ action: "keep", reason: "for trails" });
+    const said = holeAdvice(judgeHole(measured, PAPER_LIGHT, ideal), inMm);
+    expect(said).toMatch(
+      /0\.62 mm wide on this sheet, the tracks of two days lie up to 0\.46 mm apart; holes of 0\.4 mm to 2 mm/,
+    );
+    expect(/finer/.test(said)).toBe(diameter < 0.4);
+    expect(said).not.toMatch(/wider/);
     // 32′ of disc and 24′ a day, 66.6 mm from the hole.
     expect(sun).toEqual({ disc: expect.closeTo(0.61994, 4), dayStep: expect.closeTo(0.46496, 4) });
   });
