@@ -9,7 +9,7 @@ export const CARTRIDGES_BY_DAYLIGHT =
 export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   trim: "Cut it to {sheet}, against the tape marks on the cutter: {cuts}. Mind the blade in the dark.",
   emulsion: "Find the emulsion (four ways below). It faces the hole.",
-  write: "On the back, in pencil: camera, place, initials. Hold it by its edges.",
+  write: "On the back, with {pen}: camera, place, initials. Hold it by its edges.",
   back: "Lay it on the wall opposite the hole, flat, {sheet}, the long side as drawn.",
   lean: "Set it in so that it leans from wall to wall as drawn, emulsion to the hole.",
   bow: "Bow it towards the hole: its middle at the back, its two ends forward, as drawn.",

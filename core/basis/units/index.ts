@@ -15,4 +15,4 @@ export { parseNumber } from "./parseNumber.ts";
 export { plainNumber } from "./plainNumber.ts";
 export { failure, type Result, success } from "./result.ts";
 export { formatStops, isSaid, moreOrLess } from "./stops.ts";
-export { formatClock, formatTime, parseTime, sayTime } from "./time.ts";
+export { formatClock, formatTime, parseTime, sayOpenTime, sayTime } from "./time.ts";

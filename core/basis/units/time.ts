@@ -78,6 +78,21 @@ export function formatClock(seconds: number): string {
   return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
 }
 
+const DAY_SECONDS = 86_400;
+/** Longer times are said in days: nobody counts their minutes; s. */
+const UNCOUNTED = 40 * 3600;
+
+/**
+ * How long a hole is kept open: as it is counted, or in days where nobody counts.
+ *
+ * @param seconds ≥ 0, finite
+ * @returns text
+ * @example sayOpenTime(150) // "2 min 30 s"
+ */
+export function sayOpenTime(seconds: number): string {
+  return seconds > UNCOUNTED ? sayTime(seconds) : formatTime(seconds);
+}
+
 /**
  * A time as a person says it: two figures. {@link formatTime} is for sums and clocks.
  *
@@ -87,6 +102,8 @@ export function formatClock(seconds: number): string {
  */
 export function sayTime(seconds: number): string {
   if (seconds < 0.3) return formatTime(seconds);
+  if (seconds > UNCOUNTED)
+    return `about ${Number((seconds / DAY_SECONDS).toPrecision(1 + Number(seconds > 9.5 * DAY_SECONDS)))} days`;
   const [size, unit] = seconds < 99.5 ? [seconds, "s"] : seconds < 5970 ? [seconds / 60, "min"] : [seconds / 3600, "h"];
   return size < 99.5 ? `${Number(size.toPrecision(2))} ${unit}` : formatTime(seconds);
 }

@@ -11,6 +11,7 @@ import {
   parseTime,
   plainNumber,
   sayLength,
+  sayOpenTime,
   sayTime,
 } from "./index.ts";
 import { plainDigits } from "./plainDigits.ts";
@@ -243,6 +244,17 @@ describe("digits of other scripts", () => {
       const written = [...String(1234567890)].map((digit) => String.fromCodePoint(zero + Number(digit))).join("");
       expect(plainDigits(written)).toBe("1234567890");
     }
+  });
+
+  test("a time of days is said in days: nobody counts its minutes", () => {
+    // 46 h 31 min of a dim lamp; twelve and a half days.
+    expect([46.52, 39, 41, 300].map((hours) => sayTime(hours * 3600))).toEqual([
+      "about 2 days",
+      "39 h",
+      "about 2 days",
+      "about 13 days",
+    ]);
+    expect([150, 39.5 * 3600, 46.52 * 3600].map(sayOpenTime)).toEqual(["2 min 30 s", "39 h 30 min", "about 2 days"]);
   });
 
   test("sayTime and formatDistance speak two figures", () => {

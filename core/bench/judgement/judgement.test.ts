@@ -136,3 +136,25 @@ test("the corner figure of the verdict is the one that is read beside it; while 
     if (corners) expect(corners.title).toContain(`${corner?.toFixed(1)} stops`);
   }
 });
+
+test("a trim that throws away more than a tenth for less than half a stop is not offered", () => {
+  const depths = Array.from({ length: 60 }, (_, i) => 70 + i);
+  for (const depth of depths) {
+    const camera = testCamera("flat-box", { depth, openingDiameter: 12 });
+    const trim = verdicts(camera).find(({ id }) => id === "dark-corners")?.fix;
+    if (!trim?.label.startsWith("Trim")) continue;
+    const { film: before } = camera.chambers[0];
+    const after = trim.apply(camera).chambers[0].film;
+    const thrown = 1 - (after.width * after.height) / (before.width * before.height);
+    const { corner } = solve(pictureRequest(camera, PAPER_LIGHT), ideal).stopsLost;
+    expect(thrown <= 0.1 || (corner ?? 9) - 2 >= 0.5).toBe(true);
+  }
+  // 2.3 stops lost: to have 2 left more than a tenth would go.
+  const dim = depths
+    .map((depth) => testCamera("flat-box", { depth, openingDiameter: 12 }))
+    .find((camera) => {
+      const { corner } = solve(pictureRequest(camera, PAPER_LIGHT), ideal).stopsLost;
+      return corner !== null && corner > 2.2 && corner < 2.4;
+    }) as Camera;
+  expect(verdicts(dim).find(({ id }) => id === "dark-corners")?.fix).toBeNull();
+});

@@ -171,8 +171,9 @@ function darkCorners(judged: Case): readonly Verdict[] {
   ];
 }
 
-/** No trim leaves less than this share of the picture. */
+/** No trim leaves less than this share of the picture; none throws away more than a tenth for less than half a stop. */
 const LEAST_LEFT = 0.5;
+const WORTH = { thrown: 0.1, stops: 0.5 } as const;
 
 /**
  * The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. A hole far from
@@ -202,7 +203,10 @@ function trimFix(judged: Case): Fix | null {
     else high = middle;
   }
   const { width, height } = sized(low);
-  if (width * height < LEAST_LEFT * film.width * film.height) return null;
+  const left = (width * height) / (film.width * film.height);
+  if (left < LEAST_LEFT) return null;
+  const gained = (cornerLoss(camera, judged) ?? Number.POSITIVE_INFINITY) - MOST_STOPS;
+  if (1 - left > WORTH.thrown && gained < WORTH.stops) return null;
   return {
     label: `Trim the sheet to ${words(width)} × ${words(height)}`,
     apply: (c) => cutTo(c, { width, height }),

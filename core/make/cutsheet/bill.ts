@@ -238,6 +238,7 @@ function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
     plate: "plate inside and out on all four sides",
     lid: "lid or seams twice round",
     cap: "cap",
+    wrap: "all of it in two layers",
   } as const;
   return [
     ...(length > 0

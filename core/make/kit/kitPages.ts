@@ -1,5 +1,6 @@
 import { label } from "../../basis/drawing/index.ts";
 import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
+import { MARKED_WITH } from "../plan/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
 import { type Hanging, hangingPages } from "./hangingPages.ts";
 import { instructions } from "./instructions.ts";
@@ -98,7 +99,7 @@ function packPage(order: KitOrder): Page {
     write(flow, "Number ______   Initials ______   Camera ______________   Position ______");
     write(
       flow,
-      "Initials go on the back of every sheet, with a soft pen, before it goes into the camera: pencil does not hold on plastic-coated paper.",
+      `Initials go on the back of every sheet, with ${MARKED_WITH}, before it goes into the camera: pencil does not hold on plastic-coated paper.`,
     );
   });
 }

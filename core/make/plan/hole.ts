@@ -1,6 +1,6 @@
 import {
   type Camera,
-  cameraKind,
+  cameraBody,
   type DesignLight,
   DRILLED_FROM,
   type HoleMount,
@@ -14,7 +14,6 @@ import {
   wallMaterial,
 } from "../../camera/container/index.ts";
 import { type JudgedHole, judgeHole } from "../../camera/holeToMake/index.ts";
-import { lieOf } from "../../camera/lies/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
 
@@ -103,7 +102,7 @@ export function holePlan(
     count: holes.length * shapeOf(camera.container).tiers,
     plate: hasOpening ? PLATE_SIZE : null,
     plateSide: camera.container.plateSide ?? "inside",
-    isCurved: lieOf(cameraKind(camera)).onWall || camera.container.shape === "drum",
+    isCurved: cameraBody(camera).face === "wall",
     opening: hasOpening ? OPENED_BY[wallMaterial(camera)] : null,
   };
 }

@@ -4,6 +4,9 @@ import { type LoadingStep, lieOf } from "../../camera/lies/index.ts";
 import type { HoldingPlan } from "./holding.ts";
 import type { PiecePlan } from "./piece.ts";
 
+/** What writes on the back of any sheet: pencil does not hold on plastic-coated paper. Common practice. */
+export const MARKED_WITH = "a soft pen";
+
 /** What fingers see to, by what holds the sheet; a sheet that springs, leans or bows is held by the way it is put in. */
 const HELD: Readonly<Record<HoldingPlan["by"], LoadingStep | null>> = {
   tape: "hold",

@@ -333,3 +333,10 @@ test("numbers for lid and bottom of each of a set are round, and smaller than th
   expect(round.map(({ height }) => height)).toEqual([26.5, 26.5, 26.5]);
   expect(cutParts(cutOrderFor(testCamera("curled-can"))).some(({ id }) => id.startsWith("label-round-"))).toBe(false);
 });
+
+test("a wall that glows is wrapped whole, in two layers of tape 48 mm wide: the bill has it", () => {
+  const box = testCamera("flat-box");
+  const tape = (camera: Camera) => toldOf(camera).bill.find(({ id }) => id === "black-tape")?.amount ?? 0;
+  const surface = 2 * (165 * 118 + 165 * 70 + 118 * 70);
+  expect(tape(withContainer(box, { translucent: true })) - tape(box)).toBeCloseTo((2 * surface) / 48, 6);
+});

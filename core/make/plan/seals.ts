@@ -4,7 +4,7 @@ import type { HolePlan } from "./hole.ts";
 
 /** Where tape keeps light out: so many strips, so long in all; mm. */
 export interface Seal {
-  readonly of: "plate" | "lid" | "cap";
+  readonly of: "plate" | "lid" | "cap" | "wrap";
   readonly strips: number;
   readonly length: number;
 }
@@ -13,6 +13,9 @@ export interface Seal {
 const PAST_PLATE = 12;
 /** A cap's tape: three strips in a star over its disc, one round; how far each goes on, the air a collar slides by, its card, mm; common practice. */
 export const CAP = { card: 0.3, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
+
+/** A roll of black cloth tape, and how many layers go round a wall that glows, mm; common practice. */
+const WRAP = { wide: 48, layers: 2 } as const;
 
 /** Every seal of a camera. */
 export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null): readonly Seal[] {
@@ -29,10 +32,16 @@ export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null)
   return [
     ...plate,
     ...lid,
+    ...(built && camera.container.translucent ? [wrapped(shapeOf(camera.container).paintedInside)] : []),
     ...(cap.length > 0
       ? [{ of: "cap", strips: cap.length, length: cap.reduce((sum, one) => sum + one, 0) } as const]
       : []),
   ];
+}
+
+/** The whole container in two layers: walls and lid are as large outside as inside, or a little more. */
+function wrapped(surface: number): Seal {
+  return { of: "wrap", strips: WRAP.layers, length: (WRAP.layers * surface) / WRAP.wide };
 }
 
 /** Once round a collar in the middle of its card's thickness, mm. */

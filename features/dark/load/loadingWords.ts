@@ -1,5 +1,5 @@
 import { loadingSteps as words } from "../../../catalogue/loadingSteps.ts";
-import type { BuildPlan, LengthWords, LoadingStep } from "../../../core/make/plan/index.ts";
+import { type BuildPlan, type LengthWords, type LoadingStep, MARKED_WITH } from "../../../core/make/plan/index.ts";
 
 /** One thing to do in the dark, in words. */
 export interface LoadingLine {
@@ -13,6 +13,7 @@ export function loadingLines({ piece, hole, loading }: BuildPlan, length: Length
     sheet: `${length(piece.width, 1)} × ${length(piece.height, 1)}`,
     gap: length(piece.gap?.free ?? 0, 0),
     cuts: piece.cuts.map(({ at }) => length(at, 1)).join(", then "),
+    pen: MARKED_WITH,
     places: loading.places.join(", "),
     rim: hole.plate === null ? "rim of the hole" : "scratchy rim of the plate",
   };

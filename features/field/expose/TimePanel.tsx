@@ -1,6 +1,6 @@
 import { ToggleGroup } from "radix-ui";
 import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
-import { formatStops, formatTime, isSaid, moreOrLess, parseTime } from "../../../core/basis/units/index.ts";
+import { formatStops, isSaid, moreOrLess, parseTime, sayOpenTime } from "../../../core/basis/units/index.ts";
 import { type Medium, responseOf, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/Button.tsx";
 import { Fold } from "../../../ui/Fold.tsx";
@@ -43,7 +43,7 @@ export function TimePanel({
     <div className="grid gap-3">
       <BigTime
         caption={`${subject}: ${planned ? "of your bracket, " : ""}keep it open for`}
-        text={formatTime(seconds)}
+        text={sayOpenTime(seconds)}
       />
       {seconds < SHORTEST_COUNT && (
         <p role="alert" className="text-action">
@@ -68,7 +68,7 @@ export function TimePanel({
             className="min-h-[3.4rem] bg-card px-1 leading-tight data-[state=on]:bg-kraft-pale"
           >
             <span className="block text-[0.83rem] text-quiet">{name}</span>
-            <span className="block font-semibold text-[1.1rem]">{formatTime(counted[index] as number)}</span>
+            <span className="block font-semibold text-[1.1rem]">{sayOpenTime(counted[index] as number)}</span>
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
@@ -89,7 +89,7 @@ export function TimePanel({
           label="Your own time"
           name="own-time"
           value={seconds}
-          show={formatTime}
+          show={sayOpenTime}
           read={parseTime}
           take={(value) => {
             if (value === null || !(value > 0) || value > LONGEST)

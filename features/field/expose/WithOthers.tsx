@@ -1,4 +1,4 @@
-import { formatTime } from "../../../core/basis/units/index.ts";
+import { sayOpenTime } from "../../../core/basis/units/index.ts";
 import { Check } from "../../../ui/Check.tsx";
 import { placeOf } from "../placeOf.ts";
 import { type Alone, type CameraLoaded, type Companion, numberOf } from "./companions.ts";
@@ -43,7 +43,7 @@ export function WithOthers({
             label={[
               camera.name,
               place,
-              formatTime(as.seconds),
+              sayOpenTime(as.seconds),
               load === null && camera.set == null ? "no load noted" : "",
             ]
               .filter(Boolean)
