@@ -3,6 +3,7 @@ import { materials } from "../../../catalogue/materials.ts";
 import { allMedia } from "../../../catalogue/media.ts";
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
+import { PURPOSES } from "../../../catalogue/purposes.ts";
 import {
   type Camera,
   cameraKind,
@@ -34,10 +35,6 @@ const SIDES = [
   { id: "inside", name: "inside the wall" },
   { id: "outside", name: "outside the wall" },
 ];
-const PURPOSES = [
-  { id: "picture", name: "a picture" },
-  { id: "trail", name: "a months-long sun trail" },
-] as const;
 const TAPES = [
   { id: "0", name: "not taped yet" },
   { id: "1", name: "one layer" },

@@ -6,7 +6,8 @@ import { materials } from "../../../catalogue/materials.ts";
 import { allMedia } from "../../../catalogue/media.ts";
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { type Camera, type DesignField, fieldRecord, type Purpose } from "../../../core/camera/container/index.ts";
+import { PURPOSES } from "../../../catalogue/purposes.ts";
+import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { lieOf } from "../../../core/camera/lies/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
@@ -30,12 +31,6 @@ import {
   readNewCamera,
   typedIn,
 } from "./readNewCamera.ts";
-
-/** What a camera can be for. */
-const PURPOSES: readonly { readonly id: Purpose; readonly name: string }[] = [
-  { id: "picture", name: "a picture" },
-  { id: "trail", name: "weeks or months of sun" },
-];
 
 /** The choice that stands for no format. */
 const OWN_SIZE = "own";

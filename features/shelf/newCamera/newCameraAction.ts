@@ -1,6 +1,7 @@
 import { allMedia } from "../../../catalogue/media.ts";
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
+import { PURPOSES } from "../../../catalogue/purposes.ts";
 import { isCameraKind } from "../../../core/camera/kinds/index.ts";
 import { addCamera, readSettings, type StorageFailure } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/localTime.ts";
@@ -29,7 +30,7 @@ function isForm(sent: unknown): sent is NewCameraForm {
     typeof insideBlack === "boolean" &&
     typeof kind === "string" &&
     isCameraKind(kind) &&
-    (purpose === "picture" || purpose === "trail") &&
+    PURPOSES.some(({ id }) => id === purpose) &&
     MOUNTS.some(({ id }) => id === mount) &&
     allMedia().some(({ id }) => id === medium) &&
     plates.some(({ thickness }) => String(thickness) === plate) &&
