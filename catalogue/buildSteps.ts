@@ -436,6 +436,13 @@ export const stepTexts: StepTexts = {
     tools: ["printed label", "clear tape"],
   },
   "light-test": lightTest,
+  "light-test-film": {
+    ...lightTest,
+    minutes: 5,
+    what: "Shut it and tape it as it will be, and try it with the lamp: now, before the film is in.",
+    why: "A leak found later costs the whole film.",
+    tools: ["lamp"],
+  },
   "light-test-trail": {
     ...lightTest,
     minutes: 5,

@@ -1,6 +1,6 @@
 import type { Camera } from "../camera/container/index.ts";
 import type { SheetFormat } from "../camera/sheet/index.ts";
-import { type BuildPlan, buildPlan } from "../make/plan/index.ts";
+import { type BuildPlan, buildPlan, type PlanCatalogue } from "../make/plan/index.ts";
 import { ideal, PAPER_LIGHT } from "./cameras.ts";
 
 const sheet = (id: string, name: string, width: number, height: number, cutFrom?: string): SheetFormat => ({
@@ -22,7 +22,7 @@ const FORMATS: readonly SheetFormat[] = [
 ];
 
 /** What a plan of a test is made with. */
-export const planCatalogue = { formats: FORMATS, light: PAPER_LIGHT, ideal } as const;
+export const planCatalogue: PlanCatalogue = { formats: FORMATS, light: PAPER_LIGHT, ideal };
 
 /** The plan of a camera. */
 export function planFor(camera: Camera): BuildPlan {

@@ -42,6 +42,15 @@ function roundLabels({ plan, numbers }: CutOrder): readonly Part[] {
   }));
 }
 
+/** Whether a card of this size goes on a wall of the camera: round what is round, else on its front. */
+function bears(
+  { container }: CutOrder["plan"],
+  { width, height }: { readonly width: number; readonly height: number },
+): boolean {
+  const { across, high } = container.body;
+  return high >= height && (container.round !== null || across >= width);
+}
+
 /** A label that goes on what is smaller than a visiting card, mm. */
 const SMALL = { width: 42, height: 30 } as const;
 
@@ -49,8 +58,7 @@ function labelPart(order: CutOrder, number: number): Part {
   const { plan, fNumber, medium, code, numbers } = order;
   const many = numbers.length > 1;
   const part = { id: `label-${number}`, name: many ? `Label, number ${number}` : "Label" };
-  if (plan.container.body.high < CARD.height)
-    return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
+  if (!bears(plan, CARD)) return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
   const trail = plan.purpose === "trail";
   return {
     ...part,
@@ -136,7 +144,7 @@ function exposureCard({ plan, fNumber, medium, times }: CutOrder): Part {
   const rows = times.slice(0, MOST_TIMES);
   return {
     id: "exposure-card",
-    name: "Exposure card, to stick on",
+    name: bears(plan, CARD) ? "Exposure card, to stick on" : "Exposure card, to take along",
     ...CARD,
     of: "paper",
     marks: [

@@ -181,7 +181,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
     view: viewPlan(camera, catalogue.light),
     ways,
     parts: kind.parts,
-    steps: trail ? sealedLast(kind.steps) : kind.steps,
+    steps: trail ? sealedLast(kind.steps) : triedEmpty(kind.steps),
   };
 }
 
@@ -190,4 +190,12 @@ function sealedLast(steps: readonly StepName[]): readonly StepName[] {
   const others = steps.filter((step) => step !== "lid");
   const at = others.indexOf("put-up");
   return at < 0 || others.length === steps.length ? steps : [...others.slice(0, at), "lid", ...others.slice(at)];
+}
+
+/** A camera that is loaded as it is built is tried by the lamp before the film is in it. */
+function triedEmpty(steps: readonly StepName[]): readonly StepName[] {
+  const at = steps.indexOf("cartridges");
+  if (at < 0) return steps;
+  const before = steps.slice(0, at);
+  return [...before, "light-test", ...steps.slice(at).filter((step) => step !== "light-test")];
 }

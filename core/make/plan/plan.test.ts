@@ -340,3 +340,25 @@ test("a wall that glows is wrapped whole, in two layers of tape 48 mm wide: the 
   const surface = 2 * (165 * 118 + 165 * 70 + 118 * 70);
   expect(tape(withContainer(box, { translucent: true })) - tape(box)).toBeCloseTo((2 * surface) / 48, 6);
 });
+
+test("where film goes in as it is built, the lamp test comes before it; it needs no sheet", () => {
+  const { steps, step } = toldOf(testCamera("matchbox"));
+  const ids = steps.map(({ id }) => id);
+  expect(ids.indexOf("light-test")).toBe(ids.indexOf("cartridges") - 1);
+  expect(ids.filter((id) => id === "light-test")).toHaveLength(1);
+  expect(step("light-test")?.what).toMatch(/before the film is in/);
+  expect(toldOf(testCamera("flat-box")).step("light-test")?.what).toMatch(/leave a sheet shut in it/);
+});
+
+test("labels go on what bears them: a card on a box and round a can, a small one on a matchbox and on a narrow box", () => {
+  const label = (camera: Camera) => cutParts(cutOrderFor(camera)).find(({ id }) => id === "label-1")?.width;
+  expect([label(testCamera("flat-box")), label(testCamera("curled-can"))]).toEqual([86, 86]);
+  expect([label(testCamera("matchbox")), label(testCamera("flat-box", { width: 80, sheetWidth: 60 }))]).toEqual([
+    42, 42,
+  ]);
+  const card = (camera: Camera) => cutParts(cutOrderFor(camera)).find(({ id }) => id === "exposure-card")?.name;
+  expect([card(testCamera("flat-box")), card(testCamera("matchbox"))]).toEqual([
+    "Exposure card, to stick on",
+    "Exposure card, to take along",
+  ]);
+});

@@ -65,6 +65,7 @@ export type StepTextId =
   | "label"
   | "label-trail"
   | "light-test"
+  | "light-test-film"
   | "light-test-trail"
   | "put-up";
 

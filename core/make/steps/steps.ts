@@ -304,6 +304,8 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
   },
   label: ({ purpose }) =>
     purpose === "trail" ? { text: "label-trail", part: "warning" } : { text: "label", part: "exposure-card" },
-  "light-test": ({ purpose }) => ({ text: purpose === "trail" ? "light-test-trail" : "light-test" }),
+  "light-test": ({ purpose, steps }) => ({
+    text: purpose === "trail" ? "light-test-trail" : steps.includes("cartridges") ? "light-test-film" : "light-test",
+  }),
   "put-up": ({ purpose }) => (purpose === "trail" ? { text: "put-up" } : null),
 };
