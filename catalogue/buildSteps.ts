@@ -221,7 +221,7 @@ export const stepTexts: StepTexts = {
   divider: {
     title: "Stand the divider in",
     minutes: 10,
-    what: "Fold its flap and glue it down the middle of the back. It stands {high} forward of the sheet.",
+    what: "Fold its two flaps and glue them to floor and ceiling, in the middle, not to the back: {slot} stay free there, and the one sheet slides in behind it. It reaches {high} forward of the sheet.",
     why: "Without it the two pictures run into each other.",
     caution: BLADE,
     tools: ["black card", "glue"],

@@ -56,10 +56,10 @@ describe("parts for every shape", () => {
     expect(reckoned).toBeCloseTo(66.6 + 2 * camera.container.wall, 9);
   });
 
-  test("a divider stands as far forward as the design says, with a flap", () => {
+  test("a divider reaches as far forward as the design says, leaves the sheet 1 mm to slide behind it, and has two flaps", () => {
     const camera = withChamber(testCamera("stereo-box"), { divider: 42 });
     const part = partOf(cutParts(cutOrderFor(camera)), "divider");
-    expect([part.width, part.height]).toEqual([52, cameraBody(camera).high]);
+    expect([part.width, part.height]).toEqual([41, cameraBody(camera).high + 20]);
   });
 
   test("a drum gets vanes on its dowel, discs, and baffles where it has them", () => {

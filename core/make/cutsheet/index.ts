@@ -3,7 +3,7 @@ export { type BottleLabel, bottleLabel } from "./bottleLabel.ts";
 export { filledLogCard, type LogField } from "./cards.ts";
 export { CHECK_BAR } from "./checkRulers.ts";
 export { drawnPart } from "./drawnPart.ts";
-export { SHAFT } from "./insideParts.ts";
+export { SHAFT, SLOT } from "./insideParts.ts";
 export type { CardTime, CutOrder } from "./order.ts";
 export { layOut, type Page, type PageTitle, type PrintScale, TRUE_SCALE } from "./pages.ts";
 export { PAPERS, type Paper } from "./paper.ts";

@@ -2,7 +2,7 @@ import { line, type Mark, rectangle } from "../../basis/drawing/index.ts";
 import type { CutOrder } from "./order.ts";
 import { note, type Part } from "./part.ts";
 
-/** Flap a divider or a baffle is glued by, mm. */
+/** Flap that a divider, a vane or a baffle is glued by, mm. */
 const FLAP = 10;
 /** A shaft the drum's discs turn on: a 6 mm dowel, common practice. */
 export const SHAFT = 6;
@@ -14,16 +14,30 @@ const DISC = 0.5;
 const AIR = 1;
 const SLIP = 1;
 
-/** A wall between two pictures, where the design has one. */
+/** Left free behind a divider, so that the one sheet slides in behind it, mm; common practice. */
+export const SLOT = 1;
+
+/** A wall between two pictures, where the design has one: it hangs between floor and ceiling, the sheet goes behind it. */
 export function dividerPart({ plan, words }: CutOrder): readonly Part[] {
   const { divider } = plan;
   if (divider === null) return [];
   const { high } = plan.container.body;
+  const wide = Math.max(SLOT, divider - SLOT);
   return [
-    board("divider", "Divider between the two pictures", divider + FLAP, high, [
-      line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: high }),
-      note(`stands ${words(divider)} forward of the sheet, ${words(high)} high`, { x: FLAP + 4, y: high / 2 }, UP),
-      note("flap", { x: FLAP / 2, y: high / 2 }, flap(high)),
+    board("divider", "Divider between the two pictures", wide, high + 2 * FLAP, [
+      line("trim", { x: 0, y: FLAP }, { x: wide, y: FLAP }),
+      line("trim", { x: 0, y: FLAP + high }, { x: wide, y: FLAP + high }),
+      note(`from ${words(SLOT)} before the sheet to ${words(divider)}`, { x: wide / 2, y: FLAP + high / 2 }, UP),
+      note(
+        "flap",
+        { x: wide / 2, y: FLAP / 2 },
+        { anchor: "middle", within: { x: 0, y: 0, width: wide, height: FLAP } },
+      ),
+      note(
+        "flap",
+        { x: wide / 2, y: high + 1.5 * FLAP },
+        { anchor: "middle", within: { x: 0, y: high + FLAP, width: wide, height: FLAP } },
+      ),
     ]),
   ];
 }

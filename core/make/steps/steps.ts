@@ -1,4 +1,4 @@
-import { SHAFT } from "../cutsheet/index.ts";
+import { SHAFT, SLOT } from "../cutsheet/index.ts";
 import type { BuildPlan, LengthWords, StepName, Ways } from "../plan/index.ts";
 import { filled, type MakingQuestion, type StepTextId, type StepTexts } from "./stepText.ts";
 
@@ -197,7 +197,9 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     };
   },
   divider: ({ divider }, words) =>
-    divider === null ? null : { text: "divider", measures: { high: words(divider) }, part: "divider" },
+    divider === null
+      ? null
+      : { text: "divider", measures: { high: words(divider), slot: words(SLOT) }, part: "divider" },
   vanes: ({ container: { vanes }, loading }, words) =>
     vanes && {
       text: "vanes",

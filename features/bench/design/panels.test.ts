@@ -112,6 +112,14 @@ describe("words of the preview", () => {
     expect(previewWords({ burnt: 0.2, blank: 0.4 }, "negative")).toMatch(/Pre-flash/);
     expect(previewWords({ burnt: 0, blank: 0.4 }, "negative")).toMatch(/shadows are empty/);
     expect(previewWords({ burnt: 0.05, blank: 0.1 }, "negative")).toMatch(/both ends are there/);
+    for (const [burnt, blank] of [
+      [0.5, 0],
+      [0, 0.8],
+      [0.2, 0.4],
+    ] as const)
+      expect(previewWords({ burnt, blank }, "printing-out")).toBe(
+        `${100 * burnt} % of the sheet went brown, ${100 * blank} % of the sheet stayed white. It darkens with every clear day, by itself.`,
+      );
     // A direct positive goes white where it had too much.
     expect(previewWords({ burnt: 0.5, blank: 0 }, "direct-positive")).toBe(
       "50 % of the sheet went white: give it half the time.",

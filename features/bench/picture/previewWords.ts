@@ -15,6 +15,8 @@ export function previewWords(
     `${share(burnt)} of the sheet went ${tooMuch}`,
     `${share(blank)} of the sheet stayed ${tooLittle}`,
   ];
+  // Nobody counts seconds of a sheet that stays out for weeks, and none is flashed.
+  if (response === "printing-out") return `${much}, ${little}. It darkens with every clear day, by itself.`;
   if (burnt > 0.3) return `${much}: give it half the time.`;
   if (blank > 0.6) return `${little}: give it twice the time.`;
   if (blank > 0.3 && burnt > 0.1)
