@@ -406,7 +406,7 @@ export const stepTexts: StepTexts = {
   tray: {
     title: "Number them",
     minutes: 10,
-    what: "Stick number 1 to {count} on lid and bottom of each canister. Stand them caps down, three in a row, in a tray or on a board with a magnet under each. Turn each over when it was exposed: the highest number showing is the shots left.",
+    what: "Stick number 1 to {count} on lid and bottom of each canister. Stand them caps down in a tray or on the board; a magnet at each cross and a steel washer on each cap hold them there. Turn each over when it was exposed: the highest number showing is the shots left.",
     why: "In the field one look tells how many are left.",
     caution: null,
     tools: ["printed labels", "tray"],

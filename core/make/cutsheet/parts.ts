@@ -7,6 +7,7 @@ import { holderParts, shutterPart, tabParts, tripodPart } from "./holderParts.ts
 import { dividerPart, drumParts, maskPart } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
 import { type Part, TEXT, note as text } from "./part.ts";
+import { trayParts } from "./trayPart.ts";
 
 const CROSS = 5;
 /** Overlap of a wrapped template, mm. */
@@ -29,7 +30,7 @@ const PARTS: Readonly<Record<PartName, (order: CutOrder) => readonly Part[]>> = 
   tripod: ({ plan }) => (plan.outside.foot ? [tripodPart()] : []),
   tabs: tabParts,
   cap: capParts,
-  cards: cardParts,
+  cards: (order) => [...trayParts(order), ...cardParts(order)],
 };
 
 /**

@@ -362,3 +362,14 @@ test("labels go on what bears them: a card on a box and round a can, a small one
     "Exposure card, to take along",
   ]);
 });
+
+test("nine canisters stand on a board of three by three, as wide as they are with 6 mm between", () => {
+  const set = { ...testCamera("canister"), set: { count: 9, exposed: [] } };
+  const board = cutParts(cutOrderFor(set)).find(({ id }) => id === "tray");
+  // 29.5 mm inside, walls of 1 mm: 31.5; three of them with four gaps.
+  expect([board?.width, board?.height]).toEqual([3 * 31.5 + 4 * 6, 3 * 31.5 + 4 * 6]);
+  expect(board?.marks.filter(({ kind }) => kind === "circle")).toHaveLength(9);
+  const seven = cutParts(cutOrderFor({ ...set, set: { count: 7, exposed: [] } })).find(({ id }) => id === "tray");
+  expect([seven?.width, seven?.marks.filter(({ kind }) => kind === "circle").length]).toEqual([3 * 31.5 + 4 * 6, 7]);
+  expect(cutParts(cutOrderFor(testCamera("curled-can"))).some(({ id }) => id === "tray")).toBe(false);
+});

@@ -286,7 +286,10 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
   },
   rest: (plan) => (plan.outside.rolls ? { text: "rest", measures: named(plan) } : null),
   tripod: ({ outside }) => (outside.foot ? { text: "tripod", part: "tripod" } : null),
-  tray: ({ alike }) => (alike > 1 ? { text: "tray", measures: { count: String(alike) } } : null),
+  tray: ({ alike, container }) =>
+    alike > 1
+      ? { text: "tray", measures: { count: String(alike) }, ...(container.round === null ? {} : { part: "tray" }) }
+      : null,
   cutter: ({ piece, roll, alike }, words) => {
     const [first, second] = piece.cuts;
     if (roll !== null || first === undefined) return null;
