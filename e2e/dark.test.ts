@@ -50,7 +50,7 @@ describe("Dark · Load", () => {
     await maker.sees("[data-lamp-words]", /red lamp only/);
     await maker.sees(
       "[data-loading-steps]",
-      /Chamber by chamber, in this order: T1, T2[\s\S]*scratchy rim[\s\S]*collar/,
+      /Chamber by chamber, in this order: T1, T2[\s\S]*into its liner[\s\S]*collar/,
     );
     await maker.press("From the pack");
     await maker.page.evaluate(() =>

@@ -41,7 +41,7 @@ export function AimPanel({
         {angle("roll", "Turned clockwise", -180, 180)}
         <Check
           label="Hangs upside down, its lid below"
-          className="col-span-2"
+          className="col-span-2 min-h-9"
           checked={hangsUpsideDown(aim)}
           onCheck={() => onAim(hungOver(aim))}
         />
