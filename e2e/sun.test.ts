@@ -270,6 +270,16 @@ describe("Sun · Read", () => {
     await maker.reload();
     await maker.sees("[data-points]", /3 on tracks, 2 on the horizon/);
     await maker.sees("[data-stood]", /Looked at\s+1(79|80)/);
+    // It lay on the glass once: Proof takes the same scan, and another plan of this camera reads it.
+    await maker.goTo("/proof");
+    await maker.press("Sun sheet of");
+    await maker.page.waitForFunction(() => document.querySelector("[data-from-sun]") === null);
+    await maker.goTo("/sun");
+    await maker.press("Plan another");
+    await maker.page.waitForFunction(() => new URLSearchParams(window.location.search).has("trail"));
+    await maker.goTo(`/sun/read${new URL(maker.page.url()).search}`);
+    await maker.press("Read made-up sheet.png");
+    await maker.page.waitForSelector("[data-tracks=drawn]");
   });
 
   test("a can knocked on the way: its day is found, the tracks before and after it are looked at by turns, and it is taken back", async () => {

@@ -58,7 +58,7 @@ export { loadsLeft } from "./loadsLeft.ts";
 export { listNegatives, saveNegatives } from "./negatives.ts";
 export { noteActs, recoverActs } from "./notedActs.ts";
 export { askToPersist, type Persistence, roomLeft, roomTaken } from "./persistence.ts";
-export { readPicture, savePicture } from "./pictures.ts";
+export { pictureFile, readPicture, savePicture } from "./pictures.ts";
 export { type Act, doActs, listRecords, saveRecord } from "./records.ts";
 export { type Recovery, recoverUnsaved } from "./recovery.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";

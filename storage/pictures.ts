@@ -19,6 +19,12 @@ export async function readPicture(sum: string, db: StillBoxDb = theDb()): Promis
   return row === undefined ? null : new Uint8Array(await contentOf(row).arrayBuffer());
 }
 
+/** A picture as the file it came as, to be taken in once more elsewhere, or `null` where it is not here. */
+export async function pictureFile(sum: string, db: StillBoxDb = theDb()): Promise<File | null> {
+  const row = await db.pictures.get(sum);
+  return row === undefined ? null : new File([contentOf(row)], row.name, { type: row.type });
+}
+
 /** A stored picture's content, whichever version stored it. */
 export function contentOf({ bytes }: PictureRow): Blob {
   return "arrayBuffer" in bytes ? bytes : new Blob([bytes]);

@@ -9,6 +9,7 @@ import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
 import { flatbedOrder } from "./flatbedOrder.ts";
+import { SunSheets } from "./SunSheets.tsx";
 
 /** What is read everywhere, and what most browsers can draw; an iPhone makes a JPEG of what is not among them. */
 const ACCEPT = "image/png,image/jpeg,image/tiff,image/webp,image/avif,.tif,.tiff";
@@ -84,6 +85,11 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
               }}
             />
             <Flatbed data={data} busy={busy !== null} onBusy={setBusy} onScan={(file, of) => void add([file], of)} />
+            <SunSheets
+              data={data}
+              busy={busy !== null}
+              onScan={(file, camera) => void add([file], { shot: null, camera, white: null })}
+            />
             <p className="min-w-0 grow basis-64 text-[0.87rem] text-quiet">
               Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to {MOST_PIXELS / 1e6} million pixels.
               Each is unpacked whole in a thread of its own, with up to 1 GB for its numbers. The file stays as it is.

@@ -58,13 +58,14 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
   const own = points.filter((point) => isOfStand(point, stand));
   const withPoints = (next: readonly FitPoint[]): void =>
     edit((before) => (before.reading ? { ...before, reading: { ...before.reading, points: next } } : before));
+  const begin = (picture: string, name: string): void => {
+    edit((before) => ({ ...before, fittedAim: null, reading: { picture, name, points: [] } }));
+    setFit(null);
+  };
   const take = async (file: File): Promise<void> => {
     const kept = await savePicture(file);
     if (!kept.ok) notify(kept.error.message, { urgent: true });
-    else {
-      edit((before) => ({ ...before, fittedAim: null, reading: { picture: kept.value, name: file.name, points: [] } }));
-      setFit(null);
-    }
+    else begin(kept.value, file.name);
   };
   const place = (s: number, t: number): void => {
     if (mark === "when") {
@@ -97,7 +98,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
     setStandId("first");
     edit((before) => (before.reading ? { ...before, reading: { ...before.reading, mishap } } : before));
   };
-  if (reading === null) return <TakeScan plan={plan} onFile={take} />;
+  if (reading === null) return <TakeScan plan={plan} camera={camera.id} onPicture={begin} onFile={take} />;
   const mishap = reading.mishap ?? null;
   return (
     <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">

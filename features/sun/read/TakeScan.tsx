@@ -6,6 +6,7 @@ import { notify } from "../../../ui/notify.ts";
 import { Segments } from "../../../ui/Segments.tsx";
 import type { MadeUpMishap } from "../../../workers/madeUpTrail.ts";
 import { trailClient } from "../../../workers/trailReading.client.ts";
+import { ScansOfProof } from "./ScansOfProof.tsx";
 
 /** The made-up flatbed's resolution. */
 const DPI = 300;
@@ -18,9 +19,15 @@ const MISHAPS: readonly { readonly id: MadeUpMishap; readonly name: string }[] =
 /** A finished sheet taken in: its scan as a file, or one made up for practice. */
 export function TakeScan({
   plan,
+  camera,
+  onPicture,
   onFile,
 }: {
   readonly plan: SunRequest;
+  /** Id of the camera that hung there. */
+  readonly camera: string;
+  /** A scan that is stored already, by its SHA-256. */
+  readonly onPicture: (sum: string, name: string) => void;
   readonly onFile: (file: File) => Promise<void>;
 }) {
   const [making, setMaking] = useState(false);
@@ -52,6 +59,7 @@ export function TakeScan({
           <Button look="action" onClick={pick}>
             Take the scan in
           </Button>
+          <ScansOfProof camera={camera} onPicture={onPicture} />
           <h2 className="mt-2 font-semibold">For practice</h2>
           <p className="text-[0.93rem] text-quiet">
             A made-up sheet: its can stood a few degrees otherwise than planned, under a made-up sky.
