@@ -7,8 +7,8 @@ import { temporaryFolder } from "../support/temporary.ts";
 
 /** Kills: a few in `bin/test`, 200 by `npm run faults`. */
 const ROUNDS = Number(process.env.FAULT_ROUNDS ?? 4);
-/** What stood so long on the screen must be there, ms. */
-const STOOD_MS = 500;
+/** What stood so long on the screen must be there, ms: on a machine of its own (`npm run faults`), and beside two other browsers that fill its disk's queue. */
+const STOOD_MS = process.env.FAULT_ROUNDS === undefined ? 1500 : 500;
 
 let server: TestServer;
 beforeAll(async () => {
@@ -72,7 +72,7 @@ test.each(EDITED)(
       const seen: { readonly at: number; readonly figure: number }[] = [{ at: 0, figure: await figureOf(page, name) }];
       // Larger and smaller in turn, so that it stays a tin.
       const key = round % 2 === 0 ? "ArrowRight" : "ArrowLeft";
-      const until = Date.now() + 700 + 1800 * random();
+      const until = Date.now() + STOOD_MS + 200 + 1800 * random();
       while (Date.now() < until) {
         await page.keyboard.press(key);
         seen.push({ at: Date.now(), figure: await figureOf(page, name) });
