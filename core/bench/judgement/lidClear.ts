@@ -1,4 +1,4 @@
-import { closingOf, fieldValue, holeTooHigh, withField } from "../../camera/container/index.ts";
+import { closingOf, fieldValue, holeTooHigh, lidLeavesHole, withField } from "../../camera/container/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** What shuts a can must not lie over its hole: an own lid as far as it reaches, a made cap as short as it may be. */
@@ -8,7 +8,7 @@ export function lidClear({ camera, faults, words }: Case): readonly Verdict[] {
   const over = holeTooHigh(closing);
   if (over < 0.05) return [];
   const { by, reach, free, toHole } = closing;
-  const isKnown = by === "made cap" || camera.making?.lidReach != null;
+  const isKnown = !lidLeavesHole(camera);
   const below = `the hole is ${words(toHole)} below the rim: ${words(free)} must stay free between them`;
   const lower = Math.ceil(over);
   return [

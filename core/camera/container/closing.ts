@@ -58,3 +58,14 @@ export function closingOf(camera: Camera): Closing | null {
 export function holeTooHigh({ reach, free, toHole }: Closing): number {
   return Math.max(0, reach + free - toHole);
 }
+
+/**
+ * Whether what shuts the container leaves its hole free; a guess at an unmeasured lid refuses nothing.
+ *
+ * @example lidLeavesHole(box) // true
+ */
+export function lidLeavesHole(camera: Camera): boolean {
+  const closing = closingOf(camera);
+  if (closing === null || (closing.by === "own lid" && camera.making?.lidReach == null)) return true;
+  return holeTooHigh(closing) < 0.05;
+}

@@ -24,7 +24,7 @@ export type {
 } from "./camera.ts";
 export { cameraFNumber } from "./cameraFNumber.ts";
 export { cameraKind } from "./cameraKind.ts";
-export { type Closing, closingOf, holeTooHigh } from "./closing.ts";
+export { type Closing, closingOf, holeTooHigh, lidLeavesHole } from "./closing.ts";
 export { type Combined, combined } from "./combined.ts";
 export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
 export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";

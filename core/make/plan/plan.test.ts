@@ -6,6 +6,7 @@ import {
   closingOf,
   type HoleMount,
   holeTooHigh,
+  lidLeavesHole,
   type Purpose,
   solveRequest,
   withContainer,
@@ -226,6 +227,12 @@ describe("a cap or lid never covers the hole", () => {
   test("a hole too high for it is told, by how much: 24 mm below the rim, 25 and 14.5 are wanted", () => {
     expect(holeTooHigh(closingOf(raised(60)) as never)).toBeCloseTo(25 + 14.5 - 24, 9);
     expect(holeTooHigh(closingOf(raised(30)) as never)).toBe(0);
+  });
+  test("a made cap and a measured lid leave the hole or don’t; a lid that is only guessed refuses nothing", () => {
+    expect([60, 30].map((y) => lidLeavesHole(raised(y)))).toEqual([false, true]);
+    const lid = { choices: { closing: "lid" } };
+    expect(lidLeavesHole(raised(80, lid))).toBe(true);
+    expect([20, 40].map((lidReach) => lidLeavesHole(raised(40, { ...lid, lidReach })))).toEqual([true, false]);
   });
   test("of two holes the higher one counts", () => {
     const [chamber] = can.chambers;

@@ -1,7 +1,14 @@
 import { useCallback, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { type Camera, fieldValue, refusal, settled, withField } from "../../../core/camera/container/index.ts";
+import {
+  type Camera,
+  fieldValue,
+  lidLeavesHole,
+  refusal,
+  settled,
+  withField,
+} from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import type { HorizonPoint, SunAim, SunFix } from "../../../core/sun/index.ts";
@@ -80,8 +87,9 @@ export function PlanOf({
   };
   // Pulled further than the design allows, the hole stays where it is.
   const pullHole = (mm: number): void => void holeAbove(mm);
-  // A fix that the design would refuse is not offered.
-  const fits = (fix: SunFix): boolean => fix.kind === "aim" || refusal(raised(fix.by), "hole.above", words) === null;
+  // A fix that the design would refuse is not offered, nor one that puts the hole under its cap.
+  const fits = (fix: SunFix): boolean =>
+    fix.kind === "aim" || (refusal(raised(fix.by), "hole.above", words) === null && lidLeavesHole(raised(fix.by)));
   const apply = (fix: SunFix): void => {
     if (fix.kind === "aim") aimAt(fix.aim);
     else {
