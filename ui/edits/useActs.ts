@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import type { RecordName, Records } from "../../core/document/index.ts";
+import { changesBetween, type RecordName, type Records } from "../../core/document/index.ts";
 import { type Act, doActs, noteActs, type StorageFailure } from "../../storage/index.ts";
 
-/** What the database has by now is dropped at the latest after so long: its own word should have come back, ms. */
-const DROP_AFTER_MS = 1000;
+/** What the database has by now is dropped at the latest after so long: its own word should have come back, also on a slow machine, ms. */
+const DROP_AFTER_MS = 10_000;
 /** What could not be stored is tried again after so long, ms. */
 const TRY_AGAIN_AFTER_MS = 5000;
 
@@ -56,15 +56,25 @@ export function useActs<N extends RecordName>(
     },
     [name, page],
   );
-  const drop = useCallback((): void => {
-    for (const [id, acts] of inHand.current) {
-      const left = acts.filter(({ isStored }) => !isStored);
-      if (left.length < acts.length) put(id, left);
-    }
-  }, [put]);
-  // What the database says now has in it what was stored before.
+  const drop = useCallback(
+    (late: boolean): void => {
+      for (const [id, acts] of inHand.current) {
+        const kept = acts.filter(({ isStored }) => isStored);
+        const there = latest.current.find((each) => each.id === id) ?? null;
+        // What the database said last may be older than what it has stored since: a record must not jump back for a moment.
+        const isIn = same(there, after(kept, there));
+        if (kept.length > 0 && (late || isIn)) {
+          put(
+            id,
+            acts.filter(({ isStored }) => !isStored),
+          );
+        }
+      }
+    },
+    [put],
+  );
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the database has spoken
-  useEffect(drop, [stored, drop]);
+  useEffect(() => drop(false), [stored, drop]);
   const told = useRef(false);
   const failed = useRef(onFailed);
   failed.current = onFailed;
@@ -89,7 +99,7 @@ export function useActs<N extends RecordName>(
         id,
         now.map((each) => (acts.includes(each) ? { ...each, isStored: true } : each)),
       );
-      setTimeout(drop, DROP_AFTER_MS);
+      setTimeout(() => drop(true), DROP_AFTER_MS);
     },
     [name, put, drop],
   );
@@ -104,6 +114,12 @@ export function useActs<N extends RecordName>(
   const all = useMemo(() => shown(stored, inHand.current), [stored, round]);
   const find = useCallback((id: string) => shown(latest.current, inHand.current).find((each) => each.id === id), []);
   return { all, find, act };
+}
+
+/** Whether doing something to a record left it as it was: an act does no more twice than once. */
+function same<R>(before: R | null, now: R | null): boolean {
+  if (before === null || now === null) return before === now;
+  return changesBetween(before, now).length === 0;
 }
 
 /** A record with what was done to it. */
