@@ -178,7 +178,8 @@ export class Maker {
   async choose(label: string, value: string): Promise<this> {
     await this.press(label);
     const option = await this.page.waitForSelector(`[data-option="${value}"]`, { timeout: PATIENCE });
-    await option?.focus();
+    // As the list opens it takes the focus to what is chosen, on a busy machine a little later.
+    await this.page.waitForFunction(keepsFocus, { timeout: PATIENCE, polling: "raf" }, option);
     await this.page.keyboard.press("Enter");
     await this.page.waitForFunction(() => document.querySelector("[data-option]") === null, { timeout: PATIENCE });
     return this;
@@ -346,6 +347,15 @@ function standsStill(element: Element): boolean {
     (element as HTMLButtonElement).disabled !== true &&
     (width <= 1 || front === null || element.contains(front) || front.contains(element))
   );
+}
+
+/** Runs in the page: whether an element has had the focus for some frames; gives it to it where it has not. */
+function keepsFocus(element: Element | null): boolean {
+  const { dataset } = element as HTMLElement;
+  const isHere = document.activeElement === element;
+  if (!isHere) (element as HTMLElement).focus();
+  dataset.held = String(isHere ? Number(dataset.held ?? 0) + 1 : 0);
+  return Number(dataset.held) >= 4;
 }
 
 /** Runs in the page. */
