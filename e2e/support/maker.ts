@@ -10,6 +10,9 @@ import { PATIENCE } from "./patience.ts";
 import { startServer, type TestServer } from "./server.ts";
 import type { SharedStage } from "./stage/environment.ts";
 
+/** How often a control that moves, or is drawn anew, is looked for again before a press is given up. */
+const TRIES = 10;
+
 /** What the test environment gives every file. */
 declare const sharedStage: SharedStage;
 
@@ -137,7 +140,8 @@ export class Maker {
         (failure: unknown) => failure,
       );
       if (pressed === null) return this;
-      if (attempt === 3) throw pressed;
+      if (attempt === TRIES) throw pressed;
+      await new Promise((resolve) => setTimeout(resolve, 50 * attempt));
     }
   }
 
