@@ -3,6 +3,24 @@ import { LengthField } from "../../ui/LengthField.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";
 
+/** The one measure that each needs, what it may be, mm, and what an empty entry stands for. */
+const ASKED = {
+  "own lid": {
+    name: "lidReach",
+    label: "How far its own lid reaches down outside",
+    undo: "measure the lid",
+    range: [0, 1000],
+    hint: (usual: string) => `Measured with the lid on; empty: about ${usual}.`,
+  },
+  "made cap": {
+    name: "rim",
+    label: "Rim of the open end, outside, for the cap",
+    undo: "measure the rim",
+    range: [15, 1000],
+    hint: () => "Measured across; empty: inner diameter and walls.",
+  },
+} as const;
+
 /** Asks for the one measure of what shuts the container: the rim that a made cap goes over, or how far its own lid reaches. */
 export function RimField({
   camera,
@@ -15,36 +33,19 @@ export function RimField({
 }) {
   const words = useLengthWords();
   if (closing === null) return null;
-  if (closing.by === "own lid") {
-    return (
-      <div className="mt-2">
-        <LengthField
-          label="How far its own lid reaches down outside"
-          name="lidReach"
-          value={camera.making?.lidReach ?? null}
-          optional
-          hint={`Measured with the lid on; empty: about ${words(closing.reach, 0)}.`}
-          onTake={(lidReach) => {
-            if (lidReach !== null && (lidReach < 0 || lidReach > 1000))
-              return `A lid reaches 0 to ${words(1000)} down.`;
-            edit("measure the lid", (from) => ({ ...from, making: { ...from.making, lidReach } }));
-            return null;
-          }}
-        />
-      </div>
-    );
-  }
+  const { name, label, undo, range, hint } = ASKED[closing.by];
+  const [least, most] = range;
   return (
     <div className="mt-2">
       <LengthField
-        label="Rim of the open end, outside, for the cap"
-        name="rim"
-        value={camera.making?.rim ?? null}
+        label={label}
+        name={name}
+        value={camera.making?.[name] ?? null}
         optional
-        hint="Measured across; empty: inner diameter and walls."
-        onTake={(rim) => {
-          if (rim !== null && (rim < 15 || rim > 1000)) return `A rim is ${words(15)} to ${words(1000)} across.`;
-          edit("measure the rim", (from) => ({ ...from, making: { ...from.making, rim } }));
+        hint={hint(words(closing.reach, 0))}
+        onTake={(mm) => {
+          if (mm !== null && (mm < least || mm > most)) return `From ${words(least)} to ${words(most)}.`;
+          edit(undo, (from) => ({ ...from, making: { ...from.making, [name]: mm } }));
           return null;
         }}
       />

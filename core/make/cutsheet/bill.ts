@@ -17,6 +17,7 @@ export interface BillRow {
     | "shutter-tape"
     | "magnet"
     | "steel"
+    | "steel-back"
     | "stopper"
     | "holder"
     | "paint"
@@ -79,8 +80,8 @@ function containerRows({ name }: BuildPlan): Bill {
 }
 
 /** Sheets of stock: what one gives for several is cut from one. */
-function pieceRows({ piece, roll, purpose, loading, alike }: BuildPlan, each: number): Bill {
-  if (roll !== null) {
+function pieceRows({ piece, isWound, purpose, loading, alike }: BuildPlan, each: number): Bill {
+  if (isWound) {
     return [{ id: "sheet", name: "Film, one length", amount: each, unit: "pieces", why: "pulled across the mask" }];
   }
   const trail = purpose === "trail";
@@ -177,7 +178,7 @@ function insideRows({ black, container, holding }: BuildPlan): Bill {
   return [
     ...(held === undefined ? [] : [row("holder", held.name, held.amount, held.why)]),
     ...(holding?.by === "magnets" && holding.needsSteel
-      ? [row("steel", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
+      ? [row("steel-back", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
       : []),
     ...(black === "paint"
       ? [

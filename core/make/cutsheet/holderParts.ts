@@ -79,8 +79,8 @@ export function tabParts({ plan }: CutOrder): readonly Part[] {
   return plan.holding === null ? [] : [tabPart(1), tabPart(2)];
 }
 
-/** How far a liner is narrower than what it goes into, and its tab, mm; common practice. */
-const LINER = { air: 1, tab: 20 } as const;
+/** A liner's tab, past the sheet's edge, mm; common practice. */
+const TAB_OF_LINER = 20;
 /** How deep a stop is, its flap included, mm; common practice. */
 const STOP = 18;
 
@@ -127,11 +127,11 @@ export function holderParts({ plan, words }: CutOrder): readonly Part[] {
       ];
     }
     case "a liner a chamber": {
-      const [wide, high] = [holding.wide, holding.high - LINER.air + LINER.tab];
+      const [wide, high] = [holding.wide, holding.high + TAB_OF_LINER];
       return [
         many(holding.chambers, "liner", (count) => `Liner of a chamber: ${count} in all`, wide, high, [
-          line("guide", { x: 0, y: LINER.tab }, { x: wide, y: LINER.tab }),
-          note("tab to pull it out by", { x: wide / 2, y: LINER.tab / 2 }, { anchor: "middle" }),
+          line("guide", { x: 0, y: TAB_OF_LINER }, { x: wide, y: TAB_OF_LINER }),
+          note("tab to pull it out by", { x: wide / 2, y: TAB_OF_LINER / 2 }, { anchor: "middle" }),
           note("the sheet is taped on here", { x: wide / 2, y: high / 2 }, { anchor: "middle" }),
         ]),
       ];

@@ -64,7 +64,8 @@ export interface BuildPlan {
   readonly seals: readonly Seal[];
   /** How far a wall between two pictures stands forward of the sheet; `null`: none. */
   readonly divider: number | null;
-  readonly roll: RollPlanned | null;
+  /** Whether film is wound across it. */
+  readonly isWound: boolean;
   readonly loading: LoadingPlan;
   readonly outside: OutsidePlan;
   /** Where the sheet's edges look. */
@@ -91,12 +92,6 @@ export interface ContainerPlan {
   readonly closing: Closing | null;
   /** Surface inside, lid and all, mm². */
   readonly inside: number;
-}
-
-/** Film that is wound across. */
-export interface RollPlanned {
-  /** Whether it goes from cartridge to cartridge. */
-  readonly cartridges: boolean;
 }
 
 /** How it is loaded. */
@@ -159,13 +154,13 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
       inside: shape.paintedInside,
     },
     hole,
-    cover: coverPlan(camera, ways),
+    cover: coverPlan(camera, ways, hole),
     piece,
     holding,
     black: !toBlacken(camera) || ways.black === "leave" ? null : ways.black,
     seals: sealsOf(camera, hole, closing),
     divider: chamber.divider != null && chamber.divider > 0 ? chamber.divider : null,
-    roll: chamber.roll ? { cartridges: kind.cartridges ?? false } : null,
+    isWound: chamber.roll != null,
     loading: {
       light: loadingLight(camera),
       unloaded: unloadedAs(camera),

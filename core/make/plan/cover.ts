@@ -1,5 +1,5 @@
 import { type Camera, isBuilt, wallMaterial } from "../../camera/container/index.ts";
-import { shapeOf } from "../../camera/shapes/index.ts";
+import type { HolePlan } from "./hole.ts";
 import type { Ways } from "./ways.ts";
 
 /** What opens and shuts the holes. */
@@ -17,8 +17,7 @@ export interface CoverPlan {
 export const FLAP = { wide: 19, long: 55, handle: 10, scrap: 15 } as const;
 
 /** What covers the holes. */
-export function coverPlan(camera: Camera, { shutter }: Ways): CoverPlan {
-  const count = camera.chambers[0].holes.length * shapeOf(camera.container).tiers;
+export function coverPlan(camera: Camera, { shutter }: Ways, { count }: HolePlan): CoverPlan {
   const way = isBuilt(camera) ? shutter : "own";
   const taped = way === "tape" || way === "thumb";
   return {

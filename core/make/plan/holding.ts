@@ -9,10 +9,9 @@ export type HoldingPlan =
   /** Curled, it presses against the wall. */
   | { readonly by: "its own spring" }
   | { readonly by: Ways["hold"]; readonly needsSteel: boolean }
-  /** Leaning, it lies on a back of card that slopes: how high that stands at its two ends, before the back. */
+  /** Leaning, it lies on a back of card that slopes from nothing to this high before the back, so long along the slope. */
   | {
       readonly by: "a sloped back";
-      readonly low: number;
       readonly high: number;
       readonly wide: number;
       readonly long: number;
@@ -43,7 +42,7 @@ export function holdingPlan(camera: Camera, { hold }: Ways): HoldingPlan | null 
     const [x, y] = [(film.tiltX ?? 0) * RADIANS, (film.tiltY ?? 0) * RADIANS];
     const sideways = Math.abs(y) >= Math.abs(x);
     const [long, wide] = sideways ? [film.width, film.height] : [film.height, film.width];
-    return { by: "a sloped back", low: 0, high: long * Math.abs(Math.sin(sideways ? y : x)), wide, long };
+    return { by: "a sloped back", high: long * Math.abs(Math.sin(sideways ? y : x)), wide, long };
   }
   const { radius } = film;
   if (lie.loading === "bow" && radius !== undefined) {

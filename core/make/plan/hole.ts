@@ -11,9 +11,10 @@ import {
   PLATE_SIZE,
   USUAL_OPENING,
   USUAL_PLATE,
+  type WallMaterial,
   wallMaterial,
 } from "../../camera/container/index.ts";
-import { type JudgedHole, judgeHole } from "../../camera/holeToMake/index.ts";
+import { judgeHole } from "../../camera/holeToMake/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
 
@@ -30,13 +31,9 @@ export interface HolePlan {
   readonly isMeasured: boolean;
   /** Whether it is larger than the sharpest because the maker wants it so; then no page asks for another. */
   readonly isMeant: boolean;
-  /** How it is judged, as the Bench and Hole say it. */
-  readonly judged: JudgedHole;
-  /** Whether there is one to make: not where it was bought. */
-  readonly toMake: boolean;
   /** Through what it goes: plate or wall. */
   readonly through: number;
-  /** What makes it. */
+  /** What makes it; `null`: it was bought. */
   readonly tool: "needle" | "pin" | "drill" | null;
   /** From the middle of the face to the right and up, one place a hole, of one tier. */
   readonly places: readonly HolePlace[];
@@ -46,6 +43,8 @@ export interface HolePlan {
   readonly count: number;
   /** Side of the square plate; `null`: none is fixed by the maker. */
   readonly plate: number | null;
+  /** Length of the strip of tape on each of its sides; `null`: no plate. */
+  readonly strip: number | null;
   readonly plateSide: "inside" | "outside";
   /** Whether the plate is bent with the wall. */
   readonly isCurved: boolean;
@@ -62,7 +61,7 @@ export interface HolePlace {
 }
 
 /** Knife for card, step drill or tin opener for tin, pilot and bit for plastic. Common practice. */
-const OPENED_BY: Readonly<Record<ReturnType<typeof wallMaterial>, OpeningTool>> = {
+const OPENED_BY: Readonly<Record<WallMaterial, OpeningTool>> = {
   card: "knife",
   steel: "step drill",
   aluminium: "step drill",
@@ -70,14 +69,16 @@ const OPENED_BY: Readonly<Record<ReturnType<typeof wallMaterial>, OpeningTool>> 
   wood: "saw",
 };
 
+/** Tape past a plate's corners at each end of a strip, mm; common practice. */
+const PAST_PLATE = 12;
+
 /** The holes of a camera. */
 export function holePlan(
   camera: Camera,
   { light, ideal }: { readonly light: DesignLight; readonly ideal: Optimum },
 ): HolePlan {
   const mount = holeMount(camera);
-  const judged = judgeHole(camera, light, ideal);
-  const { diameter, toMake, found, verdict } = judged;
+  const { diameter, toMake, found, verdict } = judgeHole(camera, light, ideal);
   const { holes } = camera.chambers[0];
   const [first, second] = holes;
   const built = isBuilt(camera);
@@ -89,8 +90,6 @@ export function holePlan(
     isMeasured: measuredDiameter(camera) !== null,
     isMeant:
       verdict.action === "wish" || (found !== null && verdict.action === "keep" && verdict.reason === "as wished"),
-    judged,
-    toMake: mount !== "bought",
     through: holeAt(camera).plateThickness ?? USUAL_PLATE,
     tool: mount === "bought" ? null : mount === "plate" ? "needle" : diameter < DRILLED_FROM ? "pin" : "drill",
     places: holes.map(({ x = 0, y = 0, openingDiameter }) => ({
@@ -101,6 +100,7 @@ export function holePlan(
     apart: second === undefined ? null : Math.hypot((second.x ?? 0) - (first.x ?? 0), (second.y ?? 0) - (first.y ?? 0)),
     count: holes.length * shapeOf(camera.container).tiers,
     plate: hasOpening ? PLATE_SIZE : null,
+    strip: hasOpening ? PLATE_SIZE + 2 * PAST_PLATE : null,
     plateSide: camera.container.plateSide ?? "inside",
     isCurved: cameraBody(camera).face === "wall",
     opening: hasOpening ? OPENED_BY[wallMaterial(camera)] : null,

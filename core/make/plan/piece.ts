@@ -15,8 +15,6 @@ export interface PiecePlan {
   readonly isBent: boolean;
   /** From the hole to its middle. */
   readonly distance: number;
-  /** The catalogued format that goes in whole, or that it is a piece of. */
-  readonly format: SheetFormat | null;
   /** The stock sheet it is cut from, lying as the piece does; the piece itself where it goes in whole. */
   readonly stock: { readonly name: string | null; readonly width: number; readonly height: number };
   /** Cuts in their order: this far from the blade, across which side. */
@@ -25,8 +23,6 @@ export interface PiecePlan {
   readonly fromOne: number;
   /** What its ends leave free of the wall at the hole, and what was asked for at least; `null`: they don't come near it. */
   readonly gap: { readonly free: number; readonly wanted: number } | null;
-  /** Whether its place is found by a stripe opposite the hole. */
-  readonly stripe: boolean;
 }
 
 /** One cut: the mark on the cutter stands so far from the blade. */
@@ -64,12 +60,10 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     isOnWall: lie.onWall,
     isBent: lie.bent,
     distance: film.distance,
-    format,
     stock: { name: whole?.name ?? null, ...stock },
     cuts,
     fromOne: cuts.length === 0 ? 1 : Math.max(1, piecesFrom(stock, film)),
     gap: lie.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
-    stripe: lie.loading === "mark",
   };
 }
 

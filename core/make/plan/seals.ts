@@ -9,8 +9,6 @@ export interface Seal {
   readonly length: number;
 }
 
-/** Tape past a plate's corners on each strip, mm; common practice. */
-const PAST_PLATE = 12;
 /** A cap's tape: three strips in a star over its disc, one round; how far each goes on, the air a collar slides by, its card, mm; common practice. */
 export const CAP = { card: 0.3, fringe: 12, fringeWide: 8, overlap: 15, slide: 0.5, tape: 19, over: 20 } as const;
 
@@ -23,7 +21,7 @@ export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null)
   const sides = 4 * hole.count;
   // Inside and out on all four sides.
   const plate: readonly Seal[] =
-    hole.plate === null ? [] : [{ of: "plate", strips: 2 * sides, length: 2 * sides * (hole.plate + 2 * PAST_PLATE) }];
+    hole.strip === null ? [] : [{ of: "plate", strips: 2 * sides, length: 2 * sides * hole.strip }];
   const cap = closing?.by === "made cap" ? capStrips(closing) : [];
   const lid: readonly Seal[] =
     built || isTrail(camera)

@@ -41,8 +41,6 @@ interface Said {
 
 /** Drilled first, then opened up; 1/16 in, common practice. */
 const PILOT = 1.6;
-/** Tape past a plate's edge, both sides together, mm; common practice. */
-const PAST_PLATE = 24;
 
 /**
  * The steps for this very camera, in the order of its plan; common practice.
@@ -187,11 +185,11 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     return { text: count > 1 ? "holes" : "hole", measures, also, part: "plate", times: count };
   },
   plate: ({ hole, ways }, words) => {
-    if (hole.plate === null) return null;
+    if (hole.strip === null) return null;
     const bought = hole.mount === "bought";
     return {
       text: bought ? "plate-bought" : "plate",
-      measures: { strip: words(hole.plate + PAST_PLATE) },
+      measures: { strip: words(hole.strip) },
       also: [hole.plateSide, !bought && ways.side, hole.isCurved && "curved"],
       ...(bought ? {} : { part: "plate", question: "side" as const }),
     };
@@ -217,7 +215,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     measures: { width: words(piece.width), height: words(piece.height) },
     part: "mask",
   }),
-  cartridges: ({ roll }) => (roll ? { text: "cartridges" } : null),
+  cartridges: ({ isWound }) => (isWound ? { text: "cartridges" } : null),
   holder: ({ holding }, words) => {
     if (holding === null) return null;
     switch (holding.by) {
@@ -290,9 +288,9 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     alike > 1
       ? { text: "tray", measures: { count: String(alike) }, ...(container.round === null ? {} : { part: "tray" }) }
       : null,
-  cutter: ({ piece, roll, alike }, words) => {
+  cutter: ({ piece, isWound, alike }, words) => {
     const [first, second] = piece.cuts;
-    if (roll !== null || first === undefined) return null;
+    if (isWound || first === undefined) return null;
     return {
       text: second ? "cutter-two" : "cutter",
       measures: {

@@ -73,7 +73,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
   const [flashed, setFlashed] = useState(false);
   const [blind, setBlind] = useState(false);
   // A roll goes in as a whole; sheets one by one.
-  const whole = plan.roll !== null;
+  const whole = plan.isWound;
   const kind = mediumById(medium).kind;
   const lamp = lampFor(kind);
   const lines = useMemo(() => loadingLines(plan, length), [plan, length]);

@@ -19,7 +19,7 @@ const FATES = {
 
 /** What to see to before this camera’s hole opens in this light, for this time. */
 export function openingWords(
-  { piece, container, roll, loading }: BuildPlan,
+  { piece, container, isWound, loading }: BuildPlan,
   seconds: number,
   ev: number,
   words: LengthWords,
@@ -36,7 +36,7 @@ export function openingWords(
   const left: ReadonlySet<string> = new Set([
     ...(container.round === null ? ["rolls"] : []),
     ...(piece.isBent ? [] : ["bent"]),
-    ...(roll ? [] : ["winds"]),
+    ...(isWound ? [] : ["winds"]),
     ...(loading.chambers > 1 ? [] : ["turn"]),
     ...(seconds < SWAYS ? ["branch"] : []),
     ...(ev < SUNNY ? ["sun", "shadow"] : []),
