@@ -42,7 +42,7 @@ function sight(id: string, name: string, face: "top" | "side", from: number, to:
         line("guide", pin, { x: pin.x, y: pin.y + LONG }),
         note(
           face === "top" ? "front edge: pin over the hole" : "front edge: pin level with the hole",
-          { x: 3, y: CARD.height - 10 },
+          { x: 3, y: 5 },
           { size: 2.6 },
         ),
         note(`ends ${degrees(from)} ${low}, ${degrees(to)} ${high}`, { x: 3, y: CARD.height - 5 }, { size: 2.6 }),
