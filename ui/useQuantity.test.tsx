@@ -65,6 +65,23 @@ test("a change from outside puts a refused entry away; one in hand stays", () =>
   expect(now().text).toBe("9");
 });
 
+test("a figure of the entry’s own that is drawn late does not put away what was typed and refused after it", () => {
+  const { now, type, leave, comes } = entry();
+  type("58");
+  leave();
+  type("60");
+  leave();
+  comes(58);
+  expect(now().text).toBe("60 mm");
+  type("120");
+  leave();
+  comes(60);
+  expect(now()).toMatchObject({ text: "120", error: "100 mm at most." });
+  // Undo in another tab is no figure of this entry's.
+  comes(58);
+  expect(now()).toMatchObject({ text: "58 mm", error: null });
+});
+
 test("Escape gives up what was typed; leaving an entry that was not touched takes nothing", () => {
   const { now, type, leave, revert, taken } = entry();
   type("5");

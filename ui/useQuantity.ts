@@ -24,31 +24,40 @@ export interface QuantityRules {
 /** How long a taken figure stands for the value that is still on its way (a page may draw its entries a little later). */
 const ON_ITS_WAY_MS = 10_000;
 
+/** Figures taken, oldest first, that the value has not come to yet, and the figure they were typed over. */
+interface OnTheirWay {
+  readonly over: string;
+  readonly texts: readonly string[];
+}
+
 /** The state of a number entry: what was typed stays typed, also when it can't be used. */
 export function useQuantity({ value, show, read, take }: QuantityRules): Quantity {
   const shown = value === null ? "" : show(value);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
-  const [taken, setTaken] = useState<{ readonly text: string; readonly over: string } | null>(null);
+  const [coming, setComing] = useState<OnTheirWay | null>(null);
   const lastShown = useRef(shown);
   useEffect(() => {
-    if (taken === null) return;
-    const given = setTimeout(() => setTaken(null), ON_ITS_WAY_MS);
+    if (coming === null) return;
+    const given = setTimeout(() => setComing(null), ON_ITS_WAY_MS);
     return () => clearTimeout(given);
-  }, [taken]);
+  }, [coming]);
   useEffect(() => {
+    if (lastShown.current === shown) return;
+    lastShown.current = shown;
+    const came = coming?.texts.indexOf(shown) ?? -1;
+    const left = coming?.texts.slice(came + 1) ?? [];
+    setComing(came >= 0 && left.length > 0 ? { over: shown, texts: left } : null);
+    // A figure of this entry's own that comes late says nothing about what was typed after it.
+    if (came >= 0) return;
     // Changed from outside (a handle, undo, another tab): a refused entry no longer says anything about it.
-    if (lastShown.current !== shown) {
-      lastShown.current = shown;
-      setTaken(null);
-      setError((now) => {
-        if (now !== null) setTyped(null);
-        return null;
-      });
-    }
-  }, [shown]);
+    setError((now) => {
+      if (now !== null) setTyped(null);
+      return null;
+    });
+  }, [shown, coming]);
   // Without it the old figure would flash up between leaving the entry and the new value's coming back.
-  const arriving = taken !== null && taken.over === shown ? taken.text : null;
+  const arriving = coming?.over === shown ? coming.texts.at(-1) : undefined;
   return {
     text: typed ?? arriving ?? shown,
     error,
@@ -63,7 +72,8 @@ export function useQuantity({ value, show, read, take }: QuantityRules): Quantit
       setError(refusal);
       if (!result.ok || refusal !== null) return false;
       setTyped(null);
-      setTaken({ text: result.value === null ? "" : show(result.value), over: shown });
+      const text = result.value === null ? "" : show(result.value);
+      setComing((now) => ({ over: shown, texts: [...(now?.over === shown ? now.texts : []), text] }));
       return true;
     },
     revert() {
