@@ -7,9 +7,14 @@ export interface ToolRow {
   readonly shaft: number;
   /** Full angle of the tip's cone, degrees; `null`: cuts its own diameter. */
   readonly tipDeg: number | null;
+  /** How much two holes that it is pushed or driven right through for differ, ± mm. */
+  readonly spread: number;
   readonly source: string;
 }
 
+/** By practice, from memory: pushed metal springs back or tears, a drill cuts a little wide. */
+const PUSHED = 0.04;
+const DRILLED = 0.02;
 const MEMORY = "from memory; they differ by maker: measure yours";
 
 const needle = (size: number, shaft: number): ToolRow => ({
@@ -18,6 +23,7 @@ const needle = (size: number, shaft: number): ToolRow => ({
   kind: "needle",
   shaft,
   tipDeg: 12,
+  spread: PUSHED,
   source: MEMORY,
 });
 
@@ -27,6 +33,7 @@ const pin = (id: string, name: string, shaft: number, tipDeg: number): ToolRow =
   kind: "pin",
   shaft,
   tipDeg,
+  spread: PUSHED,
   source: MEMORY,
 });
 
@@ -83,10 +90,19 @@ export const tools: readonly ToolRow[] = [
       // In ten-thousandths first: 0.0135 × 25.4 is not exact in floating point.
       shaft: Math.round(inches * 254_000) / 10_000,
       tipDeg: null,
+      spread: DRILLED,
       source: "ANSI B94.11M number drills",
     }),
   ),
   ...LARGE_DRILLS.map(
-    ([id, name, shaft, source]): ToolRow => ({ id: `drill-${id}`, name, kind: "drill", shaft, tipDeg: null, source }),
+    ([id, name, shaft, source]): ToolRow => ({
+      id: `drill-${id}`,
+      name,
+      kind: "drill",
+      shaft,
+      tipDeg: null,
+      spread: DRILLED,
+      source,
+    }),
   ),
 ];

@@ -13,10 +13,10 @@ import { Panel } from "../../ui/Panel.tsx";
 import { Radio, Radios } from "../../ui/Radio.tsx";
 import { SvgScene } from "../../ui/SvgScene.tsx";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { cutOrder } from "./cutOrder.ts";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { stepsOf } from "./stepsOf.ts";
+import { useCutOrder } from "./useCutOrder.ts";
 
 /** Where a step is done on another page: its name and address for a camera. */
 const ELSEWHERE: Readonly<Record<string, { readonly name: string; readonly to: (camera: string) => string }>> = {
@@ -31,8 +31,7 @@ const ELSEWHERE: Readonly<Record<string, { readonly name: string; readonly to: (
 /** The steps for this very camera, with ticks that stay. */
 export function BuildPage() {
   const { camera, edit } = useOutletContext<MakeInHand>();
-  const words = useLengthWords();
-  const order = useMemo(() => cutOrder(camera, words, null), [camera, words]);
+  const order = useCutOrder(camera, null);
   const parts = useMemo(() => cutParts(order), [order]);
   const steps = stepsOf(order);
   const done = camera.making?.done ?? [];
@@ -116,8 +115,8 @@ function Step({
   readonly onTick: (id: string, checked: boolean) => void;
   readonly onChoose: (question: string, way: string) => void;
 }) {
-  const question = makingQuestions.find(({ id }) => id === step.question);
   const words = useLengthWords();
+  const question = makingQuestions.find(({ id }) => id === step.question);
   const gaps = Object.fromEntries(Object.entries(SHEET_GAPS).map(([way, mm]) => [way, words(mm)]));
   const elsewhere = ELSEWHERE[step.id];
   return (

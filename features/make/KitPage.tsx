@@ -16,12 +16,13 @@ import { readableDay } from "../../ui/localTime.ts";
 import { Panel } from "../../ui/Panel.tsx";
 import { sayDay } from "../../ui/sayDay.ts";
 import { useLengthWords } from "../../ui/UnitContext.ts";
-import { amountWords, cutOrder, linkOf } from "./cutOrder.ts";
+import { amountWords, linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
 import { PaperChoice } from "./PaperChoice.tsx";
 import { stepsOf } from "./stepsOf.ts";
+import { useCutOrder } from "./useCutOrder.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** What a group develops in. */
@@ -57,7 +58,7 @@ export function KitPage() {
   const { busy, savePdf } = usePdf(today);
   const { value: trails } = useLive(NO_TRAILS, readTrails);
   const { paper } = printer;
-  const cut = useMemo(() => cutOrder(camera, words, linkOf(camera)), [camera, words]);
+  const cut = useCutOrder(camera, linkOf(camera));
   const pages = useMemo(() => {
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
     const { count, ...times } = counts;

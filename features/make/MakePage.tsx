@@ -9,7 +9,7 @@ import { Panel } from "../../ui/Panel.tsx";
 import { fileName, saveFile } from "../../ui/saveFile.ts";
 import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
 import { CutterPanel } from "./CutterPanel.tsx";
-import { cutOrder, linkOf } from "./cutOrder.ts";
+import { linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
@@ -17,6 +17,7 @@ import { PagesView } from "./PagesView.tsx";
 import { PaperChoice } from "./PaperChoice.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
 import { RimField } from "./RimField.tsx";
+import { useCutOrder } from "./useCutOrder.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
@@ -28,7 +29,7 @@ export function MakePage() {
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
   const date = readableDay(today);
-  const order = useMemo(() => cutOrder(camera, words, linkOf(camera)), [camera, words]);
+  const order = useCutOrder(camera, linkOf(camera));
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
     () => layOut(parts, paper, { camera: camera.name, date }, scale),

@@ -6,6 +6,7 @@ import type { Room, Stand } from "./room.ts";
 /** What is done in the dark to load a sheet; in words in `catalogue/loadingSteps`. */
 export type LoadingStep =
   | "trim"
+  | "gauge"
   | "emulsion"
   | "back"
   | "lean"

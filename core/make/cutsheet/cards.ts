@@ -15,7 +15,7 @@ export function cardParts(order: CutOrder): readonly Part[] {
   const labels = [...order.numbers.map((number) => labelPart(order, number)), ...roundLabels(order)];
   return order.plan.purpose === "trail"
     ? [...labels, trailCard(order), warningPart()]
-    : [...labels, exposureCard(order), warningPart(), logCard(order), ...sightParts(order)];
+    : [...labels, exposureCard(order), meterCard(order), warningPart(), logCard(order), ...sightParts(order)];
 }
 
 /** How much smaller a round label is than the end it goes on, mm; common practice. */
@@ -140,7 +140,13 @@ function codeMarks(code: readonly (readonly boolean[])[], left: number, top: num
   });
 }
 
-function exposureCard({ plan, fNumber, medium, times }: CutOrder): Part {
+/** That the times are not the sums alone. */
+export function taughtWords({ taughtBy }: CutOrder): string {
+  return taughtBy === 0 ? "" : `, as ${taughtBy === 1 ? "1 judged shot" : `${taughtBy} judged shots`} taught`;
+}
+
+function exposureCard(order: CutOrder): Part {
+  const { plan, fNumber, medium, times } = order;
   const rows = times.slice(0, MOST_TIMES);
   return {
     id: "exposure-card",
@@ -150,13 +156,57 @@ function exposureCard({ plan, fNumber, medium, times }: CutOrder): Part {
     marks: [
       rectangle("cut", { x: 0, y: 0, ...CARD }),
       note(`${fitted(plan.name, 4.2, 56, "stamp")} · ${fNumber}`, { x: 4, y: 6 }, { layer: "stamp", size: 4.2 }),
-      note(fitted(`on ${medium}`, 2.6, CARD.width - 8, "label"), { x: 4, y: 11 }, { size: 2.6 }),
+      note(fitted(`on ${medium}${taughtWords(order)}`, 2.6, CARD.width - 8, "label"), { x: 4, y: 11 }, { size: 2.6 }),
       ...rows.flatMap(({ light, time }, i): Part["marks"] => {
         const y = 17 + i * 4.6;
         return [
           note(fitted(light, 3, 50, "label"), { x: 4, y }, { size: 3 }),
           note(time, { x: CARD.width - 4, y }, { size: 3.2, anchor: "end" }),
           line("guide", { x: 4, y: y + 2.5 }, { x: CARD.width - 4, y: y + 2.5 }),
+        ];
+      }),
+    ],
+  };
+}
+
+/** The meter's times in two columns, for the bag. */
+function meterCard(order: CutOrder): Part {
+  const { plan, medium, metered } = order;
+  const { fNumber, iso, factor, rows } = metered;
+  const deep = Math.ceil(rows.length / 2);
+  const half = CARD.width / 2;
+  return {
+    id: "meter-card",
+    name: "Meter card, for the bag",
+    ...CARD,
+    of: "paper",
+    marks: [
+      rectangle("cut", { x: 0, y: 0, ...CARD }),
+      note(
+        `${fitted(plan.name, 3.6, 40, "stamp")} · meter at ${fNumber}`,
+        { x: 4, y: 6 },
+        { layer: "stamp", size: 3.6 },
+      ),
+      note(
+        fitted(
+          `${iso}, its time ${factor}; longer where ${medium} asks for it${taughtWords(order)}`,
+          2.4,
+          CARD.width - 8,
+          "label",
+        ),
+        {
+          x: 4,
+          y: 11,
+        },
+        { size: 2.4 },
+      ),
+      ...rows.flatMap(({ meter, time }, i): Part["marks"] => {
+        const [left, y] = [i < deep ? 4 : half + 2, 17 + (i % deep) * 5];
+        const right = left + half - 6;
+        return [
+          note(meter, { x: left, y }, { size: 2.8 }),
+          note(fitted(time, 2.8, half - 20, "label"), { x: right, y }, { size: 2.8, anchor: "end" }),
+          line("guide", { x: left, y: y + 2.5 }, { x: right, y: y + 2.5 }),
         ];
       }),
     ],

@@ -1,10 +1,10 @@
 export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
 export { type BottleLabel, bottleLabel } from "./bottleLabel.ts";
-export { filledLogCard, type LogField } from "./cards.ts";
+export { filledLogCard, type LogField, taughtWords } from "./cards.ts";
 export { CHECK_BAR } from "./checkRulers.ts";
 export { drawnPart } from "./drawnPart.ts";
 export { SHAFT, SLOT } from "./insideParts.ts";
-export type { CardTime, CutOrder } from "./order.ts";
+export type { CardTime, CutOrder, MeterTable } from "./order.ts";
 export { layOut, type Page, type PageTitle, type PrintScale, TRUE_SCALE } from "./pages.ts";
 export { PAPERS, type Paper } from "./paper.ts";
 export type { Part, PartMaterial } from "./part.ts";

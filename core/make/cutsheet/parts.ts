@@ -3,7 +3,7 @@ import type { PartName } from "../plan/index.ts";
 import { capParts } from "./capParts.ts";
 import { cardParts } from "./cards.ts";
 import { foldedParts } from "./foldedParts.ts";
-import { holderParts, shutterPart, tabParts, tripodPart } from "./holderParts.ts";
+import { gaugePart, holderParts, shutterPart, tabParts, tripodPart } from "./holderParts.ts";
 import { dividerPart, drumParts, maskPart } from "./insideParts.ts";
 import type { CutOrder } from "./order.ts";
 import { type Part, TEXT, note as text } from "./part.ts";
@@ -22,7 +22,7 @@ const PARTS: Readonly<Record<PartName, (order: CutOrder) => readonly Part[]>> = 
   face: (order) => (order.plan.isBuilt ? [facePart(order)] : []),
   wall: (order) => (order.plan.isBuilt ? [unrolledWall(order)] : []),
   plate: (order) => (order.plan.hole.mount === "plate" && order.plan.hole.plate !== null ? [plateBlank(order)] : []),
-  sheet: (order) => [sheetPart(order), ...holderParts(order)],
+  sheet: (order) => [sheetPart(order), ...gaugePart(order), ...holderParts(order)],
   divider: dividerPart,
   drum: drumParts,
   mask: (order) => [maskPart(order)],

@@ -1,5 +1,5 @@
 import { label } from "../../basis/drawing/index.ts";
-import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper } from "../cutsheet/index.ts";
+import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper, taughtWords } from "../cutsheet/index.ts";
 import { MARKED_WITH } from "../plan/index.ts";
 import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
 import { type Hanging, hangingPages } from "./hangingPages.ts";
@@ -124,6 +124,7 @@ function takeHomePage(order: KitOrder): Page {
       "Never look at the sun through the hole.",
     ]);
     heading(flow, "HOW LONG");
+    write(flow, `On ${order.cut.medium}${taughtWords(order.cut)}.`);
     for (const { light, time } of order.cut.times) write(flow, `${light}: ${time}`, { size: 4 });
     list(flow, "WRITE IT DOWN AT ONCE", { size: 4 }, [
       "camera no. ______  where ____________________________",

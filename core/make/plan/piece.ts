@@ -19,6 +19,8 @@ export interface PiecePlan {
   readonly stock: { readonly name: string | null; readonly width: number; readonly height: number };
   /** Cuts in their order: this far from the blade, across which side. */
   readonly cuts: readonly Cut[];
+  /** Whether it is cut from a roll of film, against a gauge. */
+  readonly isOffRoll: boolean;
   /** How many pieces one stock sheet gives. */
   readonly fromOne: number;
   /** What its ends leave free of the wall at the hole, and what was asked for at least; `null`: they don't come near it. */
@@ -62,6 +64,7 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     distance: film.distance,
     stock: { name: whole?.name ?? null, ...stock },
     cuts,
+    isOffRoll: format?.kind === "frame" && camera.chambers[0].roll == null,
     fromOne: cuts.length === 0 ? 1 : Math.max(1, piecesFrom(stock, film)),
     gap: lie.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
   };

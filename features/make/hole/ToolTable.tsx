@@ -35,11 +35,12 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ names, sources, diameter, depth, play, inBand }) => (
+          {rows.map(({ names, sources, spread, diameter, depth, play, inBand }) => (
             <tr key={names.join()} className="border-line border-b" title={sources}>
               <td className="py-1">{inOne(names)}</td>
               <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
                 {words(diameter, 3)}
+                {depth === null && ` ± ${words(spread, 2)}`}
                 {inBand ? "" : diameter > target ? " (large)" : " (small)"}
               </td>
               <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
@@ -57,7 +58,8 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
           ? "The dent is sanded open, so its depth sets the width. "
           : "“Through by” is how far the tip stands out behind: its cone makes the width. "}
         “Keeps” is the share of the sharpest hole’s finest detail. Sizes and tips of needles are from memory and differ
-        by maker; drills are those of ANSI B94.11M.
+        by maker; drills are those of ANSI B94.11M. What is pushed or drilled right through differs from hole to hole by
+        about the ± that stands there: measure yours.
       </p>
       {way?.mount !== "wall" && (
         <ul className="mt-2 grid gap-1 text-[0.93rem]">
@@ -72,7 +74,11 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
   );
 }
 
-type ToolLine = Omit<Suited<ToolTip>, "tool"> & { readonly names: readonly string[]; readonly sources: string };
+type ToolLine = Omit<Suited<ToolTip>, "tool"> & {
+  readonly names: readonly string[];
+  readonly sources: string;
+  readonly spread: number;
+};
 
 /** Names that begin alike, said once: “Sewing needle no. 12, 10, 9”. */
 function inOne([first = "", ...others]: readonly string[]): string {
@@ -86,7 +92,12 @@ function alike(suited: readonly Suited<ToolTip>[]): readonly ToolLine[] {
   for (const { tool, ...made } of suited) {
     const key = made.depth === null ? tool.id : `${made.diameter} ${made.depth}`;
     const before = lines.get(key);
-    lines.set(key, { ...made, names: [...(before?.names ?? []), tool.row.name], sources: tool.row.source });
+    lines.set(key, {
+      ...made,
+      names: [...(before?.names ?? []), tool.row.name],
+      sources: tool.row.source,
+      spread: tool.row.spread,
+    });
   }
   return [...lines.values()];
 }

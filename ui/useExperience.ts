@@ -1,7 +1,7 @@
 import { useMemo } from "react";
-import { type Exposure, lessonOf } from "../../core/document/index.ts";
-import { type Experience, experience, type JudgedShot, withoutSurpassed } from "../../core/learning/index.ts";
-import { camerasAlike, judgedShots, useLive } from "../../storage/index.ts";
+import { type Exposure, lessonOf } from "../core/document/index.ts";
+import { type Experience, experience, type JudgedShot, withoutSurpassed } from "../core/learning/index.ts";
+import { camerasAlike, judgedShots, useLive } from "../storage/index.ts";
 
 /** What the log has taught, followed as it changes. */
 export interface LogExperience {
