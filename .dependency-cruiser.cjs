@@ -25,6 +25,14 @@ const rooms = {
   document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun", "viewfinder"],
 };
 
+/** Rooms within a room, in the order of the work: each imports from itself and from those before it. */
+const innerRooms = {
+  "core/negative": ["model", "scan", "density", "restore", "reproject", "judge", "output"],
+  "core/sun": ["astronomy", "site", "plan", "read"],
+  "core/camera/container": ["model", "facts", "design"],
+  workers: ["transport", "codecs", "jobs"],
+};
+
 module.exports = {
   forbidden: [
     ...Object.entries(rooms).map(([room, earlier]) => ({
@@ -33,6 +41,14 @@ module.exports = {
       from: { path: `^core/${room}/`, pathNot: "\\.(test|bench)\\.ts$" },
       to: { path: "^core/", pathNot: `^core/(${[room, ...earlier].join("|")})/` },
     })),
+    ...Object.entries(innerRooms).flatMap(([folder, inOrder]) =>
+      inOrder.slice(0, -1).map((room, at) => ({
+        name: `${folder.replaceAll("/", "-")}-${room}-imports-earlier-rooms-only`,
+        severity: "error",
+        from: { path: `^${folder}/${room}/`, pathNot: "\\.test\\.tsx?$" },
+        to: { path: `^${folder}/(${inOrder.slice(at + 1).join("|")})/` },
+      })),
+    ),
     {
       name: "core-has-only-these-rooms",
       comment: "A new room needs its line in `rooms` above.",

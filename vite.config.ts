@@ -4,17 +4,17 @@ import tailwindcss from "@tailwindcss/vite";
 import { type BuildEnvironmentOptions, defineConfig } from "vite";
 import { firstScreenModules } from "./scripts/firstScreen.ts";
 
-const nothing = fileURLToPath(new URL("./workers/nothing.ts", import.meta.url));
+const nothing = fileURLToPath(new URL("./workers/emptyModule.ts", import.meta.url));
 /** Parts of jsPDF that only its HTML import needs; we draw from our own scenes. */
 const unusedByPdf = ["html2canvas", "canvg", "dompurify"];
 
 /** What nearly every page but the Shelf is made of: in one file, so that the list of files that every visit fetches stays short. */
 const CONTROLS =
-  /\/ui\/(Ask|Check|Choice|CountField|Fold|LengthField|Panel|QuantityField|Radio|Segments|Slide|TextEntry|localTime|useQuantity|undoable)\.tsx?$|\/node_modules\/(@?radix-ui|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
+  /\/ui\/(controls|format)\/|\/node_modules\/(@?radix-ui|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
 
 /** What the pages of Dark share, and those that sound or shine red. */
 const DARK =
-  /\/(features\/dark\/\w+\.tsx?|core\/(darkroom|basis\/flowShop)\/.*|catalogue\/(darkroomWords|recipes)\.ts|app\/intoTheDark\.ts|ui\/(safelight|speech|signals|soundSchedule|useNow|trueClock|useWakeLock|deliberateTap)\.ts)$/;
+  /\/(features\/dark\/[^/]+$|core\/(darkroom|basis\/flowShop)\/|catalogue\/(darkroomWords|recipes)\.ts$|app\/intoTheDark\.ts$|ui\/(dark|device)\/)/;
 
 /** The first screen's modules in one file, the controls in another; all else as the bundler divides it. */
 async function firstScreenInOne(): Promise<NonNullable<BuildEnvironmentOptions["rolldownOptions"]>> {

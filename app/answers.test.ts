@@ -9,7 +9,7 @@ import { solve } from "../core/light/solve/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
-import { skyTools } from "../workers/sky.ts";
+import { skyTools } from "../workers/jobs/sun/skyTools.ts";
 
 const ajv = new Ajv({ allErrors: true, allowUnionTypes: true });
 

@@ -1,5 +1,5 @@
 import { addDemo, whatFailed } from "../storage/index.ts";
-import { notify } from "../ui/notify.ts";
+import { notify } from "../ui/notices/notify.ts";
 
 /** Puts the demonstration on the Shelf, where the server was started with it; offline or without a server it stays empty. */
 export async function fetchDemonstration(): Promise<void> {

@@ -4,7 +4,7 @@ import { createReadableStreamFromReadable } from "@react-router/node";
 import { isbot } from "isbot";
 import { renderToPipeableStream } from "react-dom/server";
 import { type AppLoadContext, type EntryContext, ServerRouter } from "react-router";
-import { NonceContext } from "../ui/NonceContext.ts";
+import { NonceContext } from "../ui/controls/NonceContext.ts";
 import { OfflineContext } from "./offline/OfflineContext.ts";
 
 /** Loaders that take longer are given up, ms. */

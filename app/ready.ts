@@ -9,7 +9,7 @@ import { cameraNames, hasOwnMedia, hasUnsaved, openStorage, readSettings } from 
 export const ready: () => Promise<void> = once(async () => {
   await openStorage();
   if (await hasUnsaved()) await (await import("./recover.ts")).recover();
-  if (await hasOwnMedia()) await (await import("../ui/ownMedia.ts")).readOwnMedia();
+  if (await hasOwnMedia()) await (await import("../ui/records/ownMedia.ts")).readOwnMedia();
   const [{ demoSeen }, cameras] = await Promise.all([readSettings(), cameraNames()]);
   if (demoSeen || cameras.length > 0) return;
   await (await import("./demonstration.ts")).fetchDemonstration();

@@ -24,7 +24,7 @@ jest.mock("../storage/index.ts", () => ({
     return Promise.resolve({ ok: true, value: null });
   },
 }));
-jest.mock("../ui/notify.ts", () => ({
+jest.mock("../ui/notices/notify.ts", () => ({
   notify: (words: string, { action }: { action?: (typeof said)[number]["action"] } = {}) =>
     said.push({ words, ...(action && { action }) }),
 }));

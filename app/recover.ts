@@ -1,7 +1,7 @@
 import { cameraNames, editRecord, type NoteRow, recoverActs, recoverUnsaved } from "../storage/index.ts";
 import { leaveWaiting } from "../ui/edits/waiting.ts";
-import { isoWithOffset } from "../ui/localTime.ts";
-import { notify } from "../ui/notify.ts";
+import { isoWithOffset } from "../ui/format/localTime.ts";
+import { notify } from "../ui/notices/notify.ts";
 
 /** What a record is called whose own name is not at hand. */
 const KINDS: Readonly<Record<NoteRow["name"], string>> = {

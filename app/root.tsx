@@ -1,9 +1,9 @@
 import { type ReactNode, useContext } from "react";
 import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import { cameraNames, readSettings, useLive } from "../storage/index.ts";
-import { NonceContext } from "../ui/NonceContext.ts";
-import { RED_AT_ONCE } from "../ui/redLight.ts";
-import { UnitContext } from "../ui/UnitContext.ts";
+import { NonceContext } from "../ui/controls/NonceContext.ts";
+import { RED_AT_ONCE } from "../ui/dark/redLight.ts";
+import { UnitContext } from "../ui/format/UnitContext.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
 import { OfflineContext } from "./offline/OfflineContext.ts";

@@ -3,8 +3,8 @@ import type { Fault } from "../core/light/solve/index.ts";
 import type { HoleAnswer, HoleRefusal } from "../core/make/holeScan/index.ts";
 import type { JudgeAnswer, ProofSettings } from "../core/negative/index.ts";
 import type { SunRequest } from "../core/sun/index.ts";
-import type { HoleOrder } from "../workers/hole.ts";
-import type { ProofAnswer } from "../workers/proofFile.ts";
+import type { HoleOrder } from "../workers/jobs/hole/holeJob.ts";
+import type { ProofAnswer } from "../workers/jobs/proof/proofFile.ts";
 
 /** Why a picture was not measured. */
 export type PictureTrouble =

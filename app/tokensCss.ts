@@ -1,5 +1,5 @@
 import { TYPE } from "../core/basis/drawing/index.ts";
-import { inkProperties } from "../ui/inkProperties.ts";
+import { inkProperties } from "../ui/drawing/inkProperties.ts";
 
 function declarations(properties: Readonly<Record<string, string>>): string {
   return Object.entries(properties)

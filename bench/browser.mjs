@@ -87,7 +87,7 @@ async function holes(browser, address) {
     `export { scanPlate } from "./core/make/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
      export { chance } from "./core/testing/chance.ts";
-     export { scanToTiff, scanToPng } from "./workers/writeScan.ts";`,
+     export { scanToTiff, scanToPng } from "./workers/codecs/write/writeScan.ts";`,
   );
   const folder = mkdtempSync(join(tmpdir(), "still-box-bench-"));
   const { context, page } = await visitor(browser, address, "/cameras/thistle-cocoa-tin/make/hole");

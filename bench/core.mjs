@@ -116,8 +116,8 @@ async function holeFigures() {
      export { scanPlate } from "./core/make/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
      export { chance } from "./core/testing/chance.ts";
-     export { holeInFile } from "./workers/hole.ts";
-     export { scanToTiff, scanToPng } from "./workers/writeScan.ts";`,
+     export { holeInFile } from "./workers/jobs/hole/holeJob.ts";
+     export { scanToTiff, scanToPng } from "./workers/codecs/write/writeScan.ts";`,
   );
   const pixel = 25.4 / 4800;
   for (const [bits, diameter] of [
@@ -160,7 +160,7 @@ async function cutSheetFigures() {
     "cutsheet",
     `export { layOut, PAPERS, cutParts } from "./core/make/cutsheet/index.ts";
      export { cutOrder } from "./features/make/cutOrder.ts";
-     export { cutsheetPdf } from "./workers/cutsheetPdf.ts";
+     export { cutsheetPdf } from "./workers/jobs/cutsheetPdf/cutsheetPdf.ts";
      export { thistleRow } from "./catalogue/demo/thistleRow.ts";`,
   );
   let [preview, pdf, pages] = [0, 0, 0];

@@ -34,7 +34,7 @@ async function make() {
 }
 
 async function open() {
-  const { proofJob } = await bundled("proof", `export { proofJob } from "./workers/proof.ts";`);
+  const { proofJob } = await bundled("proof", `export { proofJob } from "./workers/jobs/proof/proofJob.ts";`);
   const work = proofJob({ inflate: async (zlib, most) => inflateSync(zlib, { maxOutputLength: most }) });
   const settings = { medium: { least: 0.05, most: 2.05, range: 110, iso: 6 }, sheet: SHEET, white: 0.9 };
   const camera = { hole: { diameter: 0.42 }, film: { distance: 120, ...SHEET } };

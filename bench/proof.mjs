@@ -44,8 +44,8 @@ async function proofFigures() {
   const { findSheet, placeSheet, pointwise, proofExposure, transformOf, judgeScan } = await bundled(
     "proof",
     `export { placeSheet, pointwise, proofExposure, judgeScan } from "./core/negative/index.ts";
-     export { findSheet } from "./core/negative/findSheet.ts";
-     export { transformOf } from "./workers/fourier.ts";`,
+     export { findSheet } from "./core/negative/scan/findSheet.ts";
+     export { transformOf } from "./workers/codecs/fourier.ts";`,
   );
   const whole = madeUp(0);
   const settings = { medium: MEDIUM, sheet: { ...SHEET, corners: cornersOf(0) }, white: 0.85 };

@@ -14,7 +14,7 @@ async function cpu(work) {
 export async function sunFigures() {
   const { sun, trailJob, fanLines, COLD_FRAMES } = await bundled(
     "sun",
-    `export { COLD_FRAMES } from "./core/testing/coldFrames.ts"; export { sun } from "./workers/sun.ts"; export { trailJob } from "./workers/trailReading.ts";
+    `export { COLD_FRAMES } from "./core/testing/coldFrames.ts"; export { sun } from "./workers/jobs/sun/sun.ts"; export { trailJob } from "./workers/jobs/trailReading/trailReading.ts";
      export { fanLines } from "./features/sun/plan/fanLines.ts";`,
   );
   const half = COLD_FRAMES;

@@ -7,9 +7,9 @@ import { sunAnswer } from "../core/sun/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
-import { holeInFile } from "../workers/hole.ts";
-import { skyTools } from "../workers/sky.ts";
-import { scanToPng, scanToTiff } from "../workers/writeScan.ts";
+import { scanToPng, scanToTiff } from "../workers/codecs/write/writeScan.ts";
+import { holeInFile } from "../workers/jobs/hole/holeJob.ts";
+import { skyTools } from "../workers/jobs/sun/skyTools.ts";
 import { asked } from "./support/answers.ts";
 import { stage } from "./support/maker.ts";
 

@@ -4,7 +4,7 @@ import { encode as encodeJpeg } from "jpeg-js";
 import { scanPlate } from "../core/make/flatbed/index.ts";
 import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
-import { scanToTiff } from "../workers/writeScan.ts";
+import { scanToTiff } from "../workers/codecs/write/writeScan.ts";
 import { stage } from "./support/maker.ts";
 import { temporaryFolder } from "./support/temporary.ts";
 

@@ -1,7 +1,7 @@
 import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
 import sharp from "sharp";
-import { pagesTiff } from "../workers/reading/pagesTiff.ts";
+import { pagesTiff } from "../workers/codecs/read/tiff/pagesTiff.ts";
 import { type Maker, stage } from "./support/maker.ts";
 import { MEDIUM, negativePng, stripPng } from "./support/negative.ts";
 import { PATIENCE } from "./support/patience.ts";

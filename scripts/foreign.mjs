@@ -32,15 +32,15 @@ const ours = await bundled(
    export { cutParts, layOut, PAPERS } from "./core/make/cutsheet/index.ts";
    export { cutOrder } from "./features/make/cutOrder.ts";
    export { withExif, withPhysicalSize, withSrgb, withXmp } from "./core/basis/pngChunks/index.ts";
-   export { cutsheetPdf } from "./workers/cutsheetPdf.ts";
-   export { iccSrgb } from "./workers/iccSrgb.ts";
-   export { exifOf, plain, withJpegFacts, xmpOf } from "./workers/pictureFacts.ts";
-   export { picturePdf } from "./workers/picturePdf.ts";
-   export { plainTiff } from "./workers/writeScan.ts";
-   export { pack } from "./workers/zip/pack.ts";
-   export { packFiles } from "./workers/zip/pack.client.ts";
+   export { cutsheetPdf } from "./workers/jobs/cutsheetPdf/cutsheetPdf.ts";
+   export { iccSrgb } from "./workers/codecs/write/iccSrgb.ts";
+   export { exifOf, plain, withJpegFacts, xmpOf } from "./workers/codecs/write/pictureFacts.ts";
+   export { picturePdf } from "./workers/jobs/picturePdf/picturePdf.ts";
+   export { plainTiff } from "./workers/codecs/write/writeScan.ts";
+   export { pack } from "./workers/jobs/zip/pack.ts";
+   export { packFiles } from "./workers/jobs/zip/pack.client.ts";
    export { joined } from "./workers/testing.ts";
-   export { readScan } from "./workers/reading/readScan.ts";
+   export { readScan } from "./workers/codecs/read/readScan.ts";
    export { encode } from "fast-png";`,
 );
 const control = { report: () => {}, cancelled: () => false };

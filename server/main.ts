@@ -6,7 +6,7 @@ import compression from "compression";
 import express, { type ErrorRequestHandler } from "express";
 import type { ServerBuild } from "react-router";
 import { type Marked, securityHeaders } from "./headers.ts";
-import { picturePool } from "./pictures.ts";
+import { picturePool } from "./threadPool.ts";
 import { wellAsked } from "./wellAsked.ts";
 
 /** How long a sender may take, ms: for its headers, for all of its request, between requests. */

@@ -4,10 +4,10 @@ import type { MeasurePicture, NegativeTrouble, SunTrouble } from "../app/serverC
 import { failure, type Result, success } from "../core/basis/units/index.ts";
 import type { JudgeAnswer, ProofSettings } from "../core/negative/index.ts";
 import { type SunRequest, sunAnswer } from "../core/sun/index.ts";
-import { holeInFile } from "../workers/hole.ts";
-import { judgeInFile, type ProofAnswer, proofInFile } from "../workers/proofFile.ts";
-import type { Decoders } from "../workers/reading/readScan.ts";
-import { skyTools } from "../workers/sky.ts";
+import type { Decoders } from "../workers/codecs/read/readScan.ts";
+import { holeInFile } from "../workers/jobs/hole/holeJob.ts";
+import { judgeInFile, type ProofAnswer, proofInFile } from "../workers/jobs/proof/proofFile.ts";
+import { skyTools } from "../workers/jobs/sun/skyTools.ts";
 
 interface Negative {
   readonly bytes: Uint8Array<ArrayBuffer>;

@@ -6,7 +6,8 @@ export {
   type PictureToTake,
   type ReadArchive,
   type Taking,
-} from "./archiveFile.ts";
+} from "./archive/archiveFile.ts";
+export { addDemo } from "./archive/demo.ts";
 export {
   addCamera,
   type CameraName,
@@ -20,11 +21,7 @@ export {
   listCameras,
   type RemovedCamera,
   removeCamera,
-} from "./cameras.ts";
-export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
-export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./darkSettings.ts";
-export { type NoteRow, openStorage } from "./db.ts";
-export { addDemo } from "./demo.ts";
+} from "./cameras/cameras.ts";
 export {
   type Finished,
   finishDevelopment,
@@ -32,10 +29,31 @@ export {
   sheetAreas,
   shotsToDevelop,
   takeBackFinish,
-} from "./developments.ts";
-export type { Edited, EditedName, HeldName } from "./edited.ts";
-export { bringBack, changeAsStep, type Edit, editRecord, getEdited, removeEdited, type Step } from "./edits.ts";
-export { countExposures } from "./exposureCounts.ts";
+} from "./dark/developments.ts";
+export { type StandsOpen, standsOpen } from "./dark/standsOpen.ts";
+export { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./engine/connection.ts";
+export { type NoteRow, openStorage } from "./engine/db.ts";
+export type { Edited, EditedName, HeldName } from "./engine/edited.ts";
+export {
+  bringBack,
+  changeAsStep,
+  type Edit,
+  editRecord,
+  getEdited,
+  removeEdited,
+  type Step,
+} from "./engine/editRecord.ts";
+export { type StorageFailure, storageFailure, whatFailed } from "./engine/failure.ts";
+export { type HistoryState, historyState, type Stepped, stepHistory, takeBack } from "./engine/history.ts";
+export { withTaken } from "./engine/keeping.ts";
+export { noteActs, recoverActs } from "./engine/notedActs.ts";
+export { askToPersist, type Persistence, roomLeft, roomTaken } from "./engine/persistence.ts";
+export { type Act, doActs, listRecords, saveRecord } from "./engine/records.ts";
+export { type Recovery, recoverUnsaved } from "./engine/recovery.ts";
+export { cameraRef, type EditedRef, type HeldRef, type StepsOf, there } from "./engine/steps.ts";
+export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./engine/unsaved.ts";
+export { type Live, useLive } from "./engine/useLive.ts";
+export { countExposures } from "./exposures/exposureCounts.ts";
 export {
   countShots,
   importShots,
@@ -47,23 +65,13 @@ export {
   shotsByIds,
   shotsOfLoad,
   siftShots,
-} from "./exposures.ts";
-export { type StorageFailure, storageFailure, whatFailed } from "./failure.ts";
-export { type HangSettings, readHangSettings, writeHangSetting } from "./hangSettings.ts";
-export { hasOwnMedia } from "./hasOwnMedia.ts";
-export { type HistoryState, historyState, type Stepped, stepHistory, takeBack } from "./history.ts";
-export { withTaken } from "./keeping.ts";
-export { type Loading, listLoads, loadCamera, presentLoad } from "./loads.ts";
-export { loadsLeft } from "./loadsLeft.ts";
-export { listNegatives, saveNegatives } from "./negatives.ts";
-export { noteActs, recoverActs } from "./notedActs.ts";
-export { askToPersist, type Persistence, roomLeft, roomTaken } from "./persistence.ts";
-export { pictureFile, readPicture, savePicture } from "./pictures.ts";
-export { type Act, doActs, listRecords, saveRecord } from "./records.ts";
-export { type Recovery, recoverUnsaved } from "./recovery.ts";
-export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings.ts";
-export { type StandsOpen, standsOpen } from "./standsOpen.ts";
-export { cameraRef, type EditedRef, type HeldRef, type StepsOf, there } from "./steps.ts";
-export { countTrailsOut, standsOut } from "./trailsOut.ts";
-export { hasUnsaved, isChange, noteAtOnce, noteUnsaved, strikeUnsaved } from "./unsaved.ts";
-export { type Live, useLive } from "./useLive.ts";
+} from "./exposures/exposures.ts";
+export { hasOwnMedia } from "./loads/hasOwnMedia.ts";
+export { type Loading, listLoads, loadCamera, presentLoad } from "./loads/loads.ts";
+export { loadsLeft } from "./loads/loadsLeft.ts";
+export { listNegatives, saveNegatives } from "./negatives/negatives.ts";
+export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
+export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
+export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
+export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings/settings.ts";
+export { countTrailsOut, standsOut } from "./trails/trailsOut.ts";

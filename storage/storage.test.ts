@@ -10,15 +10,15 @@ import {
   isCameraThere,
   listCameras,
   removeCamera,
-} from "./cameras.ts";
-import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./connection.ts";
-import { openDb, type StillBoxDb } from "./db.ts";
-import { editRecord, getEdited, removeEdited } from "./edits.ts";
-import { countExposures } from "./exposureCounts.ts";
-import { countShots, listExposures, saveExposure, shotsBetween } from "./exposures.ts";
-import { historyState, stepHistory, takeBack } from "./history.ts";
-import { readSettings, rememberCamera, writeSetting } from "./settings.ts";
-import { cameraRef } from "./steps.ts";
+} from "./cameras/cameras.ts";
+import { type ConnectionTrouble, connectionTrouble, onConnectionTrouble } from "./engine/connection.ts";
+import { openDb, type StillBoxDb } from "./engine/db.ts";
+import { editRecord, getEdited, removeEdited } from "./engine/editRecord.ts";
+import { historyState, stepHistory, takeBack } from "./engine/history.ts";
+import { cameraRef } from "./engine/steps.ts";
+import { countExposures } from "./exposures/exposureCounts.ts";
+import { countShots, listExposures, saveExposure, shotsBetween } from "./exposures/exposures.ts";
+import { readSettings, rememberCamera, writeSetting } from "./settings/settings.ts";
 import { demoDb, depth, NOW, saveShot, stored, TIN } from "./testing.ts";
 
 let db: StillBoxDb;

@@ -10,13 +10,13 @@ import {
   openArchive,
 } from "../core/document/index.ts";
 import type { Fault } from "../core/light/solve/index.ts";
-import type { ArchiveFile, ReadArchive } from "./archiveFile.ts";
-import { openDb, type StillBoxDb } from "./db.ts";
-import { addDemo } from "./demo.ts";
-import { getEdited } from "./edits.ts";
-import { saveExposure } from "./exposures.ts";
-import { orRefused } from "./failure.ts";
-import { sha256 } from "./sha256.ts";
+import type { ArchiveFile, ReadArchive } from "./archive/archiveFile.ts";
+import { addDemo } from "./archive/demo.ts";
+import { openDb, type StillBoxDb } from "./engine/db.ts";
+import { getEdited } from "./engine/editRecord.ts";
+import { orRefused } from "./engine/failure.ts";
+import { saveExposure } from "./exposures/exposures.ts";
+import { sha256 } from "./negatives/sha256.ts";
 
 /** When tests edit. */
 export const NOW = "2026-05-01T10:00:00+01:00";

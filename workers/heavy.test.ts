@@ -2,9 +2,9 @@ import { formats } from "../catalogue/formats.ts";
 import { mediumById } from "../catalogue/media.ts";
 import type { PreviewRequest } from "../core/bench/preview/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
-import { curve } from "./curve.ts";
-import { finder } from "./finder.ts";
-import { preview } from "./preview.ts";
+import { curve } from "./jobs/curve/curve.ts";
+import { finder } from "./jobs/finder/finder.ts";
+import { preview } from "./jobs/preview/preview.ts";
 import { joined } from "./testing.ts";
 
 const request: PreviewRequest = {

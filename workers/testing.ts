@@ -1,6 +1,6 @@
-import { type JobClient, jobClient } from "./jobClient.ts";
-import type { Job, JobPort } from "./protocol.ts";
-import { serve } from "./serve.ts";
+import { type JobClient, jobClient } from "./transport/jobClient.ts";
+import type { Job, JobPort } from "./transport/protocol.ts";
+import { serve } from "./transport/serve.ts";
 
 /** A client and a job joined by a real MessageChannel, for tests. */
 export function joined<I, O>(job: Job<I, O>): { readonly client: JobClient<I, O>; readonly close: () => void } {

@@ -1,9 +1,9 @@
 import { line } from "../core/basis/drawing/index.ts";
 import { layOut, PAPERS, type Paper } from "../core/make/cutsheet/index.ts";
-import { cutsheetPdf } from "./cutsheetPdf.ts";
-import { jobClient } from "./jobClient.ts";
-import type { Job, JobPort } from "./protocol.ts";
+import { cutsheetPdf } from "./jobs/cutsheetPdf/cutsheetPdf.ts";
 import { joined } from "./testing.ts";
+import { jobClient } from "./transport/jobClient.ts";
+import type { Job, JobPort } from "./transport/protocol.ts";
 
 const square: Job<number, number> = async (input, { report, cancelled }) => {
   for (let step = 1; step <= 4; step++) {

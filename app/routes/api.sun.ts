@@ -1,6 +1,6 @@
 import { parseSun } from "../../core/document/index.ts";
 import type { SunRequest } from "../../core/sun/index.ts";
-import { calendar } from "../../workers/calendar.ts";
+import { calendar } from "../../workers/codecs/calendarLibrary.ts";
 import { answerJson, busy, NO_POOL, OTHERS_WAIT, refused } from "../headless.ts";
 import type { Pictures } from "../serverContext.ts";
 import type { Route } from "./+types/api.sun";

@@ -1,6 +1,6 @@
 import { data } from "react-router";
+import { logShot, readShot } from "../../features/field/count/logShot.ts";
 import { ExposePage } from "../../features/field/expose/ExposePage.tsx";
-import { logShot, readShot } from "../../features/field/expose/logShot.ts";
 import { readField } from "../../features/field/fieldData.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/field";

@@ -5,8 +5,8 @@ import { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collec
 import type { Exposure } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
 import { archiveSchema } from "./generated/archive.js";
-import { cameraFaults } from "./parseCamera.ts";
 import { RECORDS, type Records, recordFaults } from "./records.ts";
+import { cameraFaults } from "./requests/parseCamera.ts";
 import { migrate, type VersionedFormat } from "./version.ts";
 
 /** `still-box/archive`, all of a maker's data. */

@@ -7,18 +7,10 @@ export {
 export { type Change, changesBetween, withChanges } from "./changes.ts";
 export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
 export { closedAt, coveredFrom, uncoveredAt, withTyped } from "./countActs.ts";
-export { parseDarkSettings } from "./darkSettings.ts";
 export { type Developed, type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";
-export { parseHangSettings } from "./hangSettings.ts";
 export { lessonOf } from "./lessons.ts";
 export { type Negative, type OtherOfPair, parseNegative } from "./negative.ts";
 export { type FileInArchive, type OpenedArchive, openArchive } from "./openArchive.ts";
-export { CAMERA_FORMAT, parseCamera } from "./parseCamera.ts";
-export { parseExpose } from "./parseExpose.ts";
-export { parseFrame } from "./parseFrame.ts";
-export { parseProof } from "./parseProof.ts";
-export { parseSolve } from "./parseSolve.ts";
-export { parseSun } from "./parseSun.ts";
 export { readJson } from "./readJson.ts";
 export {
   type Bottle,
@@ -41,7 +33,15 @@ export {
   type ShotWords,
   settledPack,
 } from "./records.ts";
-export { parseSettings } from "./settings.ts";
+export { CAMERA_FORMAT, parseCamera } from "./requests/parseCamera.ts";
+export { parseExpose } from "./requests/parseExpose.ts";
+export { parseFrame } from "./requests/parseFrame.ts";
+export { parseProof } from "./requests/parseProof.ts";
+export { parseSolve } from "./requests/parseSolve.ts";
+export { parseSun } from "./requests/parseSun.ts";
+export { parseDarkSettings } from "./settings/darkSettings.ts";
+export { parseHangSettings } from "./settings/hangSettings.ts";
+export { parseSettings } from "./settings/settings.ts";
 export { runOf, sheetOut } from "./sheetOut.ts";
 export type { Trail } from "./trail.ts";
 export { type Migration, migrate, type VersionedFormat } from "./version.ts";

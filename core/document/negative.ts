@@ -3,7 +3,7 @@ import type { Fault } from "../light/solve/index.ts";
 import type { Finish, ProofSettings } from "../negative/index.ts";
 import { schemaFaults } from "./faults.ts";
 import { negativeSchema } from "./generated/negative.js";
-import { parseProof } from "./parseProof.ts";
+import { parseProof } from "./requests/parseProof.ts";
 
 /** A negative's scan: which shot it is of, its picture's bytes by their sum, and how it becomes a positive. */
 export interface Negative {

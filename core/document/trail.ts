@@ -1,6 +1,6 @@
 import type { Fault } from "../light/solve/index.ts";
 import type { FitPoint, HorizonPoint, Mishap, SunAim, SunSite } from "../sun/index.ts";
-import { horizonFaults } from "./parseSun.ts";
+import { horizonFaults } from "./requests/parseSun.ts";
 
 /** A months-long exposure: planned, put up, taken down. */
 export interface Trail {

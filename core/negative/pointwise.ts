@@ -1,10 +1,10 @@
-import { negativeCurve } from "./negativeCurve.ts";
-import { noPicture, type PlacedSheet } from "./placeSheet.ts";
+import { distributionOfLight } from "./density/distributionOfLight.ts";
+import { toneFor, toneOfLog } from "./density/tone.ts";
+import { negativeCurve } from "./model/negativeCurve.ts";
+import { lightTable, type NegativeScan } from "./model/negativeScan.ts";
+import type { ProofSettings } from "./model/proofSettings.ts";
 import type { ProofPicture } from "./proof.ts";
-import type { ProofSettings } from "./request.ts";
-import { lightTable, type NegativeScan } from "./scan.ts";
-import { spreadOfLight } from "./spreadOfLight.ts";
-import { toneFor, toneOfLog } from "./tone.ts";
+import { noPicture, type PlacedSheet } from "./scan/placeSheet.ts";
 
 /**
  * The positive of a grey scan whose sheet lies square on its pixels: each number becomes a tone by one table, row by row
@@ -23,7 +23,7 @@ export function pointwise(scan: NegativeScan, settings: ProofSettings, placed: P
   const most = bits === 8 ? 255 : 65535;
   const { logExposure } = negativeCurve(settings.medium, placed.white);
   const light = lightTable(scan, settings.encoding ?? "file");
-  const spread = spreadOfLight(placed.light, settings.medium, placed.white);
+  const spread = distributionOfLight(placed.light, settings.medium, placed.white);
   const tone = toneFor(spread, { low: null, high: null, gamma: null, ...settings.tone });
   // A scan has few numbers: each is worked out.
   const number = (exposure: number): number => Math.floor(most * toneOfLog(tone, exposure) + 0.5);

@@ -1,18 +1,18 @@
-import { transformOf } from "../../workers/fourier.ts";
+import { transformOf } from "../../workers/codecs/fourier.ts";
 import { normalNumbers } from "../basis/numeric/index.ts";
 import { sceneToSheet } from "../light/rays/index.ts";
 import { type OpticalModel, opticalModel } from "../light/solve/index.ts";
 import { chance } from "../testing/chance.ts";
 import { CAN, FLAT, MEDIUM, negativeOf, SCANNER } from "../testing/negatives.ts";
-import { lightAt } from "./evenLight.ts";
-import { findSheet } from "./findSheet.ts";
-import { judgeScan } from "./judgeScan.ts";
-import { partOfSheet } from "./partOfSheet.ts";
-import { placeSheet } from "./placeSheet.ts";
+import { judgeScan } from "./judge/judgeScan.ts";
+import type { NegativeScan } from "./model/negativeScan.ts";
+import type { ProofSettings } from "./model/proofSettings.ts";
 import { pointwise } from "./pointwise.ts";
 import { type ProofExposure, proofExposure, proofPicture } from "./proof.ts";
-import type { ProofSettings } from "./request.ts";
-import type { NegativeScan } from "./scan.ts";
+import { lightAt } from "./restore/evenLight.ts";
+import { findSheet } from "./scan/findSheet.ts";
+import { partOfSheet } from "./scan/partOfSheet.ts";
+import { placeSheet } from "./scan/placeSheet.ts";
 
 function proofOf(scan: NegativeScan, settings: ProofSettings): ProofExposure {
   const steps = proofExposure(scan, settings, { transformOf });

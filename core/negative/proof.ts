@@ -1,24 +1,24 @@
 import { failure, type Result, success } from "../basis/units/index.ts";
 import type { BandLine } from "../light/hole/index.ts";
 import { type OpticalModel, opticalModel, SOLVE_DEFAULTS } from "../light/solve/index.ts";
-import { evenLight, LEAST_LIGHT, lightField } from "./evenLight.ts";
-import { type ExposureMap, exposureMap } from "./exposureMap.ts";
-import type { FilledSpot } from "./finish.ts";
-import { heal } from "./heal.ts";
-import { negativeCurve } from "./negativeCurve.ts";
-import { type PictureFrame, pictureFrame } from "./pictureFrame.ts";
-import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./placeSheet.ts";
-import type { ProofSettings } from "./request.ts";
-import { MISSING } from "./resample.ts";
-import type { NegativeScan, Plane } from "./scan.ts";
-import { sharpened } from "./sharpen.ts";
-import { insideOf, type SheetInScan } from "./sheetInScan.ts";
-import { gathered, type Spread } from "./spread.ts";
-import { spreadOfLight } from "./spreadOfLight.ts";
-import type { Transform } from "./tileTransform.ts";
-import { type Tone, type ToneChoice, toneFor, toneTable } from "./tone.ts";
-import { unbend } from "./unbend.ts";
-import { lightOf, whiteOf } from "./whiteOf.ts";
+import { distributionOfLight } from "./density/distributionOfLight.ts";
+import { type ExposureMap, exposureMap } from "./density/exposureMap.ts";
+import { type Tone, toneFor, toneTable } from "./density/tone.ts";
+import { type Distribution, distributionBuilder } from "./model/distribution.ts";
+import type { FilledSpot } from "./model/finish.ts";
+import { negativeCurve } from "./model/negativeCurve.ts";
+import type { NegativeScan, Plane } from "./model/negativeScan.ts";
+import type { ProofSettings, ToneChoice } from "./model/proofSettings.ts";
+import { type PictureFrame, pictureFrame } from "./reproject/pictureFrame.ts";
+import { MISSING } from "./reproject/resample.ts";
+import { unbend } from "./reproject/unbend.ts";
+import { evenLight, LEAST_LIGHT, lightField } from "./restore/evenLight.ts";
+import { inpaint } from "./restore/inpaint.ts";
+import { sharpened } from "./restore/sharpen.ts";
+import type { Transform } from "./restore/tileTransform.ts";
+import { noPicture, type PlacedSheet, type ProofTrouble, placeSheet } from "./scan/placeSheet.ts";
+import { insideOf, type SheetInScan } from "./scan/sheetInScan.ts";
+import { lightOf, whiteOf } from "./scan/whiteOf.ts";
 
 /** What a proof is made with beside its settings. */
 export interface ProofTools {
@@ -41,7 +41,7 @@ export interface ProofExposure {
     /** log₁₀ H, lx·s; −99 where nothing is known. */
     readonly log: Float32Array<ArrayBuffer>;
     /** log₁₀ H inside the sheet's margin. */
-    readonly spread: Spread;
+    readonly spread: Distribution;
     readonly white: number;
   }[];
 }
@@ -97,7 +97,7 @@ export function* proofExposure(
     const white = whiteOfPlane(scan, settings, placed, plane);
     if (!(white > 0)) return failure("black");
     let map = exposureMap(scan, settings.encoding ?? "file", placed.sheet, settings.medium, white, plane);
-    heal(map, placed.sheet, tools.spots ?? []);
+    inpaint(map, placed.sheet, tools.spots ?? []);
     const even = settings.evenLight ? model : null;
     if (settings.sharpen && model !== null) {
       const { least, most } = negativeCurve(settings.medium, white);
@@ -113,7 +113,7 @@ export function* proofExposure(
     }
     if (even !== null) evenLight(map, placed.sheet, even);
     const spread = isAsScanned(scan, settings, tools)
-      ? spreadOfLight(placed.light, settings.medium, white)
+      ? distributionOfLight(placed.light, settings.medium, white)
       : spreadOf(map, placed.sheet, scan, even);
     yield (number + 0.9) / wanted.length;
     planes.push({ log: unbend(map, placed.sheet, frame, even), spread, white });
@@ -136,8 +136,8 @@ function isAsScanned(
 }
 
 /** log₁₀ H of the pixels inside the margin; places that had too little light are left out. */
-function spreadOf(map: ExposureMap, sheet: SheetInScan, scan: NegativeScan, even: OpticalModel | null): Spread {
-  const { add, addRow, read } = gathered(...SPREAD_ENDS);
+function spreadOf(map: ExposureMap, sheet: SheetInScan, scan: NegativeScan, even: OpticalModel | null): Distribution {
+  const { add, addRow, read } = distributionBuilder(...SPREAD_ENDS);
   const span = insideOf(sheet, scan);
   const light = even === null ? null : lightField(map, sheet, even);
   const row = new Float64Array(map.width);

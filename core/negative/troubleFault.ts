@@ -1,6 +1,6 @@
 import type { Fault } from "../light/solve/index.ts";
-import type { ProofTrouble } from "./placeSheet.ts";
 import { MOST_OF_PICTURE } from "./proof.ts";
+import type { ProofTrouble } from "./scan/placeSheet.ts";
 
 /**
  * A trouble in words that say what is allowed, with the field it belongs to.

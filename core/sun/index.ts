@@ -1,32 +1,39 @@
-export type { SkyDirection } from "./aim.ts";
-export { aimLaying } from "./aimLaying.ts";
-export { type SunAnswer, type SunDay, type SunSummary, summaryOf, sunAnswer } from "./answer.ts";
-export type { Calendar, Zone } from "./calendar.ts";
-export { comesRound } from "./comesRound.ts";
-export { type DayTrack, type SheetSky, type SunMoment, sheetSky } from "./dayTrack.ts";
-export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./diary.ts";
-export { type DiaryDoubt, diaryDoubt } from "./diaryDoubt.ts";
-export { dailyEphemeris, type Ephemeris } from "./ephemeris.ts";
-export { type SunFan, type SunTools, sunFan } from "./fan.ts";
-export { type FitPoint, type FittedAim, fitAim } from "./fitAim.ts";
-export { hangsUpsideDown, hungOver } from "./hanging.ts";
-export { horizonLine } from "./horizonLine.ts";
+export { dailyEphemeris, type Ephemeris } from "./astronomy/ephemeris.ts";
+export { type Air, refracted, USUAL_AIR } from "./astronomy/refraction.ts";
+export { aimLaying } from "./plan/aimLaying.ts";
+export { type DayTrack, type SheetSky, type SunMoment, sheetSky } from "./plan/dayTrack.ts";
+export { type SunFan, type SunTools, sunFan } from "./plan/fan.ts";
+export { horizonLine } from "./plan/horizonLine.ts";
+export { type Reminder, reminders, SOLSTICES } from "./plan/reminders.ts";
+export { type SkyPicture, skyPicture } from "./plan/skyPicture.ts";
+export { type SunAnswer, type SunDay, type SunSummary, summaryOf, sunAnswer } from "./plan/sunAnswer.ts";
+export { type SunFix, type SunVerdict, sunVerdicts } from "./plan/sunVerdicts.ts";
+export { trackWidth } from "./plan/trackWidth.ts";
+export { type CanStand, type TrailPicture, trailPicture } from "./plan/trailPicture.ts";
+export { wrapsAround as comesRound } from "./plan/wrapsAround.ts";
+export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./read/diary.ts";
+export { type DiaryDoubt, diaryDoubt } from "./read/diaryDoubt.ts";
+export { type Disturbance as Mishap, findDisturbance as findMishap } from "./read/disturbance.ts";
+export { type FitPoint, type FittedAim, fitAim } from "./read/fitAim.ts";
+export { whenAt } from "./read/whenAt.ts";
+export type { SkyDirection } from "./site/aim.ts";
+export type { Calendar, Zone } from "./site/calendar.ts";
+export { hangsUpsideDown, hungOver } from "./site/hanging.ts";
 export {
   type HorizonPicture,
   type KnownPlace,
   pictureDirections,
   withTraced,
-} from "./horizonPicture.ts";
-export { findMishap, type Mishap } from "./mishap.ts";
-export { type SunPlace, sunFrom } from "./observer.ts";
-export { type Coordinates, parseCoordinates } from "./parseCoordinates.ts";
-export { type PhoneLie, phoneHeading } from "./phoneHeading.ts";
-export { type Air, refracted, USUAL_AIR } from "./refraction.ts";
-export { type Reminder, reminders, SOLSTICES } from "./reminders.ts";
-export { type HorizonPoint, MOST_DAYS, SUN_DEFAULTS, type SunAim, type SunRequest, type SunSite } from "./request.ts";
-export { type SkyPicture, skyPicture } from "./skyPicture.ts";
-export { trackWidth } from "./trackWidth.ts";
-export { type CanStand, type TrailPicture, trailPicture } from "./trailPicture.ts";
-export { type SunFix, type SunVerdict, sunVerdicts } from "./verdicts.ts";
-export { madeUpSky } from "./weather.ts";
-export { whenAt } from "./whenAt.ts";
+} from "./site/horizonPicture.ts";
+export { type SunPlace, sunFrom } from "./site/observer.ts";
+export { type Coordinates, parseCoordinates } from "./site/parseCoordinates.ts";
+export { type DeviceOrientation as PhoneLie, phoneHeading } from "./site/phoneHeading.ts";
+export {
+  type HorizonPoint,
+  MOST_DAYS,
+  SUN_DEFAULTS,
+  type SunAim,
+  type SunRequest,
+  type SunSite,
+} from "./site/siteAndAim.ts";
+export { madeUpSky } from "./site/weather.ts";

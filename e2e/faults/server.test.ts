@@ -1,6 +1,6 @@
 import { connect, type Socket } from "node:net";
 import { encode as encodePng } from "fast-png";
-import { header, jpeg, pixels, png, resized, tiff } from "../../workers/reading/hostilePictures.ts";
+import { header, jpeg, pixels, png, resized, tiff } from "../../workers/codecs/read/hostilePictures.ts";
 import { asked } from "../support/answers.ts";
 import { stage } from "../support/maker.ts";
 

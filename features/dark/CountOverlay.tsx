@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { formatClock } from "../../core/basis/units/index.ts";
-import { Button } from "../../ui/Button.tsx";
-import { cx } from "../../ui/cx.ts";
-import { planSignals } from "../../ui/signals.ts";
-import type { Tone } from "../../ui/soundSchedule.ts";
-import { clockNow, pageTime, useNow } from "../../ui/useNow.ts";
-import { useWakeLock } from "../../ui/useWakeLock.ts";
+import { Button } from "../../ui/controls/Button.tsx";
+import { cx } from "../../ui/controls/cx.ts";
+import { planSignals } from "../../ui/device/signals.ts";
+import type { Tone } from "../../ui/device/soundSchedule.ts";
+import { clockNow, pageTime, useNow } from "../../ui/device/useNow.ts";
+import { useWakeLock } from "../../ui/device/useWakeLock.ts";
 
 /** One of the counts that follow each other without a break. */
 export interface Part {

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from "react";
+import { PageTabs } from "../../ui/controls/PageTabs.tsx";
+import { onRedLight, redLevel } from "../../ui/dark/redLight.ts";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
-import { PageTabs } from "../../ui/PageTabs.tsx";
-import { onRedLight, redLevel } from "../../ui/redLight.ts";
 
 const PAGES = [
   { to: "/dark", name: "Load" },

@@ -2,10 +2,10 @@ import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { formatTime } from "../../core/basis/units/index.ts";
 import type { Processing } from "../../core/document/index.ts";
-import { Button } from "../../ui/Button.tsx";
-import { Check } from "../../ui/Check.tsx";
-import { wakeSound } from "../../ui/signals.ts";
-import { useDarkFirst } from "../../ui/useDarkFirst.tsx";
+import { Button } from "../../ui/controls/Button.tsx";
+import { Check } from "../../ui/controls/Check.tsx";
+import { useDarkFirst } from "../../ui/dark/useDarkFirst.tsx";
+import { wakeSound } from "../../ui/device/signals.ts";
 import { CountOverlay } from "./CountOverlay.tsx";
 import { lastStrip } from "./lastStrip.ts";
 

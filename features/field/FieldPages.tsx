@@ -1,5 +1,5 @@
+import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
-import { PageTabs } from "../../ui/PageTabs.tsx";
 
 const PAGES = [
   { to: "/field", name: "Expose" },

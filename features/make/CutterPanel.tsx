@@ -1,12 +1,12 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
 import { materialsOf, onStock, type Part, type PartMaterial } from "../../core/make/cutsheet/index.ts";
-import { Button } from "../../ui/Button.tsx";
-import { Choice } from "../../ui/Choice.tsx";
-import { LengthField } from "../../ui/LengthField.tsx";
-import { Panel } from "../../ui/Panel.tsx";
-import { fileName, saveFile } from "../../ui/saveFile.ts";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { Button } from "../../ui/controls/Button.tsx";
+import { Choice } from "../../ui/controls/Choice.tsx";
+import { LengthField } from "../../ui/controls/LengthField.tsx";
+import { Panel } from "../../ui/controls/Panel.tsx";
+import { fileName, saveFile } from "../../ui/files/saveFile.ts";
+import { useLengthWords } from "../../ui/format/UnitContext.ts";
 
 /** A common size of stock for small cutters, mm; common practice. */
 const USUAL = { width: 600, height: 400 } as const;
@@ -33,7 +33,7 @@ export function CutterPanel({ camera, parts }: { readonly camera: string; readon
     return null;
   };
   const save = async (): Promise<void> => {
-    const { drawingToDxf } = await import("../../workers/cutsheetDxf.ts");
+    const { drawingToDxf } = await import("../../workers/codecs/write/cutsheetDxf.ts");
     saveFile(fileName(`${camera} ${of}`, ".dxf"), drawingToDxf(plan.marks), "image/vnd.dxf");
   };
   return (

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { useOutletContext } from "react-router";
 import type { Measurement } from "../../core/camera/container/index.ts";
-import { isoWithOffset } from "../../ui/localTime.ts";
-import { Panel } from "../../ui/Panel.tsx";
-import { Segments } from "../../ui/Segments.tsx";
+import { Panel } from "../../ui/controls/Panel.tsx";
+import { Segments } from "../../ui/controls/Segments.tsx";
+import { isoWithOffset } from "../../ui/format/localTime.ts";
 import { judgedHole } from "./cutOrder.ts";
 import type { DrawerMeasured } from "./hole/DrawerList.tsx";
 import { HoleAsItIs } from "./hole/HoleAsItIs.tsx";

@@ -2,12 +2,12 @@ import { useState } from "react";
 import { useOutletContext } from "react-router";
 import { leakFaults } from "../../catalogue/leaks.ts";
 import { type LightTest, lightProof } from "../../core/camera/container/index.ts";
-import { Button } from "../../ui/Button.tsx";
-import { Check } from "../../ui/Check.tsx";
-import { cx } from "../../ui/cx.ts";
-import { isoWithOffset, readableTime } from "../../ui/localTime.ts";
-import { Panel } from "../../ui/Panel.tsx";
-import { Segments } from "../../ui/Segments.tsx";
+import { Button } from "../../ui/controls/Button.tsx";
+import { Check } from "../../ui/controls/Check.tsx";
+import { cx } from "../../ui/controls/cx.ts";
+import { Panel } from "../../ui/controls/Panel.tsx";
+import { Segments } from "../../ui/controls/Segments.tsx";
+import { isoWithOffset, readableTime } from "../../ui/format/localTime.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 const WAYS = [

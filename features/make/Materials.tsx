@@ -1,8 +1,8 @@
 import { useMemo, useState } from "react";
 import { billOfMaterials, type CutOrder } from "../../core/make/cutsheet/index.ts";
-import { CountField } from "../../ui/CountField.tsx";
-import { Panel } from "../../ui/Panel.tsx";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { CountField } from "../../ui/controls/CountField.tsx";
+import { Panel } from "../../ui/controls/Panel.tsx";
+import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { amountWords } from "./cutOrder.ts";
 
 /** What to buy or find, for one camera or for several. */

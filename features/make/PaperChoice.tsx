@@ -1,8 +1,8 @@
 import { useOutletContext } from "react-router";
 import { PAPERS } from "../../core/make/cutsheet/index.ts";
-import { keep } from "../../ui/keep.ts";
-import { paperOf } from "../../ui/printer.ts";
-import { Segments } from "../../ui/Segments.tsx";
+import { Segments } from "../../ui/controls/Segments.tsx";
+import { keep } from "../../ui/edits/keep.ts";
+import { paperOf } from "../../ui/files/printer.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 /** The printer's paper: of everything that is printed from here on, cards and labels too. */

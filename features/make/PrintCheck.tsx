@@ -1,10 +1,10 @@
 import { useOutletContext } from "react-router";
 import { parseLength, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
-import { Button } from "../../ui/Button.tsx";
-import { keep } from "../../ui/keep.ts";
-import { QuantityField } from "../../ui/QuantityField.tsx";
-import { useLengthWords, useUnit } from "../../ui/UnitContext.ts";
+import { Button } from "../../ui/controls/Button.tsx";
+import { QuantityField } from "../../ui/controls/QuantityField.tsx";
+import { keep } from "../../ui/edits/keep.ts";
+import { useLengthWords, useUnit } from "../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 /** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */

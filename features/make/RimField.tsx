@@ -1,6 +1,6 @@
 import type { Camera, Closing } from "../../core/camera/container/index.ts";
-import { LengthField } from "../../ui/LengthField.tsx";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { LengthField } from "../../ui/controls/LengthField.tsx";
+import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 /** The one measure that each needs, what it may be, mm, and what an empty entry stands for. */

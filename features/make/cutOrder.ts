@@ -8,9 +8,9 @@ import { experience, expose } from "../../core/learning/index.ts";
 import { evOnSheet, fNumber, timeFromLight } from "../../core/light/exposure/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
-import { planOf } from "../../ui/planOf.ts";
-import type { LogExperience } from "../../ui/useExperience.ts";
-import { labelPath } from "../../workers/designLink.ts";
+import { planOf } from "../../ui/records/planOf.ts";
+import type { LogExperience } from "../../ui/records/useExperience.ts";
+import { labelPath } from "../../workers/codecs/designLink.ts";
 import { meterTable } from "./meterTable.ts";
 
 /** A hole as it is judged everywhere: see `core/camera/holeToMake`. */

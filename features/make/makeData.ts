@@ -1,7 +1,7 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import { getEdited, rememberCamera, type StorageFailure } from "../../storage/index.ts";
 import type { CameraEdits } from "../../ui/edits/useCameraEdits.ts";
-import { type Printer, readPrinter } from "../../ui/printer.ts";
+import { type Printer, readPrinter } from "../../ui/files/printer.ts";
 
 /** What Make opens with. */
 export interface MakeData {

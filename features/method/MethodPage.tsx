@@ -5,8 +5,8 @@ import type { ToolRow } from "../../catalogue/tools.ts";
 import type { SheetFormat } from "../../core/camera/sheet/index.ts";
 import type { Medium } from "../../core/light/exposure/index.ts";
 import type { School } from "../../core/light/hole/index.ts";
-import { Panel } from "../../ui/Panel.tsx";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { Panel } from "../../ui/controls/Panel.tsx";
+import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { entries } from "./examples.ts";
 import { LiveExample } from "./LiveExample.tsx";
 

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { buttonClass } from "../../ui/Button.tsx";
+import { buttonClass } from "../../ui/controls/Button.tsx";
 
 /** Said where there is no negative yet. */
 export function EmptyProof() {

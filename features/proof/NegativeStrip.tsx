@@ -1,7 +1,7 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useRef } from "react";
 import type { Negative } from "../../core/document/index.ts";
-import { cx } from "../../ui/cx.ts";
+import { cx } from "../../ui/controls/cx.ts";
 import { negativeName } from "./negativeName.ts";
 import type { Proof } from "./useProof.ts";
 

@@ -1,5 +1,5 @@
 import { useSearchParams } from "react-router";
-import { PageTabs } from "../../ui/PageTabs.tsx";
+import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 
 const PAGES = [
   { to: "/proof", name: "Scan" },

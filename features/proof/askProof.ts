@@ -1,10 +1,10 @@
 import type { Result } from "../../core/basis/units/index.ts";
 import type { Negative } from "../../core/document/index.ts";
 import type { Fault } from "../../core/light/solve/index.ts";
-import { askScan } from "../../ui/askScan.ts";
-import type { RunOptions } from "../../workers/jobClient.ts";
-import { proofClient } from "../../workers/proof.client.ts";
-import type { ProofOrder, ProofReport } from "../../workers/proof.ts";
+import { askScan } from "../../ui/files/askScan.ts";
+import { proofClient } from "../../workers/jobs/proof/proof.client.ts";
+import type { ProofOrder, ProofReport } from "../../workers/jobs/proof/proofJob.ts";
+import type { RunOptions } from "../../workers/transport/jobClient.ts";
 
 type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 /** What is asked of a negative's scan; the file goes along by itself. */

@@ -1,6 +1,6 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Exposure, Negative } from "../../core/document/index.ts";
-import { localDay } from "../../ui/localTime.ts";
+import { localDay } from "../../ui/format/localTime.ts";
 
 /** A sheet and today, as files made of it are called: by its scan's own name. */
 export function sheetWords({ name = "" }: Negative): string {

@@ -9,7 +9,7 @@ void main() {
   gl_Position = vec4(2.0 * corner - 1.0, 0.0, 1.0);
 }`;
 
-/** PHYSICS section 11, “Tone”: the same sums as \`core/negative/tone\`, a pixel at a time. */
+/** PHYSICS section 11, “Tone”: the same sums as \`core/negative/density/tone\`, a pixel at a time. */
 const FRAGMENT = `#version 300 es
 precision highp float;
 precision highp sampler2D;

@@ -12,8 +12,8 @@ import {
   measuredDiameter,
 } from "../../core/camera/container/index.ts";
 import { kindRecord } from "../../core/camera/kinds/index.ts";
-import { SvgScene } from "../../ui/SvgScene.tsx";
-import { useLengthWords } from "../../ui/UnitContext.ts";
+import { SvgScene } from "../../ui/drawing/SvgScene.tsx";
+import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import type { OnShelf } from "./shelfData.ts";
 
 /** Width of a tag and its margins, pixels. */

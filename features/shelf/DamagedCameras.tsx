@@ -1,5 +1,5 @@
 import { damagedRecord } from "../../storage/index.ts";
-import { saveFile } from "../../ui/saveFile.ts";
+import { saveFile } from "../../ui/files/saveFile.ts";
 
 /** Cameras whose records can’t be read: left where they are, each as a file to save. */
 export default function DamagedCameras({ ids }: { readonly ids: readonly string[] }) {

@@ -1,5 +1,5 @@
-import { Button } from "../../ui/Button.tsx";
-import { cx } from "../../ui/cx.ts";
+import { Button } from "../../ui/controls/Button.tsx";
+import { cx } from "../../ui/controls/cx.ts";
 import type { FileReport } from "./fileExchange.ts";
 
 /** What came of a file that was opened, what is wrong in it, and what is to be decided before it is taken in. */

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { runAt } from "../../core/darkroom/run/index.ts";
 import { runOf } from "../../core/document/index.ts";
 import { standsOpen, useLive } from "../../storage/index.ts";
-import { readableTime } from "../../ui/localTime.ts";
+import { readableTime } from "../../ui/format/localTime.ts";
 
 const NONE = { counts: [], sheets: [] };
 const read = () => standsOpen(Date.now());

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { listRecords, standsOut, useLive } from "../../storage/index.ts";
-import { readableDay } from "../../ui/localTime.ts";
+import { readableDay } from "../../ui/format/localTime.ts";
 
 const readTrails = () => listRecords("trails");
 const DAY = 86_400_000;

@@ -1,6 +1,6 @@
 import { type RemovedCamera, recoverUnsaved, takeBack } from "../../storage/index.ts";
-import { isoWithOffset } from "../../ui/localTime.ts";
-import { notify } from "../../ui/notify.ts";
+import { isoWithOffset } from "../../ui/format/localTime.ts";
+import { notify } from "../../ui/notices/notify.ts";
 
 /** Brings a deleted camera back, with the edits that another tab had in hand when it was deleted. */
 export async function bringBack({ step, name }: RemovedCamera): Promise<void> {

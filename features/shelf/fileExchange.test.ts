@@ -2,13 +2,13 @@ import "fake-indexeddb/auto";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../../catalogue/demo/thistleRow.ts";
 import { chance } from "../../core/testing/chance.ts";
-import { theDb } from "../../storage/db.ts";
+import { theDb } from "../../storage/engine/db.ts";
 import { addDemo, exportArchive, listCameras, listExposures } from "../../storage/index.ts";
+import { packFiles } from "../../workers/jobs/zip/pack.client.ts";
+import { pack } from "../../workers/jobs/zip/pack.ts";
+import { unzipper } from "../../workers/jobs/zip/unzip.client.ts";
+import { unzip } from "../../workers/jobs/zip/unzip.ts";
 import { HANG, joined } from "../../workers/testing.ts";
-import { packFiles } from "../../workers/zip/pack.client.ts";
-import { pack } from "../../workers/zip/pack.ts";
-import { unzipper } from "../../workers/zip/unzip.client.ts";
-import { unzip } from "../../workers/zip/unzip.ts";
 import { type FileReport, takeIn as takeInBy } from "./fileExchange.ts";
 
 const [TIN] = thistleRow.cameras;

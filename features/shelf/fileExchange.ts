@@ -11,10 +11,10 @@ import {
   roomTaken,
   type Taking,
 } from "../../storage/index.ts";
-import { isoWithOffset } from "../../ui/localTime.ts";
-import { saveFile } from "../../ui/saveFile.ts";
-import type { RunOptions } from "../../workers/jobClient.ts";
-import type { Unzipper } from "../../workers/zip/unzip.client.ts";
+import { saveFile } from "../../ui/files/saveFile.ts";
+import { isoWithOffset } from "../../ui/format/localTime.ts";
+import type { Unzipper } from "../../workers/jobs/zip/unzip.client.ts";
+import type { RunOptions } from "../../workers/transport/jobClient.ts";
 
 /** What comes of a file that is read or written: a sentence, and what is wrong in it, place by place. */
 export interface FileReport {
@@ -40,7 +40,7 @@ export async function saveEverything(hear: Hear): Promise<void> {
     const full = await tooLittleRoom((await roomTaken()) ?? 0);
     if (full !== null) return failed(full);
     const files = await exportArchive(now);
-    const { packFiles } = await import("../../workers/zip/pack.client.ts");
+    const { packFiles } = await import("../../workers/jobs/zip/pack.client.ts");
     const zip = await packFiles(files, now, { onProgress: going, signal });
     if (!zip.ok) return failed(zip.error.reason === "cancelled" ? "it was stopped" : zip.error.message);
     saveFile(name, zip.value, "application/zip");
@@ -61,7 +61,7 @@ export async function saveEverything(hear: Hear): Promise<void> {
 export async function takeAll(files: readonly File[], hear: Hear): Promise<void> {
   for (const file of files) {
     const { going, signal } = goesOn(`Reading ${file.name}`, hear);
-    const { unzipClient } = await import("../../workers/zip/unzip.client.ts");
+    const { unzipClient } = await import("../../workers/jobs/zip/unzip.client.ts");
     const report = await takeIn(file, unzipClient, { onProgress: going, signal }).catch((error: unknown) =>
       refused(file.name, [{ path: "", message: `can’t be read: ${error instanceof Error ? error.message : error}` }]),
     );

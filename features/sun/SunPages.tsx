@@ -1,5 +1,5 @@
-import { cx } from "../../ui/cx.ts";
-import { PageTabs } from "../../ui/PageTabs.tsx";
+import { cx } from "../../ui/controls/cx.ts";
+import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import type { Sun } from "./useSun.ts";
 
 const PAGES = [

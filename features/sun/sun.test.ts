@@ -2,7 +2,7 @@ import type { Trail } from "../../core/document/index.ts";
 import { type Diary, sheetSky } from "../../core/sun/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
 import { COLD_FRAMES } from "../../core/testing/coldFrames.ts";
-import { type FanReport, sun } from "../../workers/sun.ts";
+import { type FanReport, sun } from "../../workers/jobs/sun/sun.ts";
 import { dayAfter, daysOut } from "./dayAfter.ts";
 import { fanLines } from "./plan/fanLines.ts";
 import { readHorizon, writeHorizon } from "./plan/horizonText.ts";

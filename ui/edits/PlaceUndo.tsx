@@ -1,7 +1,7 @@
 import { type LucideIcon, Redo2, Undo2 } from "lucide-react";
 import type { StepsOf } from "../../storage/index.ts";
-import { useUndoKeys } from "../useUndoKeys.ts";
 import { useUndo } from "./useUndo.ts";
+import { useUndoKeys } from "./useUndoKeys.ts";
 
 /** Undo and Redo of what is done in a place beside what its pages hold: made, changed, deleted; also after a reload. */
 export function PlaceUndo({ of, className }: { readonly of: readonly StepsOf[]; readonly className?: string }) {

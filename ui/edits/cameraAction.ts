@@ -11,7 +11,7 @@ import {
   type StorageFailure,
   stepHistory,
 } from "../../storage/index.ts";
-import { isoWithOffset } from "../localTime.ts";
+import { isoWithOffset } from "../format/localTime.ts";
 
 /** What a page asks of a camera's action. */
 export type CameraAction =

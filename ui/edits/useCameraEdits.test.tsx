@@ -5,7 +5,7 @@ import { createMemoryRouter, RouterProvider } from "react-router";
 import { type Camera, fieldValue, withField } from "../../core/camera/container/index.ts";
 import { changesBetween } from "../../core/document/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
-import { theDb } from "../../storage/db.ts";
+import { theDb } from "../../storage/engine/db.ts";
 import {
   addCamera,
   cameraRef,

@@ -2,7 +2,7 @@ import { useCallback, useRef } from "react";
 import { type SubmitFunction, useSubmit } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { cameraRef, storageFailure } from "../../storage/index.ts";
-import { notify } from "../notify.ts";
+import { notify } from "../notices/notify.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
 import type { SaveState } from "./EditsInHand.ts";
 import { sendAction } from "./sendAction.ts";

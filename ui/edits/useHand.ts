@@ -12,7 +12,7 @@ import {
   strikeUnsaved,
   useLive,
 } from "../../storage/index.ts";
-import { isoWithOffset } from "../localTime.ts";
+import { isoWithOffset } from "../format/localTime.ts";
 import { type EditAnswer, EditsInHand, type EditTools, type SaveState } from "./EditsInHand.ts";
 import { latestOnly } from "./latestOnly.ts";
 import { takeWaiting } from "./waiting.ts";

@@ -4,9 +4,9 @@ import { act, cleanup, renderHook, waitFor } from "@testing-library/react/pure";
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Negative, Trail } from "../../core/document/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
-import { theDb } from "../../storage/db.ts";
+import { theDb } from "../../storage/engine/db.ts";
 import { editRecord, getEdited, removeEdited, saveNegatives, saveRecord } from "../../storage/index.ts";
-import { currentNotices } from "../notify.ts";
+import { currentNotices } from "../notices/notify.ts";
 import { useRecordEdits } from "./useRecordEdits.ts";
 import { useUndo } from "./useUndo.ts";
 

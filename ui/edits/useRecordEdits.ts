@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from "react";
 import { bringBack, type Edited, editRecord } from "../../storage/index.ts";
-import { isoWithOffset } from "../localTime.ts";
-import { notify } from "../notify.ts";
+import { isoWithOffset } from "../format/localTime.ts";
+import { notify } from "../notices/notify.ts";
 import type { EditAnswer } from "./EditsInHand.ts";
 import { type SendEdit, useHand } from "./useHand.ts";
 import { type Undoable, type UndoRedo, undoable, useUndo } from "./useUndo.ts";

@@ -9,8 +9,8 @@ import {
   stepHistory,
   useLive,
 } from "../../storage/index.ts";
-import { isoWithOffset } from "../localTime.ts";
-import { notify } from "../notify.ts";
+import { isoWithOffset } from "../format/localTime.ts";
+import { notify } from "../notices/notify.ts";
 import type { EditsInHand } from "./EditsInHand.ts";
 
 /** A record in hand, as Undo needs it. */

@@ -8,7 +8,7 @@ import {
   solveRequest,
 } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
-import { sheetOnWall } from "../../camera/lies/index.ts";
+import { sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import { containerViews } from "./containerViews.ts";

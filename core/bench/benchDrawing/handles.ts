@@ -1,7 +1,7 @@
 import type { Point } from "../../basis/drawing/index.ts";
 import { type Camera, cameraKind, cameraRoom, type DesignField } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
-import { sheetOnWall } from "../../camera/lies/index.ts";
+import { sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";

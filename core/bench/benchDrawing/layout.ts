@@ -1,6 +1,6 @@
 import type { Point, Rectangle } from "../../basis/drawing/index.ts";
 import { type Camera, cameraBody, cameraKind, cameraRoom } from "../../camera/container/index.ts";
-import { lieOf, sheetOnWall } from "../../camera/lies/index.ts";
+import { lieOf, sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 
 /** The drawing area on the screen, CSS pixels. */

@@ -1,6 +1,6 @@
 import { arcPoints, line, type Mark, outline, type Point, rectangle, type Scene } from "../../basis/drawing/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
-import { lieOf } from "../../camera/lies/index.ts";
+import { lieOf } from "../../camera/mounts/index.ts";
 import { SHAPES } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";

@@ -1,4 +1,4 @@
-import { lieOf } from "../../camera/lies/index.ts";
+import { lieOf } from "../../camera/mounts/index.ts";
 import type { Layout, Merits } from "./layout.ts";
 
 const FACES: Readonly<Record<Layout["face"], string>> = {

@@ -7,7 +7,7 @@ import {
   withField,
   withHoleOpposite,
 } from "../../camera/container/index.ts";
-import { sheetOnWall } from "../../camera/lies/index.ts";
+import { sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 

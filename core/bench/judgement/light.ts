@@ -13,7 +13,7 @@ import {
   withHoleOpposite,
   withMount,
 } from "../../camera/container/index.ts";
-import { lieOf, sheetOnWall } from "../../camera/lies/index.ts";
+import { lieOf, sheetOnWall } from "../../camera/mounts/index.ts";
 import { illumination, rayTo } from "../../light/rays/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
 import type { Case, Verdict, Weight } from "./verdict.ts";

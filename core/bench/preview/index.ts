@@ -2,8 +2,8 @@ export { type DevelopedPreview, type DevelopingSettings, develop, rowsFor } from
 export { finerRows } from "./finer.ts";
 export type { Rows } from "./grid.ts";
 export { kernelAt, spread } from "./kernel.ts";
+export { orderOf, type PreviewRequest } from "./previewRequest.ts";
 export { drawnPixels, type Exposed, type PreviewOrder, renderExposure } from "./render.ts";
-export { orderOf, type PreviewRequest } from "./request.ts";
 export { GREY, type PreviewScene } from "./scene.ts";
 export { scenes } from "./scenes/index.ts";
 export { pictureScene, type ScenePicture } from "./scenes/picture.ts";

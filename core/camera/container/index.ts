@@ -7,28 +7,7 @@ export {
   isDesignField,
 } from "../fields/designFields.ts";
 export type { Body } from "../shapes/index.ts";
-export { cameraBody } from "./body.ts";
-export { isBuilt } from "./built.ts";
-export type {
-  Aim,
-  Camera,
-  CameraSet,
-  CameraVersion,
-  DesignLight,
-  HoleMount,
-  HoleRule,
-  LightTest,
-  Making,
-  Measurement,
-  Purpose,
-} from "./camera.ts";
-export { cameraFNumber } from "./cameraFNumber.ts";
-export { cameraKind } from "./cameraKind.ts";
-export { type Closing, closingOf, holeTooHigh, lidLeavesHole } from "./closing.ts";
-export { type Combined, combined } from "./combined.ts";
-export type { Container, DrumContainer, FoldedContainer } from "./containers.ts";
-export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./customs.ts";
-export { designFaults } from "./designFaults.ts";
+export { designFaults } from "./design/designFaults.ts";
 export {
   DEFAULT_CONTRAST,
   fieldValue,
@@ -42,20 +21,49 @@ export {
   withHoleOpposite,
   withoutHole,
   withSheet,
-} from "./edits.ts";
-export type { Fix } from "./fix.ts";
-export { holeAt, holeDiameter, measuredDiameter, measurementsOf, pictureRequest, solveRequest } from "./holesOf.ts";
-export { type LightProof, lightProof } from "./lightProof.ts";
-export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./loadingLight.ts";
-export { type LoadPlace, loadPlaces } from "./loadPlaces.ts";
-export { isMetal, toBlacken, type WallMaterial, wallMaterial } from "./material.ts";
-export { holeMount, withMount } from "./mount.ts";
-export { type NewCamera, newCamera } from "./newCamera.ts";
-export { isTrail } from "./purpose.ts";
-export { refusal } from "./refusal.ts";
-export type { RollSpec } from "./rollSpec.ts";
-export { cameraRoom, sheetRoom } from "./room.ts";
-export { seated } from "./seated.ts";
-export { settled, targetDiameter } from "./settled.ts";
-export { nextInSet, readyInSet, withExposed } from "./tray.ts";
-export { atVersion, withoutVersion, withVersion } from "./versions.ts";
+} from "./design/edits.ts";
+export type { Fix } from "./design/fix.ts";
+export { type NewCamera, newCamera } from "./design/newCamera.ts";
+export { refusal } from "./design/refusal.ts";
+export { seated } from "./design/seated.ts";
+export { settled, targetDiameter } from "./design/settled.ts";
+export { atVersion, withoutVersion, withVersion } from "./design/versions.ts";
+export { withMount } from "./design/withMount.ts";
+export { cameraBody } from "./facts/body.ts";
+export { isBuilt } from "./facts/built.ts";
+export { cameraFNumber } from "./facts/cameraFNumber.ts";
+export { type Closing, closingOf, holeTooHigh, lidLeavesHole } from "./facts/closing.ts";
+export { holeMount } from "./facts/holeMount.ts";
+export { type LightProof, lightProof } from "./facts/lightProof.ts";
+export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./facts/loadingLight.ts";
+export { type LoadPlace, loadPlaces } from "./facts/loadPlaces.ts";
+export { isMetal, toBlacken, type WallMaterial, wallMaterial } from "./facts/material.ts";
+export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
+export { isTrail } from "./facts/purpose.ts";
+export { cameraRoom, sheetRoom } from "./facts/room.ts";
+export type {
+  Aim,
+  Camera,
+  CameraSet,
+  CameraVersion,
+  DesignLight,
+  HoleMount,
+  HoleRule,
+  LightTest,
+  Making,
+  Measurement,
+  Purpose,
+} from "./model/camera.ts";
+export { cameraKind } from "./model/cameraKind.ts";
+export { type Combined, combined } from "./model/combined.ts";
+export type { Container, DrumContainer, FoldedContainer } from "./model/containers.ts";
+export {
+  holeAt,
+  holeDiameter,
+  measuredDiameter,
+  measurementsOf,
+  pictureRequest,
+  solveRequest,
+} from "./model/holesOf.ts";
+export type { RollSpec } from "./model/rollSpec.ts";
+export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./model/usualSizes.ts";

@@ -8,7 +8,7 @@ export const boughtBox: KindOf<"bought-box"> = {
   sentence: "A plain box with a ready hole and a magnet shutter: type what its maker or your loupe says.",
   source: "common practice",
   shape: "box",
-  lies: "on the back",
+  mount: "on the back",
   noun: "box",
   asked: [...BOX_SIZES, "hole.diameter"],
   usual: {
@@ -23,7 +23,7 @@ export const boughtBox: KindOf<"bought-box"> = {
   loads: "paper",
   measures: BOX_SIZES,
   holePlace: ["hole.above", "hole.x"],
-  mount: "bought",
+  holeMount: "bought",
   comesReady: true,
   moves: null,
   tiedOutside: false,

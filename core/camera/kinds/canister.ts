@@ -8,7 +8,7 @@ export const canister: KindOf<"canister"> = {
   sentence: "A small square sheet curled inside, hole a little below the middle. One shot each, so make nine.",
   source: "common practice",
   shape: "cylinder",
-  lies: "round the wall",
+  mount: "round the wall",
   noun: "canister",
   asked: ROUND_SIZES,
   usual: {

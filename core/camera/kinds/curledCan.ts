@@ -8,7 +8,7 @@ export const curledCan: KindOf<"curled-can"> = {
   sentence: "The sheet runs round the wall and leaves a gap for the hole. A very wide view with bent lines.",
   source: "common practice",
   shape: "cylinder",
-  lies: "round the wall",
+  mount: "round the wall",
   noun: "can",
   asked: ROUND_SIZES,
   usual: { "container.diameter": 66, "container.height": 168, "container.wall": 0.1 },

@@ -8,7 +8,7 @@ export const curvedBox: KindOf<"curved-box"> = {
   sentence: "The sheet is bowed towards the hole: even light to the ends, lines that bend.",
   source: "common practice",
   shape: "box",
-  lies: "bowed",
+  mount: "bowed",
   noun: "box",
   asked: [...BOX_SIZES, "film.radius"],
   usual: {

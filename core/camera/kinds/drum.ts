@@ -8,7 +8,7 @@ export const drum: KindOf<"drum"> = {
   sentence: "Tiers of chambers turned before one hole each: eight sheets carried without holders.",
   source: "common practice",
   shape: "drum",
-  lies: "bowed",
+  mount: "bowed",
   noun: "drum",
   asked: [...ROUND_SIZES, "film.distance", "film.radius"],
   usual: {

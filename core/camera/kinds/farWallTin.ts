@@ -8,7 +8,7 @@ export const farWallTin: KindOf<"far-wall-tin"> = {
   sentence: "The sheet lies on the far half of the wall only. A calmer view, lines bend a little.",
   source: "common practice",
   shape: "cylinder",
-  lies: "on the far wall",
+  mount: "on the far wall",
   noun: "tin",
   asked: ROUND_SIZES,
   usual: { "container.diameter": 150, "container.height": 120, "container.wall": 0.3 },

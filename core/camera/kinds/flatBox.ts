@@ -8,7 +8,7 @@ export const flatBox: KindOf<"flat-box"> = {
   sentence: "Hole in the middle of one side, sheet flat on the side opposite. Straight lines stay straight.",
   source: "common practice",
   shape: "box",
-  lies: "on the back",
+  mount: "on the back",
   noun: "box",
   asked: BOX_SIZES,
   usual: { "container.width": 165, "container.height": 118, "container.depth": 95, "container.wall": 1 },

@@ -8,7 +8,7 @@ export const foldedBox: KindOf<"folded-box"> = {
   sentence: "Folded from two squares of black card, one slid into the other: the distance can be set.",
   source: "common practice",
   shape: "folded",
-  lies: "on the back",
+  mount: "on the back",
   noun: "box",
   asked: ["folded.sheet", "film.distance"],
   usual: { "folded.sheet": 330, "film.distance": 80, "container.wall": 0.5 },

@@ -1,11 +1,11 @@
-import type { RollSpec } from "../container/rollSpec.ts";
+import type { RollSpec } from "../container/model/rollSpec.ts";
 import type { DesignField, FieldValues } from "../fields/designFields.ts";
 
 /** The shapes a container can have; what each is stands in `camera/shapes`. */
 export type ShapeName = "box" | "cylinder" | "folded" | "drum";
 
 /** How a sheet can lie; what each means stands in `camera/lies`. */
-export type SheetLies = "on the back" | "leaning" | "bowed" | "round the wall" | "on the far wall";
+export type MountName = "on the back" | "leaning" | "bowed" | "round the wall" | "on the far wall";
 
 /** Parts that are cut for a camera, in the order of the cut sheet; drawn in `make/cutsheet`. */
 export type PartName =
@@ -81,7 +81,7 @@ export interface Kind {
   readonly sentence: string;
   readonly source: string;
   readonly shape: ShapeName;
-  readonly lies: SheetLies;
+  readonly mount: MountName;
   /** What a maker calls its inside. */
   readonly noun: string;
   /** Sizes that are measured of a new one, in the order of the form. */
@@ -98,7 +98,7 @@ export interface Kind {
   /** Where its hole can be moved. */
   readonly holePlace: readonly DesignField[];
   /** What its hole is in at first, where that is not a plate. */
-  readonly mount?: "wall" | "bought";
+  readonly holeMount?: "wall" | "bought";
   /** Whether it is bought whole, with its hole and cover, and only used. */
   readonly comesReady?: boolean;
   /** What shuts its top, where the hole is in its wall: its own lid, unless a cap is usual. */

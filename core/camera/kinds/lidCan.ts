@@ -8,7 +8,7 @@ export const lidCan: KindOf<"lid-can"> = {
   sentence: "The sheet lies flat on the bottom and looks at the lid. A long, calm view from a tall can or map tube.",
   source: "common practice",
   shape: "cylinder",
-  lies: "on the back",
+  mount: "on the back",
   noun: "can",
   asked: ROUND_SIZES,
   usual: { "container.diameter": 125, "container.height": 160, "container.wall": 0.3 },

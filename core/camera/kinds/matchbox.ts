@@ -13,7 +13,7 @@ export const matchbox: KindOf<"matchbox"> = {
     "Film runs from cartridge to cartridge through a matchbox, behind a window in its tray. Small, wide and quick.",
   source: "common practice",
   shape: "box",
-  lies: "on the back",
+  mount: "on the back",
   noun: "tray",
   asked: BOX_SIZES,
   usual: { "container.width": 62, "container.height": 36, "container.depth": 20, "container.wall": 0.5 },

@@ -9,7 +9,7 @@ export const rollCarton: KindOf<"roll-carton"> = {
   sentence: "A small carton; film is pulled across a mask from one spool to another, a counted number of turns.",
   source: "common practice",
   shape: "box",
-  lies: "on the back",
+  mount: "on the back",
   noun: "carton",
   asked: BOX_SIZES,
   usual: { "container.width": 100, "container.height": 60, "container.depth": 35, "container.wall": 0.5 },

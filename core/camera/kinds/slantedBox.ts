@@ -8,7 +8,7 @@ export const slantedBox: KindOf<"slanted-box"> = {
   sentence: "The sheet leans from wall to wall and stretches the picture, on purpose.",
   source: "common practice",
   shape: "box",
-  lies: "leaning",
+  mount: "leaning",
   noun: "box",
   asked: [...BOX_SIZES, "film.tiltY", "film.tiltX"],
   usual: {

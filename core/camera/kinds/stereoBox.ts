@@ -8,7 +8,7 @@ export const stereoBox: KindOf<"stereo-box"> = {
   sentence: "Two holes side by side, two pictures on one sheet, for both eyes.",
   source: "common practice",
   shape: "box",
-  lies: "on the back",
+  mount: "on the back",
   noun: "box",
   asked: [...BOX_SIZES, "hole.base"],
   usual: {

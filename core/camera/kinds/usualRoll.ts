@@ -1,4 +1,4 @@
-import type { RollSpec } from "../container/rollSpec.ts";
+import type { RollSpec } from "../container/model/rollSpec.ts";
 
 /** 135 film between two cartridges: core of the spool, thickness, length of a long roll, what is lost; common practice, from memory. */
 export const USUAL_ROLL: RollSpec = {

@@ -1,5 +1,5 @@
-import { HOLE_GAP } from "../container/customs.ts";
-import type { Stand } from "../lies/room.ts";
+import { HOLE_GAP } from "../container/model/usualSizes.ts";
+import type { Stand } from "../mounts/room.ts";
 
 /**
  * The longest arc of a bowed sheet in a rectangular inside whose middle is at `distance`, mm: its ends meet the side

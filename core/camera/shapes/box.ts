@@ -1,4 +1,4 @@
-import type { BoxContainer } from "../container/containers.ts";
+import type { BoxContainer } from "../container/model/containers.ts";
 import { LARGEST, positive } from "../fields/limits.ts";
 import { arcBetweenWalls } from "./bowedRoom.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";

@@ -1,7 +1,7 @@
-import type { DrumContainer } from "../container/containers.ts";
+import type { DrumContainer } from "../container/model/containers.ts";
 import type { DesignFault, LengthWords } from "../fields/designFault.ts";
 import { counted, LARGEST, notNegative, positive } from "../fields/limits.ts";
-import type { Stand } from "../lies/room.ts";
+import type { Stand } from "../mounts/room.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";
 
 /** A drum turned before its holes: tiers of chambers between vanes. */

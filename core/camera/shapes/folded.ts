@@ -1,4 +1,4 @@
-import type { FoldedContainer } from "../container/containers.ts";
+import type { FoldedContainer } from "../container/model/containers.ts";
 import type { DesignFault, LengthWords } from "../fields/designFault.ts";
 import { notNegative, positive } from "../fields/limits.ts";
 import { arcBetweenWalls } from "./bowedRoom.ts";

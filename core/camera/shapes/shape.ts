@@ -1,8 +1,8 @@
-import type { Container, ContainerOf, DrumContainer, FoldedContainer } from "../container/containers.ts";
+import type { Container, ContainerOf, DrumContainer, FoldedContainer } from "../container/model/containers.ts";
 import type { DesignFault, LengthWords } from "../fields/designFault.ts";
 import type { DesignField, FieldValues } from "../fields/designFields.ts";
 import type { ShapeName } from "../kinds/kind.ts";
-import type { Stand } from "../lies/room.ts";
+import type { Stand } from "../mounts/room.ts";
 
 /** The outline of an inside from above. */
 export type Plan = "rectangle" | "round" | "sector";

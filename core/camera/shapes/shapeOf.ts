@@ -1,4 +1,4 @@
-import type { Container } from "../container/containers.ts";
+import type { Container } from "../container/model/containers.ts";
 import type { ShapeName } from "../kinds/kind.ts";
 import { boxShape } from "./box.ts";
 import { cylinderShape } from "./cylinder.ts";

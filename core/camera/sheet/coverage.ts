@@ -1,6 +1,6 @@
 import { opticalModel, type SolveResult, sheetStops } from "../../light/solve/index.ts";
 import { type Camera, cameraRoom, type DesignLight, solveRequest, withSheet } from "../container/index.ts";
-import type { Room } from "../lies/index.ts";
+import type { Room } from "../mounts/index.ts";
 import type { SheetFormat } from "./format.ts";
 
 /** How a format goes into a container: whole, cut down, or not at all. */

@@ -2,7 +2,7 @@ import { once } from "../../basis/numeric/index.ts";
 import { scaledContrast } from "./scaledContrast.ts";
 
 /** Hole constants of the table: every optimum for contrasts of 0.02 to 0.95 and its bands lie well inside. */
-const LEAST = 0.4;
+const LEAST_CONSTANT = 0.4;
 const STEP = 0.01;
 const ROWS = 301;
 /** Samples of n/c from 0 to 1 in each row. */
@@ -17,7 +17,7 @@ const table = once(() =>
 
 /** The hole constant c of a row of the table. */
 export function tableConstant(row: number): number {
-  return LEAST + STEP * Math.min(ROWS - 1, Math.max(0, row));
+  return LEAST_CONSTANT + STEP * Math.min(ROWS - 1, Math.max(0, row));
 }
 
 /**

@@ -8,8 +8,8 @@ export interface ResolutionCurve {
   readonly band95: readonly [number, number];
   readonly band90: readonly [number, number];
 }
-const LEAST = 0.7;
-const MOST = 3;
+const FROM_TIMES_BEST = 0.7;
+const TO_TIMES_BEST = 3;
 const ROWS = 116;
 
 /**
@@ -22,7 +22,7 @@ const ROWS = 116;
  */
 export function resolutionCurve(band: readonly BandLine[], contrast: number): ResolutionCurve {
   const points = Array.from({ length: ROWS }, (_, row) => {
-    const c = LEAST + ((MOST - LEAST) * row) / (ROWS - 1);
+    const c = FROM_TIMES_BEST + ((TO_TIMES_BEST - FROM_TIMES_BEST) * row) / (ROWS - 1);
     return [c, bandResolution(band, contrast, c)] as const;
   });
   const top = points.reduce((best, point, row) => (point[1] > (points[best]?.[1] ?? 0) ? row : best), 0);

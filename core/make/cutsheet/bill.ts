@@ -1,8 +1,8 @@
 import type { BuildPlan } from "../plan/index.ts";
-import { goesOn, nest } from "./nest.ts";
 import type { CutOrder } from "./order.ts";
-import type { Part } from "./part.ts";
-import { cutParts } from "./parts.ts";
+import { goesOn, nest } from "./pages/nest.ts";
+import { cutParts } from "./parts/cutParts.ts";
+import type { Part } from "./parts/part.ts";
 
 /** One thing to have at hand. */
 export interface BillRow {

@@ -6,7 +6,7 @@ import { testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { withChoices, withFormatOf } from "../../testing/plans.ts";
 import { billOfMaterials, cutParts, layOut, PAPERS, type Paper, type Part } from "./index.ts";
-import { nest } from "./nest.ts";
+import { nest } from "./pages/nest.ts";
 
 const A4 = PAPERS[0] as Paper;
 

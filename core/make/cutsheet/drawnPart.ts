@@ -7,9 +7,9 @@ import {
   type Scene,
   textWidth,
 } from "../../basis/drawing/index.ts";
-import { clipped, isInside } from "./clip.ts";
-import type { NoteMark, Part } from "./part.ts";
-import { placeWords } from "./placeWords.ts";
+import { clipped, isInside } from "./pages/clip.ts";
+import { placeWords } from "./pages/placeWords.ts";
+import type { NoteMark, Part } from "./parts/part.ts";
 
 /** Type of a part's name, and from line to line beside a part, mm. */
 const NAME = 3;

@@ -6,7 +6,7 @@ import { chance } from "../../testing/chance.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { withChoices, withFormatOf } from "../../testing/plans.ts";
 import { type CutOrder, cutParts, drawnPart, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
-import { PRINTER_MARGIN } from "./paper.ts";
+import { PRINTER_MARGIN } from "./pages/paper.ts";
 
 const A_CAMERA_OF_MANY_WORDS = "The allotment’s great twelve-sided biscuit tin, second of its name";
 

@@ -21,17 +21,17 @@ import {
   wallMaterial,
 } from "../../camera/container/index.ts";
 import { kindRecord, type PartName, type StepName } from "../../camera/kinds/index.ts";
-import type { LoadingStep } from "../../camera/lies/index.ts";
+import type { LoadingStep } from "../../camera/mounts/index.ts";
 import { type FoldedSizes, foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
 import { type CoverPlan, coverPlan } from "./cover.ts";
 import { type HoldingPlan, holdingPlan } from "./holding.ts";
-import { type HolePlan, holePlan } from "./hole.ts";
-import { loadingStepsOf } from "./loadingSteps.ts";
+import { type HolePlan, holePlan } from "./holePlan.ts";
+import { loadingStepsOf } from "./loadingStepsOf.ts";
 import { type PiecePlan, piecePlan } from "./piece.ts";
 import { type Seal, sealsOf } from "./seals.ts";
-import { type ViewPlan, viewPlan } from "./view.ts";
+import { type ViewPlan, viewPlan } from "./viewPlan.ts";
 import { type Ways, waysOf } from "./ways.ts";
 
 /** What a plan needs to know beside the camera. */

@@ -1,5 +1,5 @@
 import { type Camera, isBuilt, wallMaterial } from "../../camera/container/index.ts";
-import type { HolePlan } from "./hole.ts";
+import type { HolePlan } from "./holePlan.ts";
 import type { Ways } from "./ways.ts";
 
 /** What opens and shuts the holes. */

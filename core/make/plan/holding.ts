@@ -1,5 +1,5 @@
 import { type Camera, cameraKind, isBuilt, wallMaterial } from "../../camera/container/index.ts";
-import { lieOf } from "../../camera/lies/index.ts";
+import { lieOf } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { springs } from "./springs.ts";
 import type { Ways } from "./ways.ts";

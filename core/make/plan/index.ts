@@ -1,11 +1,11 @@
 export type { Body, LengthWords } from "../../camera/container/index.ts";
 export type { PartName, StepName } from "../../camera/kinds/index.ts";
-export type { LoadingStep } from "../../camera/lies/index.ts";
+export type { LoadingStep } from "../../camera/mounts/index.ts";
 export { type BuildPlan, buildPlan, type PlanCatalogue } from "./buildPlan.ts";
 export { type CoverPlan, FLAP } from "./cover.ts";
 export type { HoldingPlan } from "./holding.ts";
-export type { HolePlace, HolePlan, OpeningTool } from "./hole.ts";
-export { MARKED_WITH } from "./loadingSteps.ts";
+export type { HolePlace, HolePlan, OpeningTool } from "./holePlan.ts";
+export { MARKED_WITH } from "./loadingStepsOf.ts";
 export { type Cut, type PiecePlan, piecesFrom, SHEET_GAPS } from "./piece.ts";
 export { CAP, capStrips, roundCollar, type Seal } from "./seals.ts";
 export { WAYS, type Ways } from "./ways.ts";

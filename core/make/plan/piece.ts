@@ -1,5 +1,5 @@
 import { type Camera, cameraBody, cameraKind, HOLE_GAP } from "../../camera/container/index.ts";
-import { lieOf } from "../../camera/lies/index.ts";
+import { lieOf } from "../../camera/mounts/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Ways } from "./ways.ts";
 

@@ -1,6 +1,6 @@
 import { type Camera, type Closing, isBuilt, isTrail } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
-import type { HolePlan } from "./hole.ts";
+import type { HolePlan } from "./holePlan.ts";
 
 /** Where tape keeps light out: so many strips, so long in all; mm. */
 export interface Seal {

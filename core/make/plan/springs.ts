@@ -1,5 +1,5 @@
 import { type Camera, cameraBody, cameraKind } from "../../camera/container/index.ts";
-import { lieOf } from "../../camera/lies/index.ts";
+import { lieOf } from "../../camera/mounts/index.ts";
 
 /**
  * Whether a curled sheet holds by its own spring: it does where it spans half a turn of the wall and more.

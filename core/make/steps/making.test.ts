@@ -7,7 +7,7 @@ import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { WAYS } from "../plan/index.ts";
 import { buildSteps, byGauge, byProjection, byReticle, darkroomTurns, suitedTools, USUAL_TIMES } from "./index.ts";
-import { coneDepth, coneDiameter } from "./tips.ts";
+import { coneDepth, coneDiameter } from "./toolTips.ts";
 
 describe("a tip as a cone (PHYSICS section 8)", () => {
   test.each([

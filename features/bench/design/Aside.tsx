@@ -1,6 +1,6 @@
 import { type ReactNode, useRef } from "react";
-import { useInSight } from "../../../ui/useInSight.ts";
-import { useRested } from "../../../ui/useRested.ts";
+import { useInSight } from "../../../ui/page/useInSight.ts";
+import { useRested } from "../../../ui/page/useRested.ts";
 
 /** Parts of the Bench beside the drawing are laid out only when they come into sight. */
 export const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";

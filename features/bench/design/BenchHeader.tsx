@@ -4,12 +4,12 @@ import { Link } from "react-router";
 import { type Camera, cameraKind } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import type { HistoryState } from "../../../storage/index.ts";
-import { Ask } from "../../../ui/Ask.tsx";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { Hint } from "../../../ui/controls/Hint.tsx";
+import { useConnectionTrouble } from "../../../ui/device/useConnectionTrouble.ts";
 import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
-import { Hint } from "../../../ui/Hint.tsx";
-import { useConnectionTrouble } from "../../../ui/useConnectionTrouble.ts";
 import type { EditDesign } from "./edit.ts";
 
 /** Name, kind, state of saving, and {@link HeaderTools}. */
@@ -91,7 +91,7 @@ const HeaderTools = memo(function HeaderTools({
       <Button look="quiet" onClick={onExport}>
         <Download size={15} aria-hidden /> File
       </Button>
-      <Ask
+      <ConfirmDialog
         title={`Delete ${name}?`}
         words="The design goes; its shots stay in the log. Take a file first if you may want the design again."
         yes="Delete the camera"
@@ -102,7 +102,7 @@ const HeaderTools = memo(function HeaderTools({
         <Button look="quiet" aria-label="Delete this camera">
           <Trash2 size={15} aria-hidden />
         </Button>
-      </Ask>
+      </ConfirmDialog>
     </div>
   );
 });

@@ -14,12 +14,12 @@ import {
 } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { cameraRef, type HistoryState, historyState, useLive } from "../../../storage/index.ts";
-import { buttonClass } from "../../../ui/Button.tsx";
+import { buttonClass } from "../../../ui/controls/Button.tsx";
+import { isTyping } from "../../../ui/edits/isTyping.ts";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
-import { isTyping } from "../../../ui/isTyping.ts";
-import { usePageCommand } from "../../../ui/pageCommand.ts";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { usePageCommand } from "../../../ui/page/pageCommand.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
 import { FinderPanel } from "../finder/FinderPanel.tsx";
 import { CurveSection } from "../hole/curve/CurveSection.tsx";

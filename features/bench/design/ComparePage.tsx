@@ -4,12 +4,12 @@ import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
-import { buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
-import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
+import { buttonClass } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
+import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
 import { readDesign } from "../readings/reading.ts";
 import { readingRows } from "../readings/readingRows.ts";
 

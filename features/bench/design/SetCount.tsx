@@ -1,9 +1,9 @@
 import type { Camera, CameraSet } from "../../../core/camera/container/index.ts";
-import { CountField } from "../../../ui/CountField.tsx";
-import { cx } from "../../../ui/cx.ts";
+import { CountField } from "../../../ui/controls/CountField.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
 import type { EditDesign } from "./edit.ts";
 
-const MOST = 200;
+const LARGEST_SET = 200;
 
 /** Cameras made alike and numbered in a tray: how many, which are exposed, shots left. */
 export function SetCount({ camera, onEdit }: { readonly camera: Camera; readonly onEdit: EditDesign }) {
@@ -19,7 +19,7 @@ export function SetCount({ camera, onEdit }: { readonly camera: Camera; readonly
         name="set.count"
         value={set.count}
         least={1}
-        most={MOST}
+        most={LARGEST_SET}
         onTake={take}
       />
       {camera.set && (

@@ -10,10 +10,10 @@ import {
 } from "../../../core/camera/container/index.ts";
 import { fNumber } from "../../../core/light/exposure/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { readableTime } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { readableTime } from "../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
 

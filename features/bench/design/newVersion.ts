@@ -1,5 +1,5 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
 
 /** Number, name and time of the next version of a design. */
 export function newVersion(

@@ -16,10 +16,10 @@ import {
   fieldValue,
   isDesignField,
 } from "../../../core/camera/container/index.ts";
-import { cx } from "../../../ui/cx.ts";
-import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
-import { useUnit } from "../../../ui/UnitContext.ts";
+import { cx } from "../../../ui/controls/cx.ts";
+import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
+import { useUnit } from "../../../ui/format/UnitContext.ts";
 import type { SetField } from "../design/edit.ts";
 import { FigureEntry } from "../measures/FigureEntry.tsx";
 import { DrawingHandle } from "./DrawingHandle.tsx";

@@ -2,7 +2,7 @@ import { useGesture } from "@use-gesture/react";
 import { type RefObject, useState } from "react";
 import { type View, WHOLE_VIEW } from "../../../core/bench/benchDrawing/index.ts";
 
-const MOST = 12;
+const LARGEST_ZOOM = 12;
 const STEP = 1.25;
 
 /** Zoom and pan of a drawing, by wheel with Ctrl, two fingers, a drag on empty card, buttons and keys. */
@@ -39,7 +39,7 @@ export function useView(frame: RefObject<HTMLDivElement | null>): ViewControl {
       eventOptions: { passive: false },
       pinch: {
         from: () => [view.zoom, 0],
-        scaleBounds: { min: 1, max: MOST },
+        scaleBounds: { min: 1, max: LARGEST_ZOOM },
         modifierKey: ["ctrlKey", "metaKey"],
       },
     },
@@ -64,7 +64,7 @@ export function useView(frame: RefObject<HTMLDivElement | null>): ViewControl {
 
 /** Zooms about a point of the viewport, in pixels: what is under it stays there. */
 function zoomed(view: View, factor: number, at: { x: number; y: number }): View {
-  const zoom = Math.min(MOST, Math.max(1, view.zoom * factor));
+  const zoom = Math.min(LARGEST_ZOOM, Math.max(1, view.zoom * factor));
   if (zoom === 1) return WHOLE_VIEW;
   return {
     zoom,

@@ -16,14 +16,14 @@ import { type Camera, holeMount } from "../../../core/camera/container/index.ts"
 import { contrastOf } from "../../../core/camera/holeToMake/index.ts";
 import { correctedTime } from "../../../core/light/exposure/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { useOnceSeen } from "../../../ui/useOnceSeen.ts";
-import { finderClient } from "../../../workers/finder.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
+import { finderClient } from "../../../workers/jobs/finder/finder.client.ts";
 import type { EditDesign } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 import { CompareLayouts } from "./CompareLayouts.tsx";
@@ -42,7 +42,7 @@ const WISHES: readonly {
   { id: "cheap", low: "paper: no matter", high: "cheap in paper", least: 0 },
 ];
 const FIRST: Wish = { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0.5, whole: 0.7, cheap: 0.1 };
-const MOST = 10;
+const ROWS_SHOWN = 10;
 const MOST_COMPARED = 4;
 
 /** What this container could become, ranked by what the maker cares for. */
@@ -85,7 +85,7 @@ export const FinderPanel = memo(function FinderPanel({
       ideal,
       stock: { formats, plates: holeMount(camera) === "plate" ? plates.map(({ thickness }) => thickness) : [] },
       wish: asked,
-      most: MOST,
+      most: ROWS_SHOWN,
     };
     void finderClient.run(question, { signal: stop.signal }).then((done) => {
       if (stop.signal.aborted) return;
@@ -114,7 +114,7 @@ export const FinderPanel = memo(function FinderPanel({
         <div className="grid content-start gap-3">
           <p className="text-[0.87rem] text-quiet">What matters to you?</p>
           {WISHES.map(({ id, low, high, least }) => (
-            <Slide
+            <Slider
               key={id}
               label={`${low} to ${high}`}
               low={low}

@@ -5,11 +5,11 @@ import { holeAdvice } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { resolution, schools } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import { cx } from "../../../ui/cx.ts";
-import { LengthField } from "../../../ui/LengthField.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Radio, Radios } from "../../../ui/Radio.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { cx } from "../../../ui/controls/cx.ts";
+import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 

@@ -5,9 +5,9 @@ import {
   withHoleAdded,
   withoutHole,
 } from "../../../core/camera/container/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign } from "../design/edit.ts";
 
 /** A sheet can have several holes: which one is worked on, one more, one less. A drum and a wall have their one hole. */

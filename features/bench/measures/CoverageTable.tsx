@@ -2,10 +2,10 @@ import { memo, useCallback, useMemo, useRef } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import { type Camera, withSheet } from "../../../core/camera/container/index.ts";
 import { type Coverage, coverage } from "../../../core/camera/sheet/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 

@@ -16,12 +16,12 @@ import {
   withMount,
 } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
-import { lieOf } from "../../../core/camera/lies/index.ts";
-import { Check } from "../../../ui/Check.tsx";
-import { Choice, type ChoiceOption } from "../../../ui/Choice.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { UnitSwitch } from "../../../ui/UnitSwitch.tsx";
+import { lieOf } from "../../../core/camera/mounts/index.ts";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Choice, type ChoiceOption } from "../../../ui/controls/Choice.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { UnitSwitch } from "../../../ui/controls/UnitSwitch.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import { SetCount } from "../design/SetCount.tsx";
 import { DesignEntry } from "./DesignEntry.tsx";

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { rollPlan } from "../../../core/camera/roll/index.ts";
-import { Panel } from "../../../ui/Panel.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
 
 /** How far to wind for every frame of a roll-film camera, to take along. */
 export const RollTable = memo(function RollTable({ camera }: { readonly camera: Camera }) {

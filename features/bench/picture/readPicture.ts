@@ -3,14 +3,14 @@ import { failure, type Result, success } from "../../../core/basis/units/index.t
 import type { ScenePicture } from "../../../core/bench/preview/index.ts";
 
 /** Larger photographs are taken in at this many pixels on the longer side: the hole draws no more. */
-const MOST = 1600;
+const LONGEST_SIDE = 1600;
 
 /** A photograph as linear light, from a file the browser can show. */
 export async function readPicture(file: File): Promise<Result<ScenePicture>> {
   const bitmap = await createImageBitmap(file).catch(() => null);
   if (bitmap === null)
     return failure("This file is no picture that the browser can read; JPEG, PNG and WebP can be read.");
-  const scale = Math.min(1, MOST / Math.max(bitmap.width, bitmap.height));
+  const scale = Math.min(1, LONGEST_SIDE / Math.max(bitmap.width, bitmap.height));
   const [width, height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
   const canvas = new OffscreenCanvas(width, height);
   const context = canvas.getContext("2d");

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { Reading } from "./reading.ts";
 import { readingRows } from "./readingRows.ts";
 

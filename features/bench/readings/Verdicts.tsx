@@ -1,7 +1,7 @@
 import { type Verdict, type Weight, withMeant } from "../../../core/bench/judgement/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
-import { Panel } from "../../../ui/Panel.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { Panel } from "../../../ui/controls/Panel.tsx";
 import type { EditDesign } from "../design/edit.ts";
 
 const MARKS: Readonly<Record<Weight, { readonly word: string; readonly className: string }>> = {

@@ -6,13 +6,13 @@ import { dilutionWords } from "../../../core/darkroom/dilution/index.ts";
 import type { Bottle } from "../../../core/document/index.ts";
 import { bottleLabel } from "../../../core/make/cutsheet/index.ts";
 import { there } from "../../../storage/index.ts";
-import { Ask } from "../../../ui/Ask.tsx";
-import { Button } from "../../../ui/Button.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
-import { savePartsPdf } from "../../../ui/partPdf.ts";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { changeUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { changeUndoable } from "../../../ui/edits/undoable.ts";
+import { savePartsPdf } from "../../../ui/files/partPdf.ts";
+import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
 import { bottleFacts, keepsUntil, SHEET_CM2, stateOf } from "../bottleFacts.ts";
 
 /** A bottle with what it has borne and still bears. */
@@ -46,7 +46,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
         {left} more {left === 1 ? "sheet" : "sheets"} of 5×7 in; keeps till {keeps}.
       </p>
       {bottle.chemical === "fixer" && <Clips bottle={bottle} />}
-      <Fold title="Label, what it bears, empty it" name={`bottle-${bottle.id}`}>
+      <Disclosure title="Label, what it bears, empty it" name={`bottle-${bottle.id}`}>
         <div className="mb-3 grid grid-cols-2 gap-3">
           <QuantityField
             label="Bears, cm² a litre"
@@ -98,7 +98,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
           >
             Label as PDF
           </Button>
-          <Ask
+          <ConfirmDialog
             title="Is it empty?"
             words="Poured away by your local rules: used fixer and much of the rest belong at the collecting point, not down the drain."
             yes="It is poured away"
@@ -111,9 +111,9 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
             }
           >
             <Button>Pour it away</Button>
-          </Ask>
+          </ConfirmDialog>
         </div>
-      </Fold>
+      </Disclosure>
     </>
   );
 }

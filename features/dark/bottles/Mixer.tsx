@@ -4,13 +4,13 @@ import { parseNumber, plainNumber, type Result, success } from "../../../core/ba
 import { type Chemical, USUAL_BOTTLES } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords, mixStock, mixVolume, parseDilution } from "../../../core/darkroom/dilution/index.ts";
 import type { Bottle } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
 
 const CHEMICALS: readonly { readonly id: Chemical; readonly name: string }[] = [
   { id: "developer", name: "Developer" },

@@ -8,21 +8,21 @@ import { type Camera, type LoadPlace, loadPlaces } from "../../../core/camera/co
 import { type Lamp, lampFor } from "../../../core/darkroom/recipe/index.ts";
 import type { Load } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
-import { Ask } from "../../../ui/Ask.tsx";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { loadIt, unloadIt } from "../../../ui/loading.ts";
-import { readableDay } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { planOf } from "../../../ui/planOf.ts";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { useSheetInHand } from "../../../ui/sheetsOut.ts";
-import { speak } from "../../../ui/speech.ts";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { useSheetInHand } from "../../../ui/dark/sheetsOut.ts";
+import { useDarkFirst } from "../../../ui/dark/useDarkFirst.tsx";
+import { speak } from "../../../ui/device/speech.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
+import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
+import { planOf } from "../../../ui/records/planOf.ts";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";
@@ -230,7 +230,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
                 {exposed > 0 ? `, ${exposed} of ${load.places.length} exposed` : ", nothing exposed yet"}.{" "}
                 {UNLOADED[unloaded]}
               </p>
-              <Ask
+              <ConfirmDialog
                 title="Is it unloaded?"
                 words={`${UNLOADED[unloaded]} Then it can be loaded anew.`}
                 yes="It is unloaded"
@@ -243,7 +243,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
                 }
               >
                 <Button className="w-full">Unload it</Button>
-              </Ask>
+              </ConfirmDialog>
             </div>
           )}
         </div>
@@ -258,13 +258,13 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
               ))}
             </ol>
           </Panel>
-          <Fold title="Which side is the emulsion?" name="emulsion">
+          <Disclosure title="Which side is the emulsion?" name="emulsion">
             <ul className="list-disc pl-5">
               {emulsionTells.map(({ id, words }) => (
                 <li key={id}>{words}</li>
               ))}
             </ul>
-          </Fold>
+          </Disclosure>
           <SafelightPanel sound={settings.sound} />
         </div>
       </div>

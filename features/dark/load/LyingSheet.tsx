@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { loadingDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Medium } from "../../../core/light/exposure/index.ts";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 
 /** As large as a phone shows it, CSS pixels. */
 const SIZE = { width: 350, height: 430 } as const;

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
 
 /** The places of the camera as they are filled: one press a place, the next one in red; a roll goes in at one press. */
 export function PlacesToFill({

@@ -1,13 +1,13 @@
 import { useState, useSyncExternalStore } from "react";
 import { darkRoomChecks, SAFELIGHT_SECONDS, safelightSteps } from "../../../catalogue/darkroomWords.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { onRedLight, redLevel } from "../../../ui/redLight.ts";
-import { keepSafelightTest, safelightTest, safelightWords } from "../../../ui/safelight.ts";
-import { wakeSound } from "../../../ui/signals.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
+import { keepSafelightTest, safelightTest, safelightWords } from "../../../ui/dark/safelight.ts";
+import { wakeSound } from "../../../ui/device/signals.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 import { CountOverlay } from "../CountOverlay.tsx";
 
 const PARTS = [{ seconds: SAFELIGHT_SECONDS, caption: "The paper lies under its coin" }];
@@ -47,7 +47,7 @@ export function SafelightPanel({ sound }: { readonly sound: boolean }) {
   }
   return (
     <>
-      <Fold
+      <Disclosure
         title={test?.passed ? "Safelight: tested" : "Is this screen a safelight?"}
         name="safelight"
         open={lain !== null}
@@ -80,8 +80,8 @@ export function SafelightPanel({ sound }: { readonly sound: boolean }) {
         <p className="mt-2 text-quiet">
           For this device, where it stands, as bright as it is now. Film is another thing: it bears no light at all.
         </p>
-      </Fold>
-      <Fold title="A dark room at home" name="room">
+      </Disclosure>
+      <Disclosure title="A dark room at home" name="room">
         <ul>
           {darkRoomChecks.map(({ id, words }) => (
             <li key={id}>
@@ -96,7 +96,7 @@ export function SafelightPanel({ sound }: { readonly sound: boolean }) {
             </li>
           ))}
         </ul>
-      </Fold>
+      </Disclosure>
     </>
   );
 }

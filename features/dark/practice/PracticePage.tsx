@@ -12,11 +12,11 @@ import {
 } from "../../../core/darkroom/practice/index.ts";
 import { USUAL_Q10 } from "../../../core/darkroom/temperature/index.ts";
 import { sheetTime } from "../../../core/light/exposure/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { PracticeTray } from "./PracticeTray.tsx";
 import { usePracticeClock } from "./usePracticeClock.ts";
@@ -168,7 +168,7 @@ function PracticeWith({ camera }: { readonly camera: Camera }) {
                   clock.reset();
                 }}
               />
-              <Slide
+              <Slider
                 label="Temperature of the developer"
                 low={`Developer ${celsius} °C`}
                 high="30"
@@ -179,7 +179,7 @@ function PracticeWith({ camera }: { readonly camera: Camera }) {
                 say={(value) => `${value} °C`}
                 onSlide={setCelsius}
               />
-              <Slide
+              <Slider
                 label="How tired the developer is"
                 low={used === 0 ? "Fresh" : `${Math.round(100 * used)} % used up`}
                 high="dead"

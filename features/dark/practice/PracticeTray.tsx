@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { PracticeEvent, PracticeSetup } from "../../../core/darkroom/practice/index.ts";
-import { practiceClient } from "../../../workers/practice.client.ts";
-import type { PracticeExposure } from "../../../workers/practice.ts";
+import { practiceClient } from "../../../workers/jobs/practice/practice.client.ts";
+import type { PracticeExposure } from "../../../workers/jobs/practice/practiceSheet.ts";
 
 /** The sheet in its tray, drawn by a worker frame by frame: the next is asked for when the last has come. */
 export function PracticeTray({

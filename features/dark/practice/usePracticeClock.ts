@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { PracticeEvent } from "../../../core/darkroom/practice/index.ts";
-import { clockNow } from "../../../ui/useNow.ts";
+import { clockNow } from "../../../ui/device/useNow.ts";
 
 /** Something done, without its moment. */
 type Done = { readonly bath: Extract<PracticeEvent, { bath: unknown }>["bath"] } | { readonly lamp: boolean };

@@ -9,17 +9,17 @@ import {
 } from "../../../core/darkroom/strip/index.ts";
 import type { Processing } from "../../../core/document/index.ts";
 import { saveRecord, there } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { CountField } from "../../../ui/CountField.tsx";
-import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { wakeSound } from "../../../ui/signals.ts";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { changeUndoable, saveUndoable } from "../../../ui/undoable.ts";
-import { useDarkFirst } from "../../../ui/useDarkFirst.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { CountField } from "../../../ui/controls/CountField.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { useDarkFirst } from "../../../ui/dark/useDarkFirst.tsx";
+import { wakeSound } from "../../../ui/device/signals.ts";
+import { changeUndoable, saveUndoable } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
 

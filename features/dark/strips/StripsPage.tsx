@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { allMedia } from "../../../catalogue/media.ts";
 import { useLive } from "../../../storage/index.ts";
-import { Choice } from "../../../ui/Choice.tsx";
-import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { useSheetInHand } from "../../../ui/sheetsOut.ts";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { useSheetInHand } from "../../../ui/dark/sheetsOut.ts";
+import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { ContactPrint } from "./ContactPrint.tsx";
 import { StripPanel } from "./StripPanel.tsx";

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { bottleState, type Chemical, USUAL_BOTTLES } from "../../../core/darkroom/bottle/index.ts";
 import type { PlannedStep } from "../../../core/darkroom/recipe/index.ts";
 import type { Bottle } from "../../../core/document/index.ts";
-import { Choice } from "../../../ui/Choice.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
 import { bottleAge, bottleFacts, fullBottles } from "../bottleFacts.ts";
 import type { SheetToDo } from "./queueSheets.ts";
 

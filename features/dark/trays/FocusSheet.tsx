@@ -1,7 +1,7 @@
 import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { isRocked } from "../../../core/darkroom/run/index.ts";
-import { Button } from "../../../ui/Button.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
 import { StepBar } from "./StepBar.tsx";
 import type { SheetNow } from "./useRuns.ts";
 

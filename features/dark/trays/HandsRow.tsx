@@ -1,9 +1,9 @@
 import type { DarkSettings } from "../../../storage/index.ts";
-import { Check } from "../../../ui/Check.tsx";
-import { keep } from "../../../ui/keep.ts";
-import { keepDark } from "../../../ui/keepDark.ts";
-import { Segments } from "../../../ui/Segments.tsx";
-import { canSpeak, speak } from "../../../ui/speech.ts";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { keepDark } from "../../../ui/dark/keepDark.ts";
+import { canSpeak, speak } from "../../../ui/device/speech.ts";
+import { keep } from "../../../ui/edits/keep.ts";
 
 /** How one is told in the dark, and who moves a sheet on. */
 export interface Hands {

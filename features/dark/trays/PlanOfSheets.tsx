@@ -3,8 +3,8 @@ import { BATH_WORDS } from "../../../catalogue/darkroomWords.ts";
 import type { Shop } from "../../../core/basis/flowShop/index.ts";
 import { formatClock } from "../../../core/basis/units/index.ts";
 import { type BathName, MOVE_SECONDS, type PlannedStep, throughTrays } from "../../../core/darkroom/recipe/index.ts";
-import { CountField } from "../../../ui/CountField.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
+import { CountField } from "../../../ui/controls/CountField.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 
 /** When each of several sheets goes in, so that none has to wait in a bath, and when the last is out. */
 export function PlanOfSheets({
@@ -29,7 +29,7 @@ export function PlanOfSheets({
             : `${count} sheets: the last goes in at ${formatClock(way.starts.at(-1) ?? 0)}, all are washed at ${formatClock(way.washed.to)}.`}
         </p>
       )}
-      <Fold title="Starts, and what each tray holds" name="starts">
+      <Disclosure title="Starts, and what each tray holds" name="starts">
         {way && (
           <p className="mb-2">
             In at {way.starts.map((at) => formatClock(at)).join(" · ")}: none waits in a bath, no tray overflows, and
@@ -50,7 +50,7 @@ export function PlanOfSheets({
             />
           ))}
         </div>
-      </Fold>
+      </Disclosure>
     </section>
   );
 }

@@ -3,12 +3,12 @@ import { useFieldArray, useForm } from "react-hook-form";
 import { BATH_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
 import type { BathName, Recipe, RecipeStep } from "../../../core/darkroom/recipe/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
 
 /** A recipe as it is typed. */
 interface Entries {

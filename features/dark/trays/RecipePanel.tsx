@@ -2,13 +2,13 @@ import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../catalogue/dar
 import { formatTime, plainNumber } from "../../../core/basis/units/index.ts";
 import type { PlannedStep, Recipe } from "../../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, temperatureDoubt } from "../../../core/darkroom/temperature/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { keepDark } from "../../../ui/keepDark.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { removeUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { keepDark } from "../../../ui/dark/keepDark.ts";
+import { removeUndoable } from "../../../ui/edits/undoable.ts";
 
 /** Temperatures that are taken, °C, and factors for ten degrees. */
 const CELSIUS = { least: 5, most: 40 } as const;
@@ -101,7 +101,7 @@ export function RecipePanel({
           ))}
         </ul>
       )}
-      <Fold title="Where this comes from, and your own recipes" name="recipe">
+      <Disclosure title="Where this comes from, and your own recipes" name="recipe">
         <p className="mb-2">
           Source: {recipe.source || "your own"}. Time at T °C: time at {GIVEN_AT} °C × Q^(({GIVEN_AT} − T)/10); Q is
           from memory, and your developer’s data sheet counts.
@@ -140,7 +140,7 @@ export function RecipePanel({
             </Button>
           )}
         </div>
-      </Fold>
+      </Disclosure>
     </Panel>
   );
 }

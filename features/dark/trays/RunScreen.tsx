@@ -11,14 +11,14 @@ import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
 import { isTooSoon, leastOf, type PlannedStep } from "../../../core/darkroom/recipe/index.ts";
 import { movesTill, runAt } from "../../../core/darkroom/run/index.ts";
 import { sheetOut } from "../../../core/document/index.ts";
-import { Ask } from "../../../ui/Ask.tsx";
-import { Button } from "../../../ui/Button.tsx";
-import { isDeliberate, type Touch } from "../../../ui/deliberateTap.ts";
-import { HoldButton } from "../../../ui/HoldButton.tsx";
-import { Question } from "../../../ui/Question.tsx";
-import { onRedLight, redLevel, setRedLight } from "../../../ui/redLight.ts";
-import { clockNow } from "../../../ui/useNow.ts";
-import { useWakeLock } from "../../../ui/useWakeLock.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { HoldButton } from "../../../ui/controls/HoldButton.tsx";
+import { Question } from "../../../ui/controls/Question.tsx";
+import { onRedLight, redLevel, setRedLight } from "../../../ui/dark/redLight.ts";
+import { isDeliberate, type Touch } from "../../../ui/device/deliberateTap.ts";
+import { clockNow } from "../../../ui/device/useNow.ts";
+import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { Blackout } from "../Blackout.tsx";
 import { countText, FocusSheet, nameOf, nextMove, OtherSheet } from "./FocusSheet.tsx";
 import type { Runs, SheetNow } from "./useRuns.ts";
@@ -187,7 +187,7 @@ export function RunScreen({
           {pausedSignals ? "Sound on" : "Quiet"}
         </Button>
         {focus ? (
-          <Ask
+          <ConfirmDialog
             title="Take it out now?"
             words={`${nameOf(focus)} leaves the baths here. What was done is written down with the time it really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
             yes="It is out"
@@ -195,9 +195,9 @@ export function RunScreen({
             onYes={() => runs.end(focus.development.id)}
           >
             <Button>Take out</Button>
-          </Ask>
+          </ConfirmDialog>
         ) : (
-          <Ask
+          <ConfirmDialog
             title="Forget those that wait?"
             words="They were in no bath: nothing is lost but this list. Where they are it has to stay dark."
             yes="Forget them"
@@ -205,7 +205,7 @@ export function RunScreen({
             onYes={() => runs.forget(waiting.map(({ id }) => id))}
           >
             <Button disabled={waiting.length === 0}>Forget</Button>
-          </Ask>
+          </ConfirmDialog>
         )}
       </div>
       {pausedSignals && going.length > 0 && (
@@ -295,7 +295,7 @@ function NextSheet({
   return (
     <div className="grid gap-1">
       {soon ? (
-        <Ask
+        <ConfirmDialog
           title="In before its turn?"
           words="A tray will be full when it gets there: it would have to wait in its bath, and waiting in the developer makes it darker."
           yes="In it goes"
@@ -303,7 +303,7 @@ function NextSheet({
           onYes={() => start(first.id)}
         >
           {press}
-        </Ask>
+        </ConfirmDialog>
       ) : (
         press
       )}

@@ -1,6 +1,6 @@
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
 import { SHEET_CM2 } from "../bottleFacts.ts";
 import type { SheetToDo } from "./queueSheets.ts";
 

@@ -1,7 +1,7 @@
 import type { PlannedStep, Recipe } from "../../../core/darkroom/recipe/index.ts";
 import type { Development } from "../../../core/document/index.ts";
 import { saveRecord } from "../../../storage/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
 
 /** A sheet that is to be developed. */
 export interface SheetToDo {

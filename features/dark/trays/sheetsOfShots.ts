@@ -1,5 +1,5 @@
 import type { Exposure } from "../../../core/document/index.ts";
-import { readableDay } from "../../../ui/localTime.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
 import { SHEET_CM2 } from "../bottleFacts.ts";
 import type { SheetToDo } from "./queueSheets.ts";
 

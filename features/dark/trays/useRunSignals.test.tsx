@@ -3,7 +3,7 @@ import { renderHook } from "@testing-library/react";
 import { recipes } from "../../../catalogue/recipes.ts";
 import { planOf, type Recipe } from "../../../core/darkroom/recipe/index.ts";
 import { type Run, runAt, stepSignals } from "../../../core/darkroom/run/index.ts";
-import { wakeSound } from "../../../ui/signals.ts";
+import { wakeSound } from "../../../ui/device/signals.ts";
 import { useRunSignals } from "./useRunSignals.ts";
 import type { SheetNow } from "./useRuns.ts";
 

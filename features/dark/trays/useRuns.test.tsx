@@ -4,10 +4,10 @@ import { act, renderHook, waitFor } from "@testing-library/react";
 import { recipes } from "../../../catalogue/recipes.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
 import type { Development } from "../../../core/document/index.ts";
-import { theDb } from "../../../storage/db.ts";
+import { theDb } from "../../../storage/engine/db.ts";
 import { listExposures, listRecords, runningDevelopments, saveExposure, useLive } from "../../../storage/index.ts";
-import { currentNotices, dismiss } from "../../../ui/notify.ts";
-import { forgetClock, pageTime } from "../../../ui/useNow.ts";
+import { forgetClock, pageTime } from "../../../ui/device/useNow.ts";
+import { currentNotices, dismiss } from "../../../ui/notices/notify.ts";
 import { queueSheets } from "./queueSheets.ts";
 import { useRuns } from "./useRuns.ts";
 

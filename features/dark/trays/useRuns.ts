@@ -14,10 +14,10 @@ import {
 } from "../../../core/darkroom/run/index.ts";
 import { type Development, runOf, sheetOut } from "../../../core/document/index.ts";
 import { finishDevelopment, takeBackFinish } from "../../../storage/index.ts";
+import { clockNow, useNow } from "../../../ui/device/useNow.ts";
 import { useActs } from "../../../ui/edits/useActs.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { clockNow, useNow } from "../../../ui/useNow.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 
 /** A sheet that is on its way, with where it is. */
 export interface SheetNow {

@@ -3,11 +3,11 @@ import { useRevalidator } from "react-router";
 import { type Camera, withField } from "../../../core/camera/container/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
 import { editRecord } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { CountField } from "../../../ui/CountField.tsx";
-import { keep } from "../../../ui/keep.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { CountField } from "../../../ui/controls/CountField.tsx";
+import { keep } from "../../../ui/edits/keep.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 
 /** Asks once how many clicks of its wheel make a turn, so that frames can be counted by them. */
 export function ClicksAsked({ camera, clickless }: { readonly camera: Camera; readonly clickless: readonly string[] }) {

@@ -5,42 +5,42 @@ import { formatTime } from "../../../core/basis/units/index.ts";
 import { type Camera, isTrail, loadPlaces, unloadedAs } from "../../../core/camera/container/index.ts";
 import type { Load, Meter } from "../../../core/document/index.ts";
 import { savePicture, saveRecord, there, useLive } from "../../../storage/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { keep } from "../../../ui/keep.ts";
-import { loadIt, unloadIt } from "../../../ui/loading.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { planOf } from "../../../ui/planOf.ts";
-import { Question } from "../../../ui/Question.tsx";
-import { wakeSound } from "../../../ui/signals.ts";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
-import { changeUndoable } from "../../../ui/undoable.ts";
-import { useExperience } from "../../../ui/useExperience.ts";
-import { useWakeLock } from "../../../ui/useWakeLock.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Question } from "../../../ui/controls/Question.tsx";
+import { wakeSound } from "../../../ui/device/signals.ts";
+import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
+import { keep } from "../../../ui/edits/keep.ts";
+import { changeUndoable } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
+import { planOf } from "../../../ui/records/planOf.ts";
+import { useExperience } from "../../../ui/records/useExperience.ts";
+import { CountStrip } from "../count/CountStrip.tsx";
+import type { ShotAnswer } from "../count/logShot.ts";
+import { openingWords } from "../count/openingWords.ts";
+import { useCounts } from "../count/useCounts.ts";
+import { useFieldKeys } from "../count/useFieldKeys.ts";
+import { useSignals } from "../count/useSignals.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { type FieldData, readKit } from "../fieldData.ts";
+import { LightPanel } from "../light/LightPanel.tsx";
+import type { Compared } from "../light/MeterOffset.tsx";
+import { OWN_METER } from "../light/readLight.ts";
 import { placeOf } from "../placeOf.ts";
 import { ClicksAsked } from "./ClicksAsked.tsx";
-import { CountStrip } from "./CountStrip.tsx";
 import { type Companion, countFor, numberOf, timeIn } from "./companions.ts";
-import { LightPanel } from "./LightPanel.tsx";
 import { LoadCard } from "./LoadCard.tsx";
 import { bracketed, nextPlace, openedTwice, placesHeld, placesToOpen, withOpen } from "./loading.ts";
-import type { ShotAnswer } from "./logShot.ts";
-import type { Compared } from "./MeterOffset.tsx";
 import { NoteRow } from "./NoteRow.tsx";
-import { openingWords } from "./openingWords.ts";
-import { OWN_METER } from "./readLight.ts";
 import { SetupRow } from "./SetupRow.tsx";
 import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
-import { useCounts } from "./useCounts.ts";
-import { useFieldKeys } from "./useFieldKeys.ts";
 import { useInField } from "./useInField.ts";
 import { useOthers } from "./useOthers.ts";
-import { useSignals } from "./useSignals.ts";
 import { WithOthers } from "./WithOthers.tsx";
 
 interface ExposeProps {
@@ -265,13 +265,13 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                 </div>
               )}
               {good && seconds !== null && (
-                <Fold title="Before it opens" name="before">
+                <Disclosure title="Before it opens" name="before">
                   <ul className="list-disc pl-4">
                     {openingWords(plan, seconds, good.reading.ev, words).map((line) => (
                       <li key={line}>{line}</li>
                     ))}
                   </ul>
-                </Fold>
+                </Disclosure>
               )}
               <NoteRow words={draft} onWords={note} />
             </>

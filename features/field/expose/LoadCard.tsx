@@ -5,11 +5,11 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
 import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";
-import { Ask } from "../../../ui/Ask.tsx";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
-import type { LoadWish } from "../../../ui/loading.ts";
-import { readableDay } from "../../../ui/localTime.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
+import type { LoadWish } from "../../../ui/records/loading.ts";
 import { LoadForm } from "./LoadForm.tsx";
 
 /** More places than this are folded; so many are shown round the next one. */
@@ -140,7 +140,7 @@ export function LoadCard({
         />
       ) : (
         <div className="flex flex-wrap gap-2">
-          <Ask
+          <ConfirmDialog
             title="Unload it?"
             words={`${left > 0 ? `${left} ${left === 1 ? "place is" : "places are"} not exposed yet. ` : ""}${UNLOADED[unloaded]}`}
             yes="It is unloaded"
@@ -150,7 +150,7 @@ export function LoadCard({
             <Button className="min-h-[3.3rem]" disabled={locked}>
               Unload
             </Button>
-          </Ask>
+          </ConfirmDialog>
           <Button look="quiet" className="min-h-[3.3rem]" disabled={locked} onClick={() => setLoading(true)}>
             Load it anew
           </Button>
@@ -211,7 +211,7 @@ function PlaceButton({
   );
   if (!used) return face;
   return (
-    <Ask
+    <ConfirmDialog
       title="Expose it twice?"
       words={`${name} is exposed already. A second picture falls on the first, and both are on the sheet.`}
       yes="Expose it a second time"
@@ -219,6 +219,6 @@ function PlaceButton({
       onYes={() => onChoose(place)}
     >
       {face}
-    </Ask>
+    </ConfirmDialog>
   );
 }

@@ -3,12 +3,12 @@ import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { plainNumber } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
 import type { Pack } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import type { LoadWish } from "../../../ui/loading.ts";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import type { LoadWish } from "../../../ui/records/loading.ts";
 
 const NO_PACK = "none";
 

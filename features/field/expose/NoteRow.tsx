@@ -1,9 +1,9 @@
 import { useState } from "react";
 import type { ShotWords } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { whereabouts } from "../../../ui/whereabouts.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { whereabouts } from "../../../ui/format/whereabouts.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 
 const ENTRIES = [
   { name: "subject", label: "Subject", placeholder: "Scarecrow and bean rows" },

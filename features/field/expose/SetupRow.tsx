@@ -3,8 +3,8 @@ import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { plainNumber } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
-import { Choice } from "../../../ui/Choice.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 
 /** Which camera, what is in it, how fast that is. */
 export function SetupRow({

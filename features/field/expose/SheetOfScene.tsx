@@ -3,9 +3,9 @@ import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { type Medium, photographEv, responseOf } from "../../../core/light/exposure/index.ts";
-import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
-import type { Photograph } from "../../../workers/photograph.ts";
-import { runPreview } from "../../../workers/preview.client.ts";
+import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
+import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
+import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 
 /** Pixels on the longer side: as large as it stands in the hand. */
 const PIXELS = 360;

@@ -2,11 +2,11 @@ import { ToggleGroup } from "radix-ui";
 import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
 import { formatStops, isSaid, moreOrLess, parseTime, sayOpenTime } from "../../../core/basis/units/index.ts";
 import { type Medium, responseOf, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import { BigTime } from "./BigTime.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import { BigTime } from "../count/BigTime.tsx";
 import type { Suggestion } from "./suggestion.ts";
 
 /** A year, s. */
@@ -102,7 +102,7 @@ export function TimePanel({
           {isSaid(off) ? `${moreOrLess(off)} than the sum` : "as the sum has it"}
         </p>
       </div>
-      <Slide
+      <Slider
         label="Your own time, by thirds of a stop"
         low="shorter"
         high="longer"
@@ -116,13 +116,13 @@ export function TimePanel({
       <p className="text-[0.87rem] text-quiet" data-effect>
         {effect(off, medium)}
       </p>
-      <Fold title={`The sum, give or take ${formatStops(learned.sd)}`} name="sum">
+      <Disclosure title={`The sum, give or take ${formatStops(learned.sd)}`} name="sum">
         <ul className="text-[0.93rem]" data-sum>
           {suggestion.sum.map((step) => (
             <li key={step}>{step}</li>
           ))}
         </ul>
-      </Fold>
+      </Disclosure>
     </div>
   );
 }

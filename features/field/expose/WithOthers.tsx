@@ -1,5 +1,5 @@
 import { sayOpenTime } from "../../../core/basis/units/index.ts";
-import { Check } from "../../../ui/Check.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
 import { placeOf } from "../placeOf.ts";
 import { type Alone, type CameraLoaded, type Companion, numberOf } from "./companions.ts";
 

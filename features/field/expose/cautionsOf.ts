@@ -1,4 +1,4 @@
-import type { PhotographTaken } from "../../../workers/reading/readPhotograph.ts";
+import type { PhotographTaken } from "../../../workers/codecs/read/readPhotograph.ts";
 
 /** A photograph is of this light for so long, ms; common practice. */
 const THE_SAME_LIGHT = 3_600_000;

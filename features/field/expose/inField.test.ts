@@ -4,8 +4,8 @@ import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import { experience, type JudgedShot } from "../../../core/learning/index.ts";
 import { inMm, KINDS, testCamera } from "../../../core/testing/cameras.ts";
 import { chance } from "../../../core/testing/chance.ts";
+import { readLight } from "../light/readLight.ts";
 import { openedTwice, placesToOpen, withOpen } from "./loading.ts";
-import { readLight } from "./readLight.ts";
 import { suggest } from "./suggestion.ts";
 import { atHand, isStale } from "./useInField.ts";
 

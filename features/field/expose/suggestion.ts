@@ -11,7 +11,7 @@ import { type Camera, type LengthWords, measuredDiameter, solveRequest } from ".
 import { type Experience, type ExposeAnswer, expose, type ShotKeys } from "../../../core/learning/index.ts";
 import { countable, type Medium } from "../../../core/light/exposure/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import type { LightReading, MeterFault } from "./readLight.ts";
+import type { LightReading, MeterFault } from "../light/readLight.ts";
 
 /** Times for a camera in a light, on a medium, with what the log has taught and the sum that leads there. */
 export interface Suggestion extends ExposeAnswer {

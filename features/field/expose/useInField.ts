@@ -1,8 +1,8 @@
 import { useCallback, useRef, useState } from "react";
 import type { InField } from "../../../storage/index.ts";
-import { keep } from "../../../ui/keep.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import type { LightSource } from "./readLight.ts";
+import { keep } from "../../../ui/edits/keep.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import type { LightSource } from "../light/readLight.ts";
 
 /** A light that was read so long ago may be another by now, ms. */
 const HOUR = 3_600_000;

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { useLive } from "../../../storage/index.ts";
+import type { CountNow } from "../count/useCounts.ts";
 import { type CameraLoaded, companionOf, type InThisLight, readOthers } from "./companions.ts";
-import type { CountNow } from "./useCounts.ts";
 import type { Other } from "./WithOthers.tsx";
 
 const NONE: readonly CameraLoaded[] = [];

@@ -1,17 +1,17 @@
 import { useState } from "react";
 import type { Exposure } from "../../../core/document/index.ts";
 import { type CameraName, importShots, shotsByIds } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 import type { CsvFault } from "./readLogCsv.ts";
 import type { DayOrder } from "./tableDate.ts";
 import { tableText } from "./tableText.ts";
 import { type WordsChanged, wordsChanged } from "./wordsChanged.ts";
 
 /** So many faults are shown at once. */
-const MOST = 40;
+const FAULTS_SHOWN = 40;
 
 /** A log from a table: all of it or nothing; what is wrong is said by row and column. */
 export function CsvImport({
@@ -111,7 +111,7 @@ export function CsvImport({
                   </tr>
                 </thead>
                 <tbody>
-                  {changed.words.slice(0, MOST).map(({ shot, what, was, becomes }) => (
+                  {changed.words.slice(0, FAULTS_SHOWN).map(({ shot, what, was, becomes }) => (
                     <tr key={`${shot} ${what} ${was}`} className="border-line border-t align-top">
                       <td className="pr-3">
                         {shot}, {what.toLowerCase()}
@@ -122,7 +122,9 @@ export function CsvImport({
                   ))}
                 </tbody>
               </table>
-              {changed.words.length > MOST && <p className="mb-2">… and {changed.words.length - MOST} more.</p>}
+              {changed.words.length > FAULTS_SHOWN && (
+                <p className="mb-2">… and {changed.words.length - FAULTS_SHOWN} more.</p>
+              )}
               <div className="flex flex-wrap gap-2">
                 <Button look="action" className="min-h-[3.3rem]" onClick={() => void write(changed.shots)}>
                   Take the table’s words
@@ -137,14 +139,14 @@ export function CsvImport({
             <div role="alert" data-csv-faults={faults.length}>
               <p className="font-semibold text-action">Nothing is taken in until these are right:</p>
               <ul>
-                {faults.slice(0, MOST).map(({ row, column, message }) => (
+                {faults.slice(0, FAULTS_SHOWN).map(({ row, column, message }) => (
                   <li key={`${row} ${column}`}>
                     Row {row}
                     {column && `, ${column}`}: {message}.
                   </li>
                 ))}
               </ul>
-              {faults.length > MOST && <p>… and {faults.length - MOST} more.</p>}
+              {faults.length > FAULTS_SHOWN && <p>… and {faults.length - FAULTS_SHOWN} more.</p>}
             </div>
           )}
         </>

@@ -6,10 +6,10 @@ import { type Camera, cameraFNumber } from "../../../core/camera/container/index
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
 import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { getEdited } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { PreviewCanvas } from "../../../ui/PreviewCanvas.tsx";
-import { runPreview } from "../../../workers/preview.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 
 /** How far the five sheets lie from right, stops: the darkest first. */
 const SHEETS = [

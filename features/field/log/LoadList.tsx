@@ -4,8 +4,8 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
 import { listLoads, shotsOfLoad, useLive } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset, readableDay } from "../../../ui/localTime.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
 import { VERDICTS, verdictOf } from "./shotFilter.ts";
 
 const CARD = 260;

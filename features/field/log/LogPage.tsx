@@ -2,18 +2,18 @@ import { Download } from "lucide-react";
 import { Suspense, useState } from "react";
 import { Link, useSearchParams, useSubmit } from "react-router";
 import { type CameraName, listExposures, storageFailure } from "../../../storage/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
 import { sendAction } from "../../../ui/edits/sendAction.ts";
-import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { lazyPart } from "../../../ui/lazyPart.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { FieldPages } from "../FieldPages.tsx";
 import { CsvImport } from "./CsvImport.tsx";
 import { LoadList } from "./LoadList.tsx";
+import { LogFilter } from "./LogFilter.tsx";
 import type { LogAction, LogAnswer } from "./logAction.ts";
 import { ShotList } from "./ShotList.tsx";
-import { Sift } from "./Sift.tsx";
 import type { ShotFilter } from "./shotFilter.ts";
 import { type LogPart, useShotList } from "./useShots.ts";
 
@@ -108,7 +108,7 @@ export function LogPage({
         </Suspense>
       ) : (
         <>
-          <Sift cameras={cameras} filter={filter} onFilter={(change) => ask(change)} />
+          <LogFilter cameras={cameras} filter={filter} onFilter={(change) => ask(change)} />
           {shown === "loads" && <LoadList camera={filter.camera} load={filter.load} />}
           {shown === "shots" && (
             <>

@@ -2,15 +2,15 @@ import { useMemo, useState } from "react";
 import { formatTime, moreOrLess } from "../../../core/basis/units/index.ts";
 import { BIASED, type Biased, story, wantedStops } from "../../../core/learning/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
-import { Chart } from "../../../ui/Chart.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { readableDay } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useExperience } from "../../../ui/useExperience.ts";
-import { useInk } from "../../../ui/useInk.ts";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Chart } from "../../../ui/drawing/Chart.tsx";
+import { useInk } from "../../../ui/drawing/useInk.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
+import { useExperience } from "../../../ui/records/useExperience.ts";
 import { biasWords, nameOfKey } from "../biasWords.ts";
+import { biasHistoryOption } from "./biasHistoryOption.ts";
 import { ShareExperience } from "./ShareExperience.tsx";
-import { storyOption } from "./storyOption.ts";
 import { TestedTime } from "./TestedTime.tsx";
 
 const TITLES: Readonly<Record<Biased, string>> = { camera: "Cameras", medium: "Papers and films", light: "Lights" };
@@ -45,7 +45,7 @@ export default function SaysPanel({ cameras }: { readonly cameras: readonly Came
   );
   const option = useMemo(
     () =>
-      storyOption(
+      biasHistoryOption(
         chapters,
         chapters.map(({ shot }) => readableDay(inOrder[shot]?.shot.openedAt ?? "")),
         ink,

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { changesBetween } from "../../../core/document/index.ts";
 import { type CameraName, editRecord, getEdited } from "../../../storage/index.ts";
-import { Choice } from "../../../ui/Choice.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 
 const OWN = "none";
 

@@ -1,8 +1,8 @@
 import { useForm } from "react-hook-form";
 import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 
 interface ShotEntries {
   readonly subject: string;

@@ -1,7 +1,7 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
 import { useLayoutEffect, useRef, useState } from "react";
 import { changesBetween, type Exposure } from "../../../core/document/index.ts";
-import { notify } from "../../../ui/notify.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 import { JudgePanel } from "./JudgePanel.tsx";
 import type { LogAction, LogAnswer } from "./logAction.ts";
 import { ShotForm } from "./ShotForm.tsx";

@@ -2,8 +2,8 @@ import { Trash2 } from "lucide-react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber, formatTime, moreOrLess } from "../../../core/basis/units/index.ts";
 import type { Developed, Exposure } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { readableDay, readableTime } from "../../../ui/localTime.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { readableDay, readableTime } from "../../../ui/format/localTime.ts";
 import { placeOf } from "../placeOf.ts";
 import { verdictOf } from "./shotFilter.ts";
 

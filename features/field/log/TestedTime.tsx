@@ -7,13 +7,13 @@ import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { evOnSheet, timeFromLight } from "../../../core/light/exposure/index.ts";
 import { type CameraName, getEdited, saveExposure } from "../../../storage/index.ts";
-import { buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { offered } from "../../../ui/undoable.ts";
+import { buttonClass } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { offered } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 
 const SAID = "The tested time counts from now on.";
 

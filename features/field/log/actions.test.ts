@@ -1,5 +1,5 @@
 import type { Count } from "../../../core/document/index.ts";
-import { readShot } from "../expose/logShot.ts";
+import { readShot } from "../count/logShot.ts";
 import { readLogAction } from "./logAction.ts";
 
 const COUNT: Count = {

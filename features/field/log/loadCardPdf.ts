@@ -3,8 +3,8 @@ import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
 import { filledLogCard, type LogField } from "../../../core/make/cutsheet/index.ts";
 import { shotsOfLoad } from "../../../storage/index.ts";
-import { readableDay } from "../../../ui/localTime.ts";
-import { savePartsPdf } from "../../../ui/partPdf.ts";
+import { savePartsPdf } from "../../../ui/files/partPdf.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
 
 /** The fields of a load’s card, filled from its shots. */
 function loadFields(load: Load, shots: readonly Exposure[]): readonly LogField[] {

@@ -9,8 +9,8 @@ import {
   takeBack,
   there,
 } from "../../../storage/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { whyNot } from "../../../ui/undoable.ts";
+import { whyNot } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
 
 const LONGEST_LABEL = 1000;
 

@@ -2,9 +2,9 @@ import { useMemo } from "react";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { mediumFrom, type OwnMedium } from "../../../core/document/index.ts";
 import { correctedTime, densityCurve, type Medium, midExposure } from "../../../core/light/exposure/index.ts";
-import { Chart } from "../../../ui/Chart.tsx";
-import { axis, GRID, lineOf } from "../../../ui/chartStyle.ts";
-import { useInk } from "../../../ui/useInk.ts";
+import { Chart } from "../../../ui/drawing/Chart.tsx";
+import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
 
 /** Stops each side of mid-grey that the curve is drawn over, and metered times that the rule is. */
 const [STOPS, STEPS] = [7, 60];

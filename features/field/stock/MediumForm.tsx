@@ -2,11 +2,11 @@ import { Suspense, useState } from "react";
 import { useForm, useWatch } from "react-hook-form";
 import { media, mediumById } from "../../../catalogue/media.ts";
 import type { OwnMedium } from "../../../core/document/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { lazyPart } from "../../../ui/lazyPart.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { type MediumEntries, mediumEntries, readMedium } from "./mediumEntries.ts";
 
 const MediumChart = lazyPart(() => import("./MediumChart.tsx"));

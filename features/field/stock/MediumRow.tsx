@@ -2,8 +2,8 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { mediumFrom, type OwnMedium } from "../../../core/document/index.ts";
 import { correctedTime } from "../../../core/light/exposure/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { removeUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { removeUndoable } from "../../../ui/edits/undoable.ts";
 
 /** One medium of the maker’s own. */
 export function MediumRow({ medium, onEdit }: { readonly medium: OwnMedium; readonly onEdit: () => void }) {

@@ -4,10 +4,10 @@ import { formats } from "../../../catalogue/formats.ts";
 import { allMedia, DEFAULT_MEDIUM } from "../../../catalogue/media.ts";
 import { parseNumber } from "../../../core/basis/units/index.ts";
 import { type Pack, settledPack } from "../../../core/document/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
 
 const SIZES = formats.map(({ name }) => ({ id: name, name }));
 

@@ -1,9 +1,9 @@
 import { mediumById } from "../../../catalogue/media.ts";
 import type { Pack } from "../../../core/document/index.ts";
 import { there, withTaken } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { readableDay } from "../../../ui/localTime.ts";
-import { changeUndoable, removeUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { changeUndoable, removeUndoable } from "../../../ui/edits/undoable.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
 import { packWarnings } from "./packWords.ts";
 
 /** One pack: what is in it, what is left, what to know. */

@@ -2,10 +2,10 @@ import { useEffect, useState } from "react";
 import { allMedia } from "../../../catalogue/media.ts";
 import type { OwnMedium, Pack } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { LiveNotice } from "../../../ui/LiveNotice.tsx";
-import { LongList } from "../../../ui/LongList.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { LongList } from "../../../ui/controls/LongList.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { FieldPages } from "../FieldPages.tsx";
 import { MediumForm } from "./MediumForm.tsx";
 import { MediumRow } from "./MediumRow.tsx";
@@ -25,7 +25,7 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
   const [writing, setWriting] = useState<Writing>(null);
   // What is chosen from elsewhere follows what is written here.
   useEffect(() => {
-    void import("../../../ui/ownMedia.ts").then(({ readOwnMedia }) => readOwnMedia(media));
+    void import("../../../ui/records/ownMedia.ts").then(({ readOwnMedia }) => readOwnMedia(media));
   }, [media]);
   const done = (): void => setWriting(null);
   return (

@@ -1,10 +1,10 @@
 import { drawer } from "../../../catalogue/drawer.ts";
 import { sampleArea } from "../../../core/make/flatbed/index.ts";
 import type { HoleAnswer } from "../../../core/make/holeScan/index.ts";
-import { Check } from "../../../ui/Check.tsx";
-import { cx } from "../../../ui/cx.ts";
-import { Radio, Radios } from "../../../ui/Radio.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 
 /** What was measured of the plates in the drawer so far, by plate. */
 export type DrawerMeasured = Readonly<Record<string, Pick<HoleAnswer, "diameter" | "uncertainty">>>;

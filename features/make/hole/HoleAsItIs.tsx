@@ -2,10 +2,10 @@ import { formatFNumber } from "../../../core/basis/units/index.ts";
 import { type Camera, combined, type Measurement, measurementsOf } from "../../../core/camera/container/index.ts";
 import { holeFix, holeVerdictWords, type JudgedHole } from "../../../core/camera/holeToMake/index.ts";
 import { fNumber } from "../../../core/light/exposure/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { readableTime } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { readableTime } from "../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 
 const WAY_NAMES: Readonly<Record<string, string>> = {
   scan: "from a picture",

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { type HoleAnswer, type PixelPoint, refusalWords } from "../../../core/make/holeScan/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
-import type { HoleTrouble } from "../../../workers/hole.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import type { HoleTrouble } from "../../../workers/jobs/hole/holeJob.ts";
 import { Measured } from "./Measured.tsx";
 import { PictureCanvas } from "./PictureCanvas.tsx";
 import { PictureScale } from "./PictureScale.tsx";

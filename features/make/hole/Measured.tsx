@@ -1,7 +1,7 @@
 import type { HoleAnswer, HoleOutline } from "../../../core/make/holeScan/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
-import type { HoleReport } from "../../../workers/hole.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import type { HoleReport } from "../../../workers/jobs/hole/holeJob.ts";
 import { PictureCanvas } from "./PictureCanvas.tsx";
 
 /** What was measured, with the rim drawn over the hole. */

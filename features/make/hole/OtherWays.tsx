@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { plainNumber, success } from "../../../core/basis/units/index.ts";
 import { byGauge, byProjection, byReticle, type Sized } from "../../../core/make/steps/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { LengthField } from "../../../ui/LengthField.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { TabPage, TabPages } from "../../../ui/TabPages.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { TabPage, TabPages } from "../../../ui/controls/TabPages.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 
 const WAYS = [
   { id: "projection", name: "Projected" },

@@ -1,10 +1,10 @@
 import { MM_PER_INCH, plainNumber } from "../../../core/basis/units/index.ts";
 import { DPI_RANGE, type HoleOutline, type PixelPoint } from "../../../core/make/holeScan/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { LengthField } from "../../../ui/LengthField.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { Measuring } from "./useMeasuring.ts";
 
 /** What the numbers of a picture may stand for. */

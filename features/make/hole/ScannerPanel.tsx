@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { drawer } from "../../../catalogue/drawer.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { simulatedScanClient } from "../../../workers/simulatedScan.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { simulatedScanClient } from "../../../workers/jobs/simulatedScan/simulatedScan.client.ts";
 import { DrawerList, type DrawerMeasured } from "./DrawerList.tsx";
 import type { PictureFile } from "./useMeasuring.ts";
 

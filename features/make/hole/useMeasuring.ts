@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import type { HoleAnswer, PixelPoint } from "../../../core/make/holeScan/index.ts";
-import { holeClient } from "../../../workers/hole.client.ts";
-import type { HoleReport, HoleTrouble } from "../../../workers/hole.ts";
+import { holeClient } from "../../../workers/jobs/hole/hole.client.ts";
+import type { HoleReport, HoleTrouble } from "../../../workers/jobs/hole/holeJob.ts";
 
 /** A picture file as it was given. */
 export interface PictureFile {

@@ -1,8 +1,8 @@
 import { ArrowDown, ArrowUp } from "lucide-react";
 import type { Negative } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { LongList } from "../../../ui/LongList.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { LongList } from "../../../ui/controls/LongList.tsx";
 import { Thumb } from "../NegativeStrip.tsx";
 import { negativeName } from "../negativeName.ts";
 import type { Proof } from "../useProof.ts";

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useOnceSeen } from "../../../ui/useOnceSeen.ts";
+import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
 import { CAPTION, type HungPages } from "./hungPages.ts";
 import type { Hung } from "./useHung.ts";
 

@@ -1,7 +1,7 @@
 import { failure, type Result, success } from "../../../core/basis/units/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
-import type { PdfItem } from "../../../workers/picturePdf.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { picturePdfClient } from "../../../workers/jobs/picturePdf/picturePdf.client.ts";
+import type { PdfItem } from "../../../workers/jobs/picturePdf/picturePdf.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
 import { factsOf } from "../positive/factsOf.ts";
 import { positiveFile } from "../positive/saveOrder.ts";

@@ -3,7 +3,7 @@ import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import { type HangPlace, hangLayout } from "../../../core/negative/index.ts";
 import type { HangSettings } from "../../../storage/index.ts";
-import { readableDay } from "../../../ui/localTime.ts";
+import { readableDay } from "../../../ui/format/localTime.ts";
 import { factsOf } from "../positive/factsOf.ts";
 import type { Proof } from "../useProof.ts";
 

@@ -3,12 +3,12 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { parseTime } from "../../../core/basis/units/index.ts";
 import type { Negative, OwnMedium } from "../../../core/document/index.ts";
 import { curveFromStrip, type MeasuredCurve, type StripTrouble } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { readOwnMedia } from "../../../ui/ownMedia.ts";
-import { Segments } from "../../../ui/Segments.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
+import { readOwnMedia } from "../../../ui/records/ownMedia.ts";
 import { askProof } from "../askProof.ts";
 
 const TROUBLES: Readonly<Record<StripTrouble, string>> = {
@@ -78,7 +78,7 @@ export function CurvePanel({ negative }: { readonly negative: Negative }) {
     if (await saveUndoable("media", own, `${own.name} is among your media, under Stock.`)) await readOwnMedia();
   };
   return (
-    <Fold title="Is this a strip of known times? Measure the paper" name="curve">
+    <Disclosure title="Is this a strip of known times? Measure the paper" name="curve">
       <div className="grid gap-2">
         <TextEntry
           label="Times of the steps in order, s"
@@ -112,7 +112,7 @@ export function CurvePanel({ negative }: { readonly negative: Negative }) {
           </>
         )}
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 

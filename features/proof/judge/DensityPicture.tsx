@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { densityCurve } from "../../../core/light/exposure/index.ts";
 import { type FoundFault, MISSING, type NegativeMedium, negativeCurve } from "../../../core/negative/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 
 /** The negative's densities, upright; what is blank is hatched one way, what is black beyond use the other. */
 export function DensityPicture({

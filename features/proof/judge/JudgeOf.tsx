@@ -4,15 +4,15 @@ import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
 import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import { saveUndoable } from "../../../ui/edits/undoable.ts";
 import { useUndo } from "../../../ui/edits/useUndo.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import { saveUndoable } from "../../../ui/undoable.ts";
-import { useUndoKeys } from "../../../ui/useUndoKeys.ts";
-import type { DrawReport, JudgeReport } from "../../../workers/proof.ts";
+import { useUndoKeys } from "../../../ui/edits/useUndoKeys.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import type { DrawReport, JudgeReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { askProof } from "../askProof.ts";
 import { negativeName } from "../negativeName.ts";
 import { sheetDoubt } from "../scan/whichSheet.ts";
@@ -182,7 +182,7 @@ function Judged({ negative, proof }: { readonly negative: Negative; readonly pro
             . A proposal only: yours counts.
           </p>
           <div className="mt-3">
-            <Slide
+            <Slider
               label="Stops it should have been longer"
               low="too long: less"
               high="too short: more"

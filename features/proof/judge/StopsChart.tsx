@@ -1,12 +1,12 @@
 import { Suspense, useMemo } from "react";
 import { densityCurve, midExposure } from "../../../core/light/exposure/index.ts";
 import type { NegativeMedium } from "../../../core/negative/index.ts";
-import { axis, GRID, lineOf } from "../../../ui/chartStyle.ts";
-import { lazyPart } from "../../../ui/lazyPart.tsx";
-import { useInk } from "../../../ui/useInk.ts";
-import type { JudgeReport } from "../../../workers/proof.ts";
+import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
+import type { JudgeReport } from "../../../workers/jobs/proof/proofJob.ts";
 
-const Chart = lazyPart(() => import("../../../ui/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
+const Chart = lazyPart(() => import("../../../ui/drawing/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
 
 /** How much of the sheet had how much light, in stops from mid-grey, on the curve of its paper. */
 export function StopsChart({ report, medium }: { readonly report: JudgeReport; readonly medium: NegativeMedium }) {

@@ -1,14 +1,14 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Result } from "../../../core/basis/units/index.ts";
 import { CARD_APART, type EyePicture, parallaxPixels } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Segments } from "../../../ui/Segments.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { movingPair, STANDS } from "../../../workers/movingPair.ts";
-import { picturePdfClient } from "../../../workers/picturePdf.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { movingPair, STANDS } from "../../../workers/codecs/write/movingPair.ts";
+import { picturePdfClient } from "../../../workers/jobs/picturePdf/picturePdf.client.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
 import { sheetWords } from "../negativeName.ts";
 import { imageOf, type PairWay, pairImage, windowed } from "./pairPictures.ts";
@@ -80,7 +80,7 @@ function Pair({ views }: { readonly views: TwoViews }) {
       />
       <p className="text-[0.9rem] text-quiet">{WAYS.find(({ id }) => id === way)?.words}</p>
       <PairCanvas pair={pair} way={way} />
-      <Slide
+      <Slider
         label="What lies on the window, metres"
         low="near things stand before the window"
         high={`${metres.toFixed(1)} m lies on it`}

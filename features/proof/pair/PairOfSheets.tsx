@@ -1,9 +1,9 @@
 import type { Negative, OtherOfPair } from "../../../core/document/index.ts";
-import { Choice } from "../../../ui/Choice.tsx";
-import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
-import { LengthField } from "../../../ui/LengthField.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
 import { negativeName } from "../negativeName.ts";
 import type { Proof } from "../useProof.ts";
 import { PairOf } from "./PairOf.tsx";

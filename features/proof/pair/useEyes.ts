@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import { type EyePicture, MISSING, type ProofSettings, toneTable } from "../../../core/negative/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { askProof } from "../askProof.ts";
 import { frameOf } from "../frameOf.ts";
 import { tonesOf } from "../positive/tonesOf.ts";

@@ -3,11 +3,11 @@ import { allMedia, mediumById } from "../../../catalogue/media.ts";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import { contactPrint, MISSING } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import type { DrawReport } from "../../../workers/proof.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { saveFilmPositive } from "./filmPositive.ts";
 
 /** Strips of the test, stops apart. */
@@ -25,7 +25,7 @@ export function ContactPanel({ negative, drawn }: { readonly negative: Negative;
   const medium = mediumById(paper);
   const film = mediumById(negative.medium).kind === "film";
   return (
-    <Fold title="Contact print, worked out" name="contact">
+    <Disclosure title="Contact print, worked out" name="contact">
       <div className="grid gap-2">
         <Choice label="Paper under the negative" value={medium.id} options={papers} onChoose={setPaper} />
         <Print
@@ -36,7 +36,7 @@ export function ContactPanel({ negative, drawn }: { readonly negative: Negative;
           strips={STRIPS}
           label="A strip of times, each twice the one before"
         />
-        <Slide
+        <Slider
           label="Light of the lamp, stops"
           low="less light"
           high="more light"
@@ -66,7 +66,7 @@ export function ContactPanel({ negative, drawn }: { readonly negative: Negative;
           on clear film without scaling.
         </p>
       </div>
-    </Fold>
+    </Disclosure>
   );
 }
 

@@ -1,8 +1,8 @@
 import type { Negative } from "../../../core/document/index.ts";
 import { saveNegatives } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { notify } from "../../../ui/notify.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { notify } from "../../../ui/notices/notify.ts";
 import type { Proof } from "../useProof.ts";
 
 /** Gives this negative's settings to others: how it is laid flat, evened, sharpened, toned; not its edges, not its dust. */
@@ -21,7 +21,7 @@ export function CopyPanel({ negative, proof }: { readonly negative: Negative; re
   };
   const alike = others.filter(({ cameraId }) => cameraId !== null && cameraId === negative.cameraId);
   return (
-    <Fold title="Give these settings to others" name="copy">
+    <Disclosure title="Give these settings to others" name="copy">
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void copy(others)}>To all {others.length} others</Button>
         {alike.length > 0 && alike.length < others.length && (
@@ -31,7 +31,7 @@ export function CopyPanel({ negative, proof }: { readonly negative: Negative; re
       <p className="mt-1 text-[0.83rem] text-quiet">
         Shape, light, sharpness, tones and tint; each keeps its own edges and dust.
       </p>
-    </Fold>
+    </Disclosure>
   );
 }
 

@@ -1,15 +1,15 @@
 import { useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { isoWithOffset, localDay } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import type { PictureFormat } from "../../../workers/finishedFile.ts";
-import { packFiles } from "../../../workers/zip/pack.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { isoWithOffset, localDay } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import type { PictureFormat } from "../../../workers/codecs/write/finishedFile.ts";
+import { packFiles } from "../../../workers/jobs/zip/pack.client.ts";
 import type { Proof } from "../useProof.ts";
 import { factsOf } from "./factsOf.ts";
 import { apart, FORMATS, nameBy, USUAL_PATTERN } from "./fileNames.ts";
@@ -90,7 +90,7 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
           </>
         )}
       </div>
-      <Fold title="How files are named" name="names">
+      <Disclosure title="How files are named" name="names">
         <TextEntry
           label="{camera}, {subject}, {date}, {time}, {number}"
           value={pattern}
@@ -100,7 +100,7 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
         <p className="text-[0.83rem] text-quiet">
           Camera, f-number, time and day go into the file (Exif and XMP); colours are sRGB. The scan stays as it was.
         </p>
-      </Fold>
+      </Disclosure>
     </Panel>
   );
 }

@@ -1,13 +1,13 @@
 import { useMemo } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import type { Finish, ProofSettings, TintId } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { Slide } from "../../../ui/Slide.tsx";
-import type { DrawReport } from "../../../workers/proof.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { Slider } from "../../../ui/controls/Slider.tsx";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { type CropSide, croppedFull, croppedTo, WHOLE } from "./croppedTo.ts";
 import type { Tool } from "./tool.ts";
 
@@ -103,14 +103,14 @@ export function FinishPanel({
           )}
         </div>
       )}
-      <Fold title="Crop and turn" name="crop">
+      <Disclosure title="Crop and turn" name="crop">
         <Button aria-pressed={tool === "crop"} onClick={() => onTool(tool === "crop" ? "look" : "crop")}>
           {tool === "crop" ? "Let the edges go" : "Take hold of the edges"}
         </Button>
         {full !== null && !finish.turn && (
           <Button onClick={() => onFinish({ crop: full })}>Cut to the largest full rectangle</Button>
         )}
-        <Slide
+        <Slider
           label="Turn, degrees"
           low="anticlockwise"
           high="clockwise"
@@ -122,7 +122,7 @@ export function FinishPanel({
           onSlide={(turn) => onFinish({ turn }, "turn")}
         />
         {SIDES.map(({ id, name }) => (
-          <Slide
+          <Slider
             key={id}
             label={`Cut off at the ${name}, percent`}
             low={`Cut off at the ${name}`}
@@ -138,7 +138,7 @@ export function FinishPanel({
         <Button look="quiet" onClick={() => onFinish({ crop: WHOLE, turn: 0 })}>
           All of it, unturned
         </Button>
-      </Fold>
+      </Disclosure>
     </Panel>
   );
 }

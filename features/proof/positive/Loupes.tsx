@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { Tone } from "../../../core/negative/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { type Drawn, drawnBytes } from "../paintDrawn.ts";
 
 /** Side of a loupe, px of the picture, and how many times as large it is shown. */

@@ -1,10 +1,10 @@
 import { useEffect, useMemo, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import type { Finish, ProofSettings, Tone } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
+import { isTyping } from "../../../ui/edits/isTyping.ts";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
-import { isTyping } from "../../../ui/isTyping.ts";
 import { frameOf } from "../frameOf.ts";
 import type { Proof } from "../useProof.ts";
 import { ContactPanel } from "./ContactPanel.tsx";

@@ -2,7 +2,7 @@ import { useDrag } from "@use-gesture/react";
 import { type PointerEvent, useMemo, useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import { type Crop, type FilledSpot, MISSING, type PictureFrame, type Tone } from "../../../core/negative/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { plainTones } from "../plainTones.ts";
 import { ToneCanvas } from "../ToneCanvas.tsx";
 import { CropEdges } from "./CropEdges.tsx";

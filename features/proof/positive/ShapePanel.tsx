@@ -1,9 +1,9 @@
 import type { Negative } from "../../../core/document/index.ts";
 import type { ProofSettings } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
 
 type Projection = NonNullable<ProofSettings["projection"]>;
 

@@ -1,16 +1,16 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, Suspense, useMemo, useRef } from "react";
 import type { Tone } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import type { ChartScale } from "../../../ui/Chart.tsx";
-import { axis, lineOf } from "../../../ui/chartStyle.ts";
-import { lazyPart } from "../../../ui/lazyPart.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useInk } from "../../../ui/useInk.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import type { ChartScale } from "../../../ui/drawing/Chart.tsx";
+import { axis, lineOf } from "../../../ui/drawing/chartStyle.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { movedTone, type ToneEnd } from "./movedTone.ts";
 
-const Chart = lazyPart(() => import("../../../ui/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
+const Chart = lazyPart(() => import("../../../ui/drawing/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
 
 const NAMES: Readonly<Record<ToneEnd, string>> = { low: "Black", middle: "Middle", high: "White" };
 /** One press of an arrow key, log₁₀ H; with Shift ten times as far. */

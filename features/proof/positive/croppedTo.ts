@@ -1,5 +1,5 @@
 import { type Crop, largestKnown, MISSING } from "../../../core/negative/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 
 export type CropSide = keyof Crop;
 

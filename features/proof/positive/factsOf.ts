@@ -1,6 +1,6 @@
 import type { Negative } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import type { PictureFacts } from "../../../workers/pictureFacts.ts";
+import type { PictureFacts } from "../../../workers/codecs/write/pictureFacts.ts";
 import { negativeName } from "../negativeName.ts";
 import type { Proof } from "../useProof.ts";
 

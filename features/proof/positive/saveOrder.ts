@@ -1,7 +1,7 @@
 import type { Result } from "../../../core/basis/units/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
-import type { PictureFormat } from "../../../workers/finishedFile.ts";
-import type { PictureFacts } from "../../../workers/pictureFacts.ts";
+import type { PictureFormat } from "../../../workers/codecs/write/finishedFile.ts";
+import type { PictureFacts } from "../../../workers/codecs/write/pictureFacts.ts";
 import { askProof } from "../askProof.ts";
 import { linesOf } from "./useDrawing.ts";
 

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import { type BandLine, DAYLIGHT, fewLines, lightBand } from "../../../core/light/hole/index.ts";
-import type { DrawReport } from "../../../workers/proof.ts";
+import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { askProof } from "../askProof.ts";
 
 /** A positive being drawn. */

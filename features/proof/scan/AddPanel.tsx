@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { listRecords } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Choice } from "../../../ui/Choice.tsx";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
-import { FLATBED_WHITE } from "../../../workers/flatbedWhite.ts";
-import { MOST_PIXELS } from "../../../workers/reading/limits.ts";
-import { scanNegativeClient } from "../../../workers/scanNegative.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { MOST_PIXELS } from "../../../workers/codecs/read/limits.ts";
+import { FLATBED_WHITE } from "../../../workers/jobs/scanNegative/flatbedWhite.ts";
+import { scanNegativeClient } from "../../../workers/jobs/scanNegative/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
 import { flatbedOrder } from "./flatbedOrder.ts";

@@ -1,7 +1,7 @@
 import type { Negative } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { scanDpi } from "../../../core/negative/index.ts";
-import type { OpenReport } from "../../../workers/proof.ts";
+import type { OpenReport } from "../../../workers/jobs/proof/proofJob.ts";
 
 /** What resolution is enough for this hole, and what the scan has. */
 export function DpiNote({ negative, report }: { readonly negative: Negative; readonly report: OpenReport }) {

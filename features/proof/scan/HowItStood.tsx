@@ -3,7 +3,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { loadingDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 
 const SIZE = { width: 300, height: 200 } as const;
 

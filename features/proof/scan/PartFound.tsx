@@ -1,5 +1,5 @@
 import type { PartOfSheet, SheetBeyond } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/Button.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
 import type { Corners } from "../corners.ts";
 
 /** Says that only a part of the sheet may have been found, and offers the rest: the maker sees where it lies. */

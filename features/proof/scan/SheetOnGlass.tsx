@@ -2,8 +2,8 @@ import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import type { ScanView } from "../../../core/negative/index.ts";
-import { ScanCanvas } from "../../../ui/ScanCanvas.tsx";
-import type { OpenReport } from "../../../workers/proof.ts";
+import { ScanCanvas } from "../../../ui/drawing/ScanCanvas.tsx";
+import type { OpenReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { askProof } from "../askProof.ts";
 import type { Corner, Corners } from "../corners.ts";
 

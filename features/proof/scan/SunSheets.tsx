@@ -1,8 +1,8 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { listRecords, pictureFile, useLive } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { notify } from "../../../ui/notices/notify.ts";
 import type { ProofData } from "../proofData.ts";
 
 const NONE: readonly Trail[] = [];

@@ -1,6 +1,6 @@
 import type { Exposure, Negative } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { useLengthWords } from "../../../ui/UnitContext.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { SheetDoubt } from "./whichSheet.ts";
 
 /** So many shots are offered here; all of them stand in the list. */

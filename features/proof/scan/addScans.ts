@@ -1,9 +1,9 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { type Exposure, type Negative, parseNegative } from "../../../core/document/index.ts";
 import { listRecords, removeEdited, saveNegatives, savePicture } from "../../../storage/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { notify } from "../../../ui/notify.ts";
-import { sheetsInFile } from "../../../workers/reading/tiffFields.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { sheetsInFile } from "../../../workers/codecs/read/tiff/tiffFields.ts";
 import { askProof } from "../askProof.ts";
 import type { Corners } from "../corners.ts";
 import type { ProofData } from "../proofData.ts";

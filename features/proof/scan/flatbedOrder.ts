@@ -2,7 +2,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
-import type { NegativeScanOrder } from "../../../workers/scanNegative.ts";
+import type { NegativeScanOrder } from "../../../workers/jobs/scanNegative/scanNegative.ts";
 import type { ScanOfWhat } from "./addScans.ts";
 
 /** What the made-up flatbed scans with, and how finely its sheet is drawn, px. */

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { labelOfLink, readDesign } from "../../../workers/designLink.ts";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { labelOfLink, readDesign } from "../../../workers/codecs/designLink.ts";
 
 /** Where a label's link goes in that was scanned with another program, or printed by another machine. */
 export function LabelLink() {

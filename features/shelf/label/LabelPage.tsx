@@ -2,10 +2,10 @@ import { useMemo } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { cameraKind } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
-import { Button, buttonClass } from "../../../ui/Button.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { changeUndoable } from "../../../ui/undoable.ts";
-import { readDesign } from "../../../workers/designLink.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { changeUndoable } from "../../../ui/edits/undoable.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { readDesign } from "../../../workers/codecs/designLink.ts";
 import { CameraSketch } from "../newCamera/CameraSketch.tsx";
 
 /** Somebody else's camera, as its label's link describes it: to look at, and to keep if one likes. */

@@ -5,10 +5,10 @@ import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
-import { cx } from "../../../ui/cx.ts";
-import { dimensionFigure } from "../../../ui/dimensionFigure.ts";
-import { SvgScene } from "../../../ui/SvgScene.tsx";
-import { useLengthWords, useUnit } from "../../../ui/UnitContext.ts";
+import { cx } from "../../../ui/controls/cx.ts";
+import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
+import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
 
 const SIZE = { width: 640, height: 460 };
 

@@ -4,7 +4,7 @@ import { plates } from "../../../catalogue/plates.ts";
 import { PURPOSES } from "../../../catalogue/purposes.ts";
 import { isCameraKind } from "../../../core/camera/kinds/index.ts";
 import { addCamera, readSettings, type StorageFailure } from "../../../storage/index.ts";
-import { isoWithOffset } from "../../../ui/localTime.ts";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { type NewCameraForm, type ReadNewCamera, readNewCamera } from "./readNewCamera.ts";
 
 export type NewCameraAnswer =

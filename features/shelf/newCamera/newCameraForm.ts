@@ -11,13 +11,13 @@ import {
   USUAL_PLATE,
 } from "../../../core/camera/container/index.ts";
 import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts";
-import type { Room } from "../../../core/camera/lies/index.ts";
+import type { Room } from "../../../core/camera/mounts/index.ts";
 import { sheetFit } from "../../../core/camera/sheet/index.ts";
 import { entriesOf, type NewCameraForm, typedIn, withTyped } from "./readNewCamera.ts";
 
 /** The form as it is first shown for a kind of camera; a name already typed is kept. */
 export function startForm(kind: CameraKind, unit: LengthUnit, name: string): NewCameraForm {
-  const { usual, material, format, loads, mount = "plate", comesReady, set = 1 } = kindRecord(kind);
+  const { usual, material, format, loads, holeMount: mount = "plate", comesReady, set = 1 } = kindRecord(kind);
   const values: Readonly<Partial<Record<DesignField, number | undefined>>> = {
     "hole.openingDiameter": comesReady ? undefined : USUAL_OPENING,
     "hole.diameter": USUAL_BOUGHT,

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import { hangsUpsideDown, hungOver, type SunAim, type SunSite } from "../../../core/sun/index.ts";
-import { Check } from "../../../ui/Check.tsx";
-import { Fold } from "../../../ui/Fold.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { QuantityField } from "../../../ui/QuantityField.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 import { PhoneCompass } from "./PhoneCompass.tsx";
 import { SunCompass } from "./SunCompass.tsx";
 
@@ -46,7 +46,7 @@ export function AimPanel({
           onCheck={() => onAim(hungOver(aim))}
         />
       </div>
-      <Fold title="By a compass" name="compass">
+      <Disclosure title="By a compass" name="compass">
         <p className="text-[0.87rem] text-quiet">
           A needle points to magnetic north. What it is off where you stand (east positive) is written on good maps;
           type it, or leave 0 and be told so. Steel cans turn the needle: hold it well away.
@@ -79,10 +79,10 @@ export function AimPanel({
         {declination === 0 && (
           <p className="text-[0.83rem] text-quiet">Declination 0: taken as if the needle pointed to true north.</p>
         )}
-      </Fold>
-      <Fold title="By the sun" name="by-the-sun">
+      </Disclosure>
+      <Disclosure title="By the sun" name="by-the-sun">
         <SunCompass site={site} onAzimuth={(azimuth) => onAim({ ...aim, azimuth: round(azimuth) })} />
-      </Fold>
+      </Disclosure>
     </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { SunAim, SunRequest } from "../../../core/sun/index.ts";
-import { useInk } from "../../../ui/useInk.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
 import { pulledAim, turnedAim } from "../turnedAim.ts";
 import { drawFan, type FanView, fanScale } from "./drawFan.ts";
 import { fanLines } from "./fanLines.ts";

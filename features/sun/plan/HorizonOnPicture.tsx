@@ -7,11 +7,11 @@ import {
   pictureDirections,
   withTraced,
 } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
-import { Overlay } from "../../../ui/Overlay.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Overlay } from "../../../ui/controls/Overlay.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { PicturePlaces, type PlaceOfPicture } from "./PicturePlaces.tsx";
 
 const KINDS: readonly { readonly id: HorizonPicture; readonly name: string }[] = [

@@ -1,9 +1,9 @@
 import { memo, useState } from "react";
 import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Panel } from "../../../ui/Panel.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { HorizonOnPicture } from "./HorizonOnPicture.tsx";
 import { readHorizon, writeHorizon } from "./horizonText.ts";
 

@@ -1,10 +1,10 @@
 import { memo, useMemo } from "react";
-import { Button } from "../../../ui/Button.tsx";
-import { Chart } from "../../../ui/Chart.tsx";
-import { axis, GRID, lineOf } from "../../../ui/chartStyle.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { useInk } from "../../../ui/useInk.ts";
-import type { FanReport } from "../../../workers/sun.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Chart } from "../../../ui/drawing/Chart.tsx";
+import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
+import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
 
 /** Hours of each day: over the horizon, recorded, and what a made-up sky would leave of them. */
 export const HoursChart = memo(function HoursChart({

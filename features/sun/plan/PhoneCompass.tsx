@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { type PhoneLie, phoneHeading } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
 
 /** How long the phone is listened to, ms. */
 const LISTENED = 1200;

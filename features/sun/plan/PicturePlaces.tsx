@@ -1,5 +1,5 @@
 import { type PointerEvent, useState } from "react";
-import { placeIn } from "../../../ui/placeIn.ts";
+import { placeIn } from "../../../ui/drawing/placeIn.ts";
 
 /** A place of a picture, px from its upper left corner. */
 export interface PlaceOfPicture {

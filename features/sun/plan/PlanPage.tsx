@@ -1,6 +1,6 @@
 import { saveRecord } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { notify } from "../../../ui/notices/notify.ts";
 import { SunPages } from "../SunPages.tsx";
 import type { SunData } from "../sunData.ts";
 import { useSun } from "../useSun.ts";

@@ -1,13 +1,13 @@
 import { memo, useEffect, useId, useState } from "react";
 import type { Trail } from "../../../core/document/index.ts";
 import { parseCoordinates } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { whereabouts } from "../../../ui/whereabouts.ts";
-import { placesClient } from "../../../workers/places.client.ts";
-import type { Town } from "../../../workers/places.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { whereabouts } from "../../../ui/format/whereabouts.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { placesClient } from "../../../workers/jobs/places/places.client.ts";
+import type { Town } from "../../../workers/jobs/places/places.ts";
 
 type Site = Trail["site"];
 const SHOWN = 6;

@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { bearing } from "../../../core/basis/units/index.ts";
 import type { SunSite } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset } from "../../../ui/localTime.ts";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
-import { sunClient } from "../../../workers/sun.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 
 const DEGREES = 180 / Math.PI;
 
@@ -23,7 +23,7 @@ export function SunCompass({
   const ask = async (): Promise<void> => {
     const done = await sunClient.run({ kind: "at", site, date, clock });
     if (!done.ok || done.value.kind !== "at") return;
-    const { azimuth, altitude } = done.value.place;
+    const { azimuth, apparentAltitude: altitude } = done.value.place;
     setFound({ shadow: bearing(azimuth * DEGREES + 180), altitude: altitude * DEGREES });
   };
   return (

@@ -1,10 +1,10 @@
 import { sunVerdictWords } from "../../../catalogue/sunWords.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { SunFix, SunRequest } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { cx } from "../../../ui/cx.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { sayDay } from "../../../ui/sayDay.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { cx } from "../../../ui/controls/cx.ts";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { sayDay } from "../../../ui/format/sayDay.ts";
 import type { Fan } from "./useFan.ts";
 
 /** What is to be said of a plan, the worst first, each with what would help; below it the figures. */

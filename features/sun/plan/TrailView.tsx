@@ -2,10 +2,10 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { printedColour } from "../../../core/light/exposure/index.ts";
 import type { SunRequest, TrailPicture } from "../../../core/sun/index.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { useRested } from "../../../ui/useRested.ts";
-import { sunClient } from "../../../workers/sun.client.ts";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { useRested } from "../../../ui/page/useRested.ts";
+import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 import type { FanView } from "./drawFan.ts";
 
 /** Longer side of the picture, px. */

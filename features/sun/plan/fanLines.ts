@@ -1,5 +1,5 @@
 import { comesRound, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
-import type { FanReport } from "../../../workers/sun.ts";
+import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
 import type { Fan } from "./useFan.ts";
 
 /** One day's way over the sheet: runs of places (s and t in turn, mm), recorded or not. */

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import type { SunRequest } from "../../../core/sun/index.ts";
 import { latestOnly } from "../../../ui/edits/latestOnly.ts";
-import { sunClient } from "../../../workers/sun.client.ts";
-import type { FanReport } from "../../../workers/sun.ts";
+import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
+import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
 
 /** A fan and what it was reckoned for. */
 export interface Fan {

@@ -1,12 +1,12 @@
 import { LABEL, LETTER, SUN_STEPS } from "../../../catalogue/sunSteps.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { Check } from "../../../ui/Check.tsx";
-import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { TextEntry } from "../../../ui/TextEntry.tsx";
 import { filled } from "./filled.ts";
 import { RemindersButton } from "./RemindersButton.tsx";
 import { TapeButtons } from "./TapeButtons.tsx";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { buttonClass } from "../../../ui/Button.tsx";
+import { buttonClass } from "../../../ui/controls/Button.tsx";
 import { SunPages } from "../SunPages.tsx";
 import type { SunData } from "../sunData.ts";
 import { useSun } from "../useSun.ts";

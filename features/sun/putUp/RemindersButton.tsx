@@ -1,9 +1,9 @@
 import { REMINDER_WORDS } from "../../../catalogue/sunWords.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import { remindersClient } from "../../../workers/reminders.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { remindersClient } from "../../../workers/jobs/reminders/reminders.client.ts";
 import { trailName } from "../SunPages.tsx";
 
 /** Saves the days on which the can wants something as a calendar file. */

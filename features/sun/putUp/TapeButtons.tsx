@@ -1,6 +1,6 @@
 import type { Trail } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { isoWithOffset, readableTime } from "../../../ui/localTime.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { isoWithOffset, readableTime } from "../../../ui/format/localTime.ts";
 
 /** When the tape went off, and on again: a press each, taken back by another. */
 export function TapeButtons({

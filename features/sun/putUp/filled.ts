@@ -1,7 +1,7 @@
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { hangsUpsideDown } from "../../../core/sun/index.ts";
-import { sayDay } from "../../../ui/sayDay.ts";
+import { sayDay } from "../../../ui/format/sayDay.ts";
 
 /** Puts a plan's own words where {…} stand. */
 export function filled(text: string, trail: Trail, camera: Camera | null): string {

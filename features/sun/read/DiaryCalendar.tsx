@@ -2,8 +2,8 @@ import { HeatmapChart } from "echarts/charts";
 import { CalendarComponent, VisualMapComponent } from "echarts/components";
 import { use } from "echarts/core";
 import { useMemo } from "react";
-import { Chart } from "../../../ui/Chart.tsx";
-import { useInk } from "../../../ui/useInk.ts";
+import { Chart } from "../../../ui/drawing/Chart.tsx";
+import { useInk } from "../../../ui/drawing/useInk.ts";
 
 use([HeatmapChart, CalendarComponent, VisualMapComponent]);
 

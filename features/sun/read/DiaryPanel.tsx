@@ -8,12 +8,12 @@ import {
   sheetSky,
   trackWidth,
 } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { lazyPart } from "../../../ui/lazyPart.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { fileName, saveFile } from "../../../ui/saveFile.ts";
-import type { ShutDays } from "../../../workers/trailReading.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
+import type { ShutDays } from "../../../workers/jobs/trailReading/trailReading.ts";
 import { askTrail, placesOf } from "./askTrail.ts";
 import { DiaryRaster } from "./DiaryRaster.tsx";
 import { diaryCsv } from "./diaryCsv.ts";

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { Diary } from "../../../core/sun/index.ts";
-import { useInk } from "../../../ui/useInk.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
 
 /** A diary as a raster: a column a day, a row a moment, morning at the top. */
 export function DiaryRaster({ diary }: { readonly diary: Diary }) {

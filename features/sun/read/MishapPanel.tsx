@@ -1,11 +1,11 @@
 import { useEffect, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
 import type { Mishap, SunRequest } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { sayDay } from "../../../ui/sayDay.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { sayDay } from "../../../ui/format/sayDay.ts";
+import { notify } from "../../../ui/notices/notify.ts";
 import { daysOut } from "../dayAfter.ts";
 import { askTrail, placesOf } from "./askTrail.ts";
 import type { StandId } from "./standsOf.ts";

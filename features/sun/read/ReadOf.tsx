@@ -4,19 +4,19 @@ import type { Trail } from "../../../core/document/index.ts";
 import { type Quad, sheetInScan } from "../../../core/negative/index.ts";
 import type { FitPoint, FittedAim, Mishap, SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { savePicture } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { EditButtons } from "../../../ui/EditButtons.tsx";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import { Segments } from "../../../ui/Segments.tsx";
-import { sayDay } from "../../../ui/sayDay.ts";
-import { sunClient } from "../../../workers/sun.client.ts";
+import { sayDay } from "../../../ui/format/sayDay.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 import { AimPanel } from "../plan/AimPanel.tsx";
 import { useFan } from "../plan/useFan.ts";
 import { useRequest, useSame } from "../useRequest.ts";
 import { DiaryPanel } from "./DiaryPanel.tsx";
-import { HowItStood } from "./HowItStood.tsx";
+import { FitPanel } from "./FitPanel.tsx";
 import { MishapPanel } from "./MishapPanel.tsx";
 import { type SheetMark, SheetWithTracks } from "./SheetWithTracks.tsx";
 import { SkyPanel } from "./SkyPanel.tsx";
@@ -35,7 +35,7 @@ const MARKS = [
 export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly camera: Camera }) {
   const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
   const [mark, setMark] = useState<SheetMark>("first");
-  const [fit, setFit] = useState<FittedAim | null>(null);
+  const [fit, setFit] = useState<FitPanel | null>(null);
   const [times, setTimes] = useState<readonly string[] | null>(null);
   const [standId, setStandId] = useState<StandId>("first");
   const reading = trail.reading ?? null;
@@ -153,7 +153,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
         )}
       </div>
       <div className="grid content-start gap-4">
-        <HowItStood
+        <FitPanel
           plan={plan.aim}
           stood={trail.fittedAim == null ? null : stood.aim}
           fit={fit !== null && isSame(fit.aim, stood.aim) ? fit : null}

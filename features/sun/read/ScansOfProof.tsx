@@ -1,7 +1,7 @@
 import type { Negative } from "../../../core/document/index.ts";
 import { listNegatives, useLive } from "../../../storage/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { readableDay } from "../../../ui/localTime.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { readableDay } from "../../../ui/format/localTime.ts";
 
 const NONE: readonly Negative[] = [];
 const readNegatives = (): Promise<readonly Negative[]> => listNegatives();

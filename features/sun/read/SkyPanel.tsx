@@ -2,10 +2,10 @@ import { useEffect, useRef, useState } from "react";
 import { bearing } from "../../../core/basis/units/index.ts";
 import type { Quad } from "../../../core/negative/index.ts";
 import type { SunRequest } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { Panel } from "../../../ui/Panel.tsx";
-import type { TrailReport } from "../../../workers/trailReading.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { notify } from "../../../ui/notices/notify.ts";
+import type { TrailReport } from "../../../workers/jobs/trailReading/trailReading.ts";
 import { askTrail, placesOf } from "./askTrail.ts";
 
 type Laid = Extract<TrailReport, { readonly kind: "sky" }>;

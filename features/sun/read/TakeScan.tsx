@@ -1,11 +1,11 @@
 import { useState } from "react";
 import type { SunRequest } from "../../../core/sun/index.ts";
-import { Button } from "../../../ui/Button.tsx";
-import { FileDrop } from "../../../ui/FileDrop.tsx";
-import { notify } from "../../../ui/notify.ts";
-import { Segments } from "../../../ui/Segments.tsx";
-import type { MadeUpMishap } from "../../../workers/madeUpTrail.ts";
-import { trailClient } from "../../../workers/trailReading.client.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { notify } from "../../../ui/notices/notify.ts";
+import type { MadeUpMishap } from "../../../workers/jobs/trailReading/madeUpTrail.ts";
+import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
 import { ScansOfProof } from "./ScansOfProof.tsx";
 
 /** The made-up flatbed's resolution. */

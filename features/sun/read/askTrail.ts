@@ -1,9 +1,9 @@
 import type { Result } from "../../../core/basis/units/index.ts";
 import type { Quad } from "../../../core/negative/index.ts";
-import { askScan } from "../../../ui/askScan.ts";
-import type { RunOptions } from "../../../workers/jobClient.ts";
-import { trailClient } from "../../../workers/trailReading.client.ts";
-import type { TrailReport, TrailScanOrder } from "../../../workers/trailReading.ts";
+import { askScan } from "../../../ui/files/askScan.ts";
+import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
+import type { TrailReport, TrailScanOrder } from "../../../workers/jobs/trailReading/trailReading.ts";
+import type { RunOptions } from "../../../workers/transport/jobClient.ts";
 
 type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
 type TrailQuestion = Without<TrailScanOrder, "key" | "bytes">;

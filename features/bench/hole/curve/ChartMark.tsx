@@ -1,7 +1,7 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useEffect, useRef } from "react";
-import type { ChartScale } from "../../../../ui/Chart.tsx";
-import { cx } from "../../../../ui/cx.ts";
+import { cx } from "../../../../ui/controls/cx.ts";
+import type { ChartScale } from "../../../../ui/drawing/Chart.tsx";
 
 /** A press that does not move is none. */
 const DRAG = { filterTaps: true } as const;

@@ -9,14 +9,14 @@ import {
 import { contrastOf } from "../../../../core/camera/holeToMake/index.ts";
 import { DAYLIGHT, LAMPLIGHT, lightBand } from "../../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../../core/light/solve/index.ts";
-import { Chart } from "../../../../ui/Chart.tsx";
-import { LengthField } from "../../../../ui/LengthField.tsx";
-import { Segments } from "../../../../ui/Segments.tsx";
-import { Slide } from "../../../../ui/Slide.tsx";
-import { useLengthWords } from "../../../../ui/UnitContext.ts";
-import { useInk } from "../../../../ui/useInk.ts";
-import { curveClient } from "../../../../workers/curve.client.ts";
-import type { CurveAnswer } from "../../../../workers/curve.ts";
+import { LengthField } from "../../../../ui/controls/LengthField.tsx";
+import { Segments } from "../../../../ui/controls/Segments.tsx";
+import { Slider } from "../../../../ui/controls/Slider.tsx";
+import { Chart } from "../../../../ui/drawing/Chart.tsx";
+import { useInk } from "../../../../ui/drawing/useInk.ts";
+import { useLengthWords } from "../../../../ui/format/UnitContext.ts";
+import { curveClient } from "../../../../workers/jobs/curve/curve.client.ts";
+import type { CurveAnswer } from "../../../../workers/jobs/curve/curve.ts";
 import type { EditDesign, SetField } from "../../design/edit.ts";
 import type { Reading } from "../../readings/reading.ts";
 import { ChartMark } from "./ChartMark.tsx";
@@ -129,7 +129,7 @@ export default function CurvePanel({
         </div>
         <div className="grid content-start gap-3">
           <div>
-            <Slide
+            <Slider
               label="Contrast to care for"
               low="strong contrast"
               high="finest detail"

@@ -1,7 +1,7 @@
 import { type ComponentProps, memo, Suspense, useRef } from "react";
-import { lazyPart } from "../../../../ui/lazyPart.tsx";
-import { Panel } from "../../../../ui/Panel.tsx";
-import { useOnceSeen } from "../../../../ui/useOnceSeen.ts";
+import { Panel } from "../../../../ui/controls/Panel.tsx";
+import { lazyPart } from "../../../../ui/page/lazyPart.tsx";
+import { useOnceSeen } from "../../../../ui/page/useOnceSeen.ts";
 
 const CurvePanel = lazyPart(() => import("./CurvePanel.tsx"));
 

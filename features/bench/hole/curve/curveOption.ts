@@ -6,7 +6,7 @@ import {
   schools,
   toFrequency,
 } from "../../../../core/light/hole/index.ts";
-import { axis, GRID, lineOf } from "../../../../ui/chartStyle.ts";
+import { axis, GRID, lineOf } from "../../../../ui/drawing/chartStyle.ts";
 
 /** The curve of one band of light at one distance: diameters in mm, detail in line pairs per mm. */
 export interface PlacedCurve {

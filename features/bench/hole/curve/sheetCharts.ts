@@ -3,7 +3,7 @@ import { MM_PER_NM } from "../../../../core/basis/units/index.ts";
 import { type BandLine, obliqueContrast } from "../../../../core/light/hole/index.ts";
 import { stopsLost } from "../../../../core/light/rays/index.ts";
 import { lightFrom, type OpticalModel, sightAt } from "../../../../core/light/solve/index.ts";
-import { axis, GRID, lineOf } from "../../../../ui/chartStyle.ts";
+import { axis, GRID, lineOf } from "../../../../ui/drawing/chartStyle.ts";
 
 type Points = readonly (readonly [number, number | null])[];
 

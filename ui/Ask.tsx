@@ -1,7 +1,0 @@
-import type { ReactNode } from "react";
-import { type Asked, Question } from "./Question.tsx";
-
-/** A control that asks before it takes something away. */
-export function Ask({ children, ...asked }: Asked & { readonly children: ReactNode }) {
-  return <Question {...asked} trigger={children} />;
-}

@@ -1,0 +1,38 @@
+import { useEffect, useRef } from "react";
+import type { DevelopedPreview } from "../../core/bench/preview/index.ts";
+
+/** A developed sheet on the screen. */
+export function PreviewCanvas({
+  picture,
+  side,
+  label,
+}: {
+  readonly picture: DevelopedPreview;
+  readonly side: "negative" | "positive";
+  readonly label: string;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { width, rows } = picture;
+  const height = rows.to;
+  useEffect(() => {
+    const context = canvas.current?.getContext("2d");
+    if (!context) return;
+    const grey = picture[side];
+    const image = new ImageData(width, height);
+    const pixels = new Uint32Array(image.data.buffer);
+    for (let i = 0; i < grey.length; i++) pixels[i] = 0xff000000 | ((grey[i] as number) * 0x010101);
+    context.putImageData(image, 0, 0);
+  }, [picture, side, width, height]);
+  return (
+    <canvas
+      ref={canvas}
+      width={width}
+      height={height}
+      role="img"
+      aria-label={label}
+      data-preview-width={width}
+      className="mx-auto block max-h-[34rem] max-w-full border border-line"
+      style={{ aspectRatio: `${width} / ${height}`, width: `min(100%, calc(34rem * ${width / height}))` }}
+    />
+  );
+}

@@ -1,7 +1,0 @@
-import type { PdfOrder } from "./cutsheetPdf.ts";
-import { type JobClient, jobClient } from "./jobClient.ts";
-
-/** Makes cut-sheet PDFs in a worker. */
-export const cutsheetPdfClient: JobClient<PdfOrder, ArrayBuffer> = jobClient(
-  () => new Worker(new URL("./cutsheetPdf.worker.ts", import.meta.url), { type: "module", name: "cut sheets" }),
-);

@@ -1,5 +1,0 @@
-import { type FinderAnswer, type FinderQuestion, find } from "../core/bench/finder/index.ts";
-import type { Job } from "./protocol.ts";
-
-/** Ranks what a container could become. */
-export const finder: Job<FinderQuestion, FinderAnswer> = async (question) => ({ output: find(question), transfer: [] });

@@ -1,0 +1,69 @@
+import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { mersenne } from "pure-rand/generator/mersenne";
+import { finerRows, orderOf, type PreviewRequest, renderExposure } from "../../../core/bench/preview/index.ts";
+import { densityCurve, flashDose } from "../../../core/light/exposure/index.ts";
+import { scanSheet } from "../../../core/make/flatbed/index.ts";
+import { scanToPng } from "../../codecs/write/writeScan.ts";
+import type { Job } from "../../transport/protocol.ts";
+import { FLATBED_WHITE } from "./flatbedWhite.ts";
+
+/** What the simulated flatbed is asked for: a sheet that the preview exposes, developed and laid on the glass. */
+export interface NegativeScanOrder {
+  readonly request: PreviewRequest;
+  readonly dpi: number;
+  readonly bits: 8 | 16;
+  readonly hair: boolean;
+  /** How the sheet lies on the glass, quarter turns clockwise. */
+  readonly quarters: 0 | 1 | 2 | 3;
+  /** The same seed gives the same scan. */
+  readonly seed: number;
+}
+
+/** A sheet of white paper on the glass: light of its base and of a scanner's lid. From memory. */
+const GLASS = { white: FLATBED_WHITE, lid: 0.97, border: 6, grain: 0.012, turnDeg: 3 } as const;
+
+/**
+ * A made-up flatbed with a negative on it: the Bench's computed sheet, developed by its curve, with grain, a slight turn and
+ * the lid round it.
+ */
+export const scanNegative: Job<NegativeScanOrder, Uint8Array<ArrayBuffer>> = async (order, { report }) => {
+  const { request, dpi, bits, hair, quarters, seed } = order;
+  const { film } = request.camera.chambers[0];
+  const steps = renderExposure(orderOf(request));
+  let step = steps.next();
+  while (!step.done) {
+    report(0.7 * step.value);
+    step = steps.next();
+  }
+  const exposed = step.value;
+  const curve = densityCurve(request.medium.density, request.medium.iso);
+  const flash = request.flashes * flashDose(request.medium.density, request.medium.iso);
+  const columns = Math.min(2400, Math.max(exposed.width, Math.round((film.width / 25.4) * dpi)));
+  const rows = Math.max(2, Math.round((columns * film.height) / film.width));
+  const density = new Float32Array(columns * rows);
+  const { line, read } = finerRows(exposed, columns, rows);
+  for (let y = 0; y < rows; y++) {
+    read(y);
+    for (let x = 0; x < columns; x++) {
+      density[y * columns + x] = curve(Math.max(0, line[x] as number) + flash) - request.medium.density.least;
+    }
+  }
+  report(0.85);
+  const generator = mersenne(seed);
+  const random = (): number => uniformFloat64(generator);
+  const { picture } = scanSheet(
+    { width: film.width, height: film.height, columns, rows, density },
+    {
+      ...GLASS,
+      dpi,
+      bits,
+      encoding: bits === 8 ? "srgb" : "linear",
+      quarters,
+      turnDeg: GLASS.turnDeg * (2 * random() - 1),
+      hair,
+    },
+    random,
+  );
+  const output = scanToPng(picture, dpi);
+  return { output, transfer: [output.buffer] };
+};

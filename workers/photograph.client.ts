@@ -1,7 +1,0 @@
-import { type JobClient, jobClient } from "./jobClient.ts";
-import type { PhotographAnswer } from "./photograph.ts";
-
-/** Reads photographs in a worker. */
-export const photographClient: JobClient<File, PhotographAnswer> = jobClient(
-  () => new Worker(new URL("./photograph.worker.ts", import.meta.url), { type: "module", name: "photograph" }),
-);

@@ -1,9 +1,0 @@
-import type { Result } from "../core/basis/units/index.ts";
-import type { Fault } from "../core/light/solve/index.ts";
-import { type JobClient, jobClient } from "./jobClient.ts";
-import type { ProofOrder, ProofReport } from "./proof.ts";
-
-/** Looks at negatives in a worker. */
-export const proofClient: JobClient<ProofOrder, Result<ProofReport, Fault>> = jobClient(
-  () => new Worker(new URL("./proof.worker.ts", import.meta.url), { type: "module", name: "proof" }),
-);

@@ -1,5 +1,0 @@
-/// <reference lib="webworker" />
-import { serve } from "./serve.ts";
-import { sun } from "./sun.ts";
-
-serve(self as unknown as DedicatedWorkerGlobalScope, sun);

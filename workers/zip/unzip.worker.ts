@@ -1,5 +1,0 @@
-/// <reference lib="webworker" />
-import { serve } from "../serve.ts";
-import { unzip } from "./unzip.ts";
-
-serve(self as unknown as DedicatedWorkerGlobalScope, unzip());
