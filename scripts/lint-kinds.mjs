@@ -1,5 +1,5 @@
-// A kind of camera is one file: no other file names one, nor asks which shape a container has or how its sheet lies.
-// Everywhere the records are asked (`kindRecord`, `shapeOf`, `lieOf`); only core/camera tells the shapes and the lies apart.
+// A kind of camera is one file: no other file names one, nor asks which shape a container has or how its sheet is mounted.
+// Everywhere the records are asked (`kindRecord`, `shapeOf`, `mountOf`); only core/camera tells the shapes and the mounts apart.
 // Tests and demonstration data may name kinds.
 import { readdirSync, readFileSync } from "node:fs";
 import ts from "typescript";
@@ -8,7 +8,7 @@ const FOLDERS = ["app", "catalogue", "core", "features", "storage", "ui", "worke
 const KINDS = "core/camera/kinds/";
 const ALLOWED = [/\.test\.tsx?$/, /^core\/testing\//, /^catalogue\/demo\//, /\/generated\//];
 
-/** Every string that is the `id` of a record in the folder of kinds, and every shape and lie there. */
+/** Every string that is the `id` of a record in the folder of kinds, and every shape and mount there. */
 function namesOf(property) {
   const found = new Set();
   for (const file of readdirSync(KINDS)) {
@@ -21,8 +21,8 @@ function namesOf(property) {
 
 const kinds = namesOf("id");
 const shapes = namesOf("shape");
-const lies = namesOf("lies");
-if (kinds.size < 2 || shapes.size < 2 || lies.size < 2) throw new Error("no kinds found: has their form changed?");
+const mounts = namesOf("mount");
+if (kinds.size < 2 || shapes.size < 2 || mounts.size < 2) throw new Error("no kinds found: has their form changed?");
 
 function filesIn(folder) {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
@@ -51,8 +51,8 @@ for (const path of FOLDERS.flatMap(filesIn)) {
       const what =
         kinds.has(node.text) && !(inCamera && shapes.has(node.text))
           ? "names a kind of camera"
-          : !inCamera && lies.has(node.text)
-            ? "names how a sheet lies"
+          : !inCamera && mounts.has(node.text)
+            ? "names how a sheet is mounted"
             : !inCamera && shapes.has(node.text) && asksShape(node)
               ? "asks which shape a container has"
               : null;

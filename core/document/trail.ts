@@ -1,5 +1,5 @@
 import type { Fault } from "../light/solve/index.ts";
-import type { FitPoint, HorizonPoint, Mishap, SunAim, SunSite } from "../sun/index.ts";
+import type { Disturbance, FitPoint, HorizonPoint, SunAim, SunSite } from "../sun/index.ts";
 import { horizonFaults } from "./requests/parseSun.ts";
 
 /** A months-long exposure: planned, put up, taken down. */
@@ -42,7 +42,7 @@ export interface TrailReading {
   /** Height of the hole over the sheet’s axis as it was found, mm. */
   readonly holeY?: number;
   /** What befell the camera on the way. */
-  readonly mishap?: Mishap | null;
+  readonly mishap?: Disturbance | null;
 }
 
 /** When the tape went off or on. */

@@ -22,7 +22,7 @@ export interface BiasPoint extends Bias {
  * @param key of the one asked for
  * @returns one chapter for each of its shots that counts; of very many, {@link MOST_CHAPTERS} evenly taken, the last among them
  * @source PHYSICS section 12
- * @example story([], "camera", "a") // []
+ * @example biasHistory([], "camera", "a") // []
  */
 export function biasHistory(shots: readonly JudgedShot[], of: Biased, key: string): readonly BiasPoint[] {
   const whole = experience(shots);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { cholesky, conjugateGradient } from "../basis/numeric/index.ts";
 import { chance } from "../testing/chance.ts";
-import { bracketStep, experience, expose, type JudgedShot, type ShotKeys, story, wantedStops } from "./index.ts";
+import { biasHistory, bracketStep, experience, expose, type JudgedShot, type ShotKeys, wantedStops } from "./index.ts";
 
 const ALIKE = { camera: "a", medium: "m", light: "full-sun" } as const;
 
@@ -120,7 +120,7 @@ describe("how a bias became known", () => {
   test("each chapter is what the shots up to it say; the band narrows; spoilt ones and others' shots are no chapters", () => {
     const other = { camera: "b", medium: "m", light: "shade" };
     const shots = [shot(1), shot(-2, other), shot(0.6), shot(9, ALIKE, { spoilt: true }), shot(0.8)];
-    const chapters = story(shots, "camera", "a");
+    const chapters = biasHistory(shots, "camera", "a");
     expect(chapters.map((each) => each.shot)).toEqual([0, 2, 4]);
     for (const { shot: index, stops, sd } of chapters) {
       const known = experience(shots.slice(0, index + 1)).about({ camera: "a" }).camera;
@@ -131,7 +131,7 @@ describe("how a bias became known", () => {
   });
 
   test("of five hundred shots two dozen are told, the last among them", () => {
-    const chapters = story(
+    const chapters = biasHistory(
       Array.from({ length: 500 }, (_, i) => shot(i % 3)),
       "camera",
       "a",

@@ -10,10 +10,10 @@ export { type SunAnswer, type SunDay, type SunSummary, summaryOf, sunAnswer } fr
 export { type SunFix, type SunVerdict, sunVerdicts } from "./plan/sunVerdicts.ts";
 export { trackWidth } from "./plan/trackWidth.ts";
 export { type CanStand, type TrailPicture, trailPicture } from "./plan/trailPicture.ts";
-export { wrapsAround as comesRound } from "./plan/wrapsAround.ts";
+export { wrapsAround } from "./plan/wrapsAround.ts";
 export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./read/diary.ts";
 export { type DiaryDoubt, diaryDoubt } from "./read/diaryDoubt.ts";
-export { type Disturbance as Mishap, findDisturbance as findMishap } from "./read/disturbance.ts";
+export { type Disturbance, findDisturbance } from "./read/disturbance.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./read/fitAim.ts";
 export { whenAt } from "./read/whenAt.ts";
 export type { SkyDirection } from "./site/aim.ts";
@@ -27,7 +27,7 @@ export {
 } from "./site/horizonPicture.ts";
 export { type SunPlace, sunFrom } from "./site/observer.ts";
 export { type Coordinates, parseCoordinates } from "./site/parseCoordinates.ts";
-export { type DeviceOrientation as PhoneLie, phoneHeading } from "./site/phoneHeading.ts";
+export { type DeviceOrientation, phoneHeading } from "./site/phoneHeading.ts";
 export {
   type HorizonPoint,
   MOST_DAYS,

@@ -32,7 +32,7 @@ afterEach(() => db.delete());
 /** All of a database as the files of an archive. */
 const exported = async (at: string, from: StillBoxDb) => filesOf(await exportArchive(at, from));
 /** The files of a zip that a released version saved. */
-const released = (name: string) => unzipSync(readFileSync(join(__dirname, "fixtures", name))) as ArchiveFiles;
+const released = (name: string) => unzipSync(readFileSync(join(__dirname, "../fixtures", name))) as ArchiveFiles;
 type ArchiveFiles = Awaited<ReturnType<typeof filesOf>>;
 
 async function depthStored(): Promise<unknown> {

@@ -1,6 +1,6 @@
 import type { Point, Rectangle } from "../../basis/drawing/index.ts";
 import { type Camera, cameraBody, cameraKind, cameraRoom } from "../../camera/container/index.ts";
-import { lieOf, sheetOnWall } from "../../camera/mounts/index.ts";
+import { mountOf, sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 
 /** The drawing area on the screen, CSS pixels. */
@@ -79,7 +79,7 @@ function viewSizes(camera: Camera): Sizes {
   if (vanes !== null) {
     return { depth: vanes.diameter, across: vanes.diameter, high, below, roomWidth: cameraRoom(camera).width };
   }
-  const roomWidth = lieOf(cameraKind(camera)).meetsHole ? Math.PI * depth : cameraRoom(camera).width;
+  const roomWidth = mountOf(cameraKind(camera)).meetsHole ? Math.PI * depth : cameraRoom(camera).width;
   return { depth, across, high, below, roomWidth };
 }
 

@@ -1,6 +1,6 @@
 import { arcPoints, line, type Mark, outline, type Point, rectangle, type Scene } from "../../basis/drawing/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
-import { lieOf } from "../../camera/mounts/index.ts";
+import { mountOf } from "../../camera/mounts/index.ts";
 import { SHAPES } from "../../camera/shapes/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
@@ -15,7 +15,7 @@ import type { Layout } from "./layout.ts";
 export function layoutSketch({ inside, film, holes, kind }: Layout): Scene {
   const surface = surfaceOf(film);
   const { across, depth } = inside;
-  const plan = SHAPES[kindRecord(kind).shape].plan(lieOf(kind).onWall);
+  const plan = SHAPES[kindRecord(kind).shape].plan(mountOf(kind).onWall);
   const round = plan !== "rectangle";
   const steps = film.surface === "cylinder" ? 24 : 1;
   const sheet = Array.from({ length: steps + 1 }, (_, i): Point => {

@@ -1,4 +1,4 @@
-import { lieOf } from "../../camera/mounts/index.ts";
+import { mountOf } from "../../camera/mounts/index.ts";
 import type { Layout, Merits } from "./layout.ts";
 
 const FACES: Readonly<Record<Layout["face"], string>> = {
@@ -17,7 +17,7 @@ const FACES: Readonly<Record<Layout["face"], string>> = {
  */
 export function layoutWords({ kind, face, film, holes }: Layout): string {
   const way = film.width >= film.height ? "lying" : "upright";
-  return `${way}, ${lieOf(kind).words}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
+  return `${way}, ${mountOf(kind).words}, ${holes.length === 2 ? "two holes, " : ""}${FACES[face]}`;
 }
 
 /**

@@ -13,7 +13,7 @@ import {
   withHoleOpposite,
   withMount,
 } from "../../camera/container/index.ts";
-import { lieOf, sheetOnWall } from "../../camera/mounts/index.ts";
+import { mountOf, sheetOnWall } from "../../camera/mounts/index.ts";
 import { illumination, rayTo } from "../../light/rays/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
 import type { Case, Verdict, Weight } from "./verdict.ts";
@@ -41,7 +41,7 @@ function plateCuts(judged: Case): readonly Verdict[] {
   const mount = holeMount(camera);
   const wall = mount === "wall";
   const blank = blankEnds(judged);
-  if (blank.mm === 0 && lieOf(cameraKind(camera)).fades) return [];
+  if (blank.mm === 0 && mountOf(cameraKind(camera)).fades) return [];
   const places = blank.mm > 0 ? "ends" : "corners";
   const what = wall ? "The wall" : "The plate";
   return [
@@ -111,7 +111,7 @@ function thinPlate(judged: Case): Fix | null {
 /** Whether light comes to all of the sheet that such a camera can light: its corners, or its ends where those fade. */
 function reaches(judged: Case): boolean {
   const { camera, light } = judged;
-  if (lieOf(cameraKind(camera)).fades) return blankEnds(judged).mm === 0;
+  if (mountOf(cameraKind(camera)).fades) return blankEnds(judged).mm === 0;
   return sheetStops(opticalModel(pictureRequest(camera, light))).corner !== null;
 }
 
@@ -157,7 +157,7 @@ function cornerLoss(camera: Camera, { light, hole }: Case): number | null {
 function darkCorners(judged: Case): readonly Verdict[] {
   const { corner } = judged.result.stopsLost;
   if (openingCuts(judged).length > 0) return [];
-  const most = lieOf(cameraKind(judged.camera)).fades ? MOST_FADING : MOST_STOPS;
+  const most = mountOf(cameraKind(judged.camera)).fades ? MOST_FADING : MOST_STOPS;
   if (corner === null || corner <= most + 0.05) return [];
   const share = Math.round(100 * 2 ** -corner);
   return [

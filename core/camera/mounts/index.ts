@@ -1,3 +1,3 @@
-export type { LoadingStep, SheetMount as Lie } from "./mount.ts";
-export { mountOf as lieOf, sheetOnWall } from "./mountOf.ts";
+export type { LoadingStep, SheetMount } from "./mount.ts";
+export { mountOf, sheetOnWall } from "./mountOf.ts";
 export type { Room } from "./room.ts";

@@ -19,7 +19,7 @@ const MOUNTS: Readonly<Record<MountName, SheetMount>> = {
  * How the sheet of a kind of camera lies.
  *
  * @returns all that is particular to it
- * @example lieOf("curled-can").onWall // true
+ * @example mountOf("curled-can").onWall // true
  */
 export function mountOf(kind: CameraKind): SheetMount {
   return MOUNTS[kindRecord(kind).mount];

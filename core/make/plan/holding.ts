@@ -1,5 +1,5 @@
 import { type Camera, cameraKind, isBuilt, wallMaterial } from "../../camera/container/index.ts";
-import { lieOf } from "../../camera/mounts/index.ts";
+import { mountOf } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { springs } from "./springs.ts";
 import type { Ways } from "./ways.ts";
@@ -36,16 +36,16 @@ export function holdingPlan(camera: Camera, { hold }: Ways): HoldingPlan | null 
   if (vanes !== null) {
     return { by: "a liner a chamber", chambers: camera.chambers.length, wide: film.width, high: film.height };
   }
-  const lie = lieOf(cameraKind(camera));
+  const mount = mountOf(cameraKind(camera));
   if (springs(camera)) return { by: "its own spring" };
-  if (lie.loading === "lean") {
+  if (mount.loading === "lean") {
     const [x, y] = [(film.tiltX ?? 0) * RADIANS, (film.tiltY ?? 0) * RADIANS];
     const sideways = Math.abs(y) >= Math.abs(x);
     const [long, wide] = sideways ? [film.width, film.height] : [film.height, film.width];
     return { by: "a sloped back", high: long * Math.abs(Math.sin(sideways ? y : x)), wide, long };
   }
   const { radius } = film;
-  if (lie.loading === "bow" && radius !== undefined) {
+  if (mount.loading === "bow" && radius !== undefined) {
     const half = film.width / 2 / radius;
     return { by: "stops", apart: 2 * radius * Math.sin(half), forward: radius * (1 - Math.cos(half)) };
   }

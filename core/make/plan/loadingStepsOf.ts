@@ -1,6 +1,6 @@
 import { type Camera, cameraKind } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
-import { type LoadingStep, lieOf } from "../../camera/mounts/index.ts";
+import { type LoadingStep, mountOf } from "../../camera/mounts/index.ts";
 import type { HoldingPlan } from "./holding.ts";
 import type { PiecePlan } from "./piece.ts";
 
@@ -37,7 +37,7 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
     "emulsion",
     "write",
     // Into a liner it goes before the liner goes in.
-    ...(held === "liner" ? (["liner"] as const) : [lieOf(kind).loading]),
+    ...(held === "liner" ? (["liner"] as const) : [mountOf(kind).loading]),
     ...(held === null || held === "liner" ? [] : [held]),
     ...(kindRecord(kind).parts.includes("tabs") ? (["tabs"] as const) : []),
   ];

@@ -1,5 +1,5 @@
 import { type Camera, cameraBody, cameraKind, HOLE_GAP } from "../../camera/container/index.ts";
-import { lieOf } from "../../camera/mounts/index.ts";
+import { mountOf } from "../../camera/mounts/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Ways } from "./ways.ts";
 
@@ -45,7 +45,7 @@ export const SHEET_GAPS: Readonly<Record<string, number>> = GAPS;
 export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFormat[]): PiecePlan {
   const { film } = camera.chambers[0];
   const { width, height } = film;
-  const lie = lieOf(cameraKind(camera));
+  const mount = mountOf(cameraKind(camera));
   const format = formats.find(({ id }) => id === film.format) ?? null;
   const whole = formats.find(({ id }) => id === format?.cutFrom) ?? format;
   const stock = lyingAs(film, whole ?? { width, height });
@@ -59,14 +59,14 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     height,
     x: film.x ?? 0,
     y: film.y ?? 0,
-    isOnWall: lie.onWall,
-    isBent: lie.bent,
+    isOnWall: mount.onWall,
+    isBent: mount.bent,
     distance: film.distance,
     stock: { name: whole?.name ?? null, ...stock },
     cuts,
     isOffRoll: format?.kind === "frame" && camera.chambers[0].roll == null,
     fromOne: cuts.length === 0 ? 1 : Math.max(1, piecesFrom(stock, film)),
-    gap: lie.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
+    gap: mount.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
   };
 }
 

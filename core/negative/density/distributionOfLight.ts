@@ -6,7 +6,7 @@ import { type NegativeMedium, negativeCurve } from "../model/negativeCurve.ts";
  *
  * @param white light of the unexposed sheet, linear, > 0
  * @returns log₁₀ H, lx·s, rising, as a map of them holds it (in single precision)
- * @example spreadOfLight({ values: Float64Array.of(0.1, 0.5), counts: Float64Array.of(1, 2), total: 3 }, { least: 0, most: 2, range: 110, iso: 6 }, 0.85).counts.join() // "2,1"
+ * @example distributionOfLight({ values: Float64Array.of(0.1, 0.5), counts: Float64Array.of(1, 2), total: 3 }, { least: 0, most: 2, range: 110, iso: 6 }, 0.85).counts.join() // "2,1"
  */
 export function distributionOfLight(light: Distribution, medium: NegativeMedium, white: number): Distribution {
   const { logExposure } = negativeCurve(medium, white);

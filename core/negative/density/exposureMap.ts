@@ -23,17 +23,17 @@ const BORDER = 3;
  * @param plane luminance, or one channel by itself
  * @returns a map of the rectangle that holds the sheet
  * @source PHYSICS section 11
- * @example exposureMap(scan, "file", lie, paper, 0.85, "luminance").log[0] // -0.2 …
+ * @example exposureMap(scan, "file", placement, paper, 0.85, "luminance").log[0] // -0.2 …
  */
 export function exposureMap(
   scan: NegativeScan,
   encoding: Encoding,
-  lie: SheetPlacement,
+  placement: SheetPlacement,
   medium: NegativeMedium,
   white: number,
   plane: Plane,
 ): ExposureMap {
-  const { left, top, right, bottom } = boundsOf(lie, scan);
+  const { left, top, right, bottom } = boundsOf(placement, scan);
   const [width, height] = [Math.max(0, right - left), Math.max(0, bottom - top)];
   const log = new Float32Array(width * height);
   const light = lightTable(scan, encoding);

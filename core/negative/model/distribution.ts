@@ -20,7 +20,7 @@ const STEPS = 65_536;
  *
  * @param least, most the ends; what lies beyond counts with the end
  * @returns `add`, `addRow` (some of a list's numbers) and `read`
- * @example gathered(0, 1).read().total // 0
+ * @example distributionBuilder(0, 1).read().total // 0
  */
 export function distributionBuilder(least: number, most: number): DistributionBuilder {
   const counts = new Float64Array(STEPS + 1);

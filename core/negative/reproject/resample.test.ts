@@ -132,7 +132,7 @@ test.each([8, 16])(
       const samples = bits === 8 ? Uint8Array.from(numbers) : Uint16Array.from(numbers);
       const scan = { width, height, channels: 1 as const, samples, most, encoding: "linear" as const };
       const [x, y] = [1 + Math.floor(5 * random()), 1 + Math.floor(5 * random())];
-      const lie = {
+      const placement = {
         width: 50,
         height: 40,
         seen: "emulsion" as const,
@@ -143,7 +143,7 @@ test.each([8, 16])(
           { x: x + 1, y: height - 1 },
         ] as const,
       };
-      const span = insideOf(lie, scan);
+      const span = insideOf(placement, scan);
       const slow = new Map<number, number>();
       for (let row = 0; row < height; row++) {
         const { from, to } = span(row);
@@ -152,7 +152,7 @@ test.each([8, 16])(
           slow.set(light, (slow.get(light) ?? 0) + 1);
         }
       }
-      const { values, counts, total } = lightOf(scan, "linear", lie, "luminance");
+      const { values, counts, total } = lightOf(scan, "linear", placement, "luminance");
       expect(total).toBe([...slow.values()].reduce((sum, count) => sum + count, 0));
       expect([...values].map((value, i) => [value, counts[i]])).toEqual([...slow].sort(([a], [b]) => a - b));
     }

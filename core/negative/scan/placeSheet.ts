@@ -33,11 +33,11 @@ export function placeSheet(scan: NegativeScan, { sheet, encoding = "file", white
   const given = sheet.corners ?? null;
   const found = given === null ? findSheet(scan, encoding) : null;
   const corners = given === null ? (found?.corners ?? wholeOf(scan)) : quadOf(given);
-  const lie = { width: sheet.width, height: sheet.height, seen: sheet.seen ?? "emulsion", corners };
-  const light = lightOf(scan, encoding, lie, "luminance");
+  const placement = { width: sheet.width, height: sheet.height, seen: sheet.seen ?? "emulsion", corners };
+  const light = lightOf(scan, encoding, placement, "luminance");
   const told = white ?? whiteOf(light);
   return {
-    sheet: sheetInScan(lie),
+    sheet: sheetInScan(placement),
     corners: given !== null ? "given" : found === null ? "whole" : "found",
     found,
     light,

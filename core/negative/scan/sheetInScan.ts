@@ -39,14 +39,14 @@ export interface SheetInScan extends SheetPlacement {
  * @source PHYSICS section 11: seen from the emulsion s = w/2 − u, t = h/2 − v; through the back s = u − w/2, t = h/2 − v
  * @example sheetInScan({ width: 20, height: 10, seen: "emulsion", corners: [{ x: 0, y: 0 }, { x: 200, y: 0 }, { x: 200, y: 100 }, { x: 0, y: 100 }] }).toSheet(0, 0) // { s: 10, t: 5 }
  */
-export function sheetInScan(lie: SheetPlacement): SheetInScan {
-  const { width, height, seen, corners } = lie;
+export function sheetInScan(placement: SheetPlacement): SheetInScan {
+  const { width, height, seen, corners } = placement;
   const toScan: Homography = rectangleTo(corners, width, height);
   const back = inverseOf(toScan);
   const turn = seen === "emulsion" ? -1 : 1;
   const [a, b, c, d] = derivativeAt(toScan, width / 2, height / 2);
   return {
-    ...lie,
+    ...placement,
     toSheet: (x, y) => {
       const { x: u, y: v } = mappedBy(back, x, y);
       return { s: turn * (u - width / 2), t: height / 2 - v };
@@ -85,7 +85,7 @@ export type Span = (y: number) => { readonly from: number; readonly to: number }
  * @param scan its size, px
  * @param margin share of width and height left out at each edge; 3 % unless given
  * @returns the span of every row
- * @example insideOf(lie, { width: 200, height: 100 })(50) // from 6 to 194
+ * @example insideOf(placement, { width: 200, height: 100 })(50) // from 6 to 194
  */
 export function insideOf(
   { width, height, corners }: SheetPlacement,

@@ -9,11 +9,11 @@ const WHITEST = 0.998;
  * The light of a sheet in its scan, inside the margin.
  *
  * @returns how often each light comes, linear, 0 to 1
- * @example lightOf(scan, "file", lie, "luminance").total // pixels inside …
+ * @example lightOf(scan, "file", placement, "luminance").total // pixels inside …
  */
-export function lightOf(scan: NegativeScan, encoding: Encoding, lie: SheetPlacement, plane: Plane): Distribution {
+export function lightOf(scan: NegativeScan, encoding: Encoding, placement: SheetPlacement, plane: Plane): Distribution {
   const table = lightTable(scan, encoding);
-  const span = insideOf(lie, scan);
+  const span = insideOf(placement, scan);
   if (scan.channels === 1) return ofTable(scan, table, span);
   const read = readRow(scan, table, plane);
   const row = new Float64Array(scan.width);

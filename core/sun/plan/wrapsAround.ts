@@ -3,7 +3,7 @@
  *
  * @param width of the sheet, mm
  * @param from, to places along it, mm
- * @example comesRound(178, -88, 88) // true
+ * @example wrapsAround(178, -88, 88) // true
  */
 export function wrapsAround(width: number, from: number, to: number): boolean {
   return Math.abs(to - from) > width / 2;

@@ -103,10 +103,10 @@ export function* findDisturbance(
   yield 0.8;
   const { to } = followed(least(beside).to, 0.5, 0.1, closely);
   yield 0.9;
-  const stood = poseAs(request, suns, seen);
-  const none = leftOver(seen, stood);
-  const shut = bestGap(seen, stood, LEAST_SHUT);
-  const moved = bestSplit(seen, suns, stood, poseAs({ ...request, aim: aimOf(to) }, suns, seen), LEAST_DAYS);
+  const pose = poseAs(request, suns, seen);
+  const none = leftOver(seen, pose);
+  const shut = bestGap(seen, pose, LEAST_SHUT);
+  const moved = bestSplit(seen, suns, pose, poseAs({ ...request, aim: aimOf(to) }, suns, seen), LEAST_DAYS);
   const [gainMoved, gainShut] = [1 - moved.left / none, 1 - shut.left / none];
   const isElsewhere = greatestTurn(request.aim, aimOf(to)) > LEAST_TURN;
   if (isElsewhere && gainMoved > LEAST_MOVED && gainMoved > gainShut)

@@ -5,7 +5,7 @@ import { chance } from "../../testing/chance.ts";
 import { COLD_FRAMES, pointsOn } from "../../testing/coldFrames.ts";
 import {
   type CanStand,
-  findMishap,
+  findDisturbance,
   madeUpSky,
   type SunRequest,
   sheetSky,
@@ -205,7 +205,7 @@ describe("What befell a can on its way", () => {
       return { request, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
     });
     const picture = trailPicture(stands as [CanStand, ...CanStand[]], 762);
-    return ended(findMishap(plan, exposuresOf(plan, picture, chance(seed + 1)), skyTools));
+    return ended(findDisturbance(plan, exposuresOf(plan, picture, chance(seed + 1)), skyTools));
   };
   const daysBeside = (date: string, other: string): number => Math.abs(Date.parse(date) - Date.parse(other)) / 864e5;
 
@@ -231,7 +231,7 @@ describe("What befell a can on its way", () => {
   });
 
   test("of a few days alone nothing can be said", () => {
-    const steps = findMishap({ ...plan, to: "2026-12-30" }, () => 0.1, skyTools);
+    const steps = findDisturbance({ ...plan, to: "2026-12-30" }, () => 0.1, skyTools);
     expect(ended(steps)).toBeNull();
   });
 });

@@ -16,7 +16,7 @@ import {
   withMount,
 } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
-import { lieOf } from "../../../core/camera/mounts/index.ts";
+import { mountOf } from "../../../core/camera/mounts/index.ts";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice, type ChoiceOption } from "../../../ui/controls/Choice.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -160,7 +160,7 @@ export const Measures = memo(function Measures({
         <Choice label="Made for" value={camera.purpose ?? "picture"} options={PURPOSES} onChoose={choosePurpose} />
         <SetCount camera={camera} onEdit={onEdit} />
         <p className="text-[0.83rem] text-quiet">
-          Needles and cut metal are sharp: push away from your face and fold or clean every rim. {lieOf(kind).hint}
+          Needles and cut metal are sharp: push away from your face and fold or clean every rim. {mountOf(kind).hint}
         </p>
       </div>
     </Panel>

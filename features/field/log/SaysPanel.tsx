@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { formatTime, moreOrLess } from "../../../core/basis/units/index.ts";
-import { BIASED, type Biased, story, wantedStops } from "../../../core/learning/index.ts";
+import { BIASED, type Biased, biasHistory, wantedStops } from "../../../core/learning/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -36,7 +36,7 @@ export default function SaysPanel({ cameras }: { readonly cameras: readonly Came
     () =>
       key === null
         ? []
-        : story(
+        : biasHistory(
             inOrder.map(({ lesson }) => lesson),
             "camera",
             key,

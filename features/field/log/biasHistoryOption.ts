@@ -1,14 +1,14 @@
 import type { Inks } from "../../../core/basis/drawing/index.ts";
-import type { Chapter } from "../../../core/learning/index.ts";
+import type { BiasPoint } from "../../../core/learning/index.ts";
 import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
 
 /** The chart of how a bias became known: what each shot wanted, and the belief after it with its band. */
 export function biasHistoryOption(
-  chapters: readonly Chapter[],
+  chapters: readonly BiasPoint[],
   days: readonly string[],
   ink: Inks,
 ): Readonly<Record<string, unknown>> {
-  const at = (value: (chapter: Chapter) => number): [number, number][] =>
+  const at = (value: (chapter: BiasPoint) => number): [number, number][] =>
     chapters.map((chapter, index) => [index + 1, value(chapter)]);
   const band = { stack: "band", stackStrategy: "all", lineStyle: { width: 0 }, silent: true };
   return {

@@ -9,7 +9,7 @@ import { plates } from "../../../catalogue/plates.ts";
 import { PURPOSES } from "../../../catalogue/purposes.ts";
 import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
-import { lieOf } from "../../../core/camera/mounts/index.ts";
+import { mountOf } from "../../../core/camera/mounts/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
@@ -214,7 +214,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                   <Choice label="Paper or film" value={field.value} options={allMedia()} onChoose={field.onChange} />
                 )}
               />
-              {size("film.width", lieOf(typed.kind).bent ? "Along the curve" : "Across")}
+              {size("film.width", mountOf(typed.kind).bent ? "Along the curve" : "Across")}
               {size("film.height", "Up")}
             </div>
             {canTrim && (

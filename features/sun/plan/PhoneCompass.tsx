@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { type PhoneLie, phoneHeading } from "../../../core/sun/index.ts";
+import { type DeviceOrientation, phoneHeading } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 
 /** How long the phone is listened to, ms. */
@@ -37,7 +37,7 @@ export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number
       setBusy(false);
       return;
     }
-    const heard: Record<string, PhoneLie[]> = {};
+    const heard: Record<string, DeviceOrientation[]> = {};
     const hear = (event: Event): void => {
       const { alpha, beta, gamma, absolute, webkitCompassHeading: heading } = event as PhoneEvent;
       // What is only told from where the phone lay at first is no direction.

@@ -1,4 +1,4 @@
-import { comesRound, type SunRequest, sheetSky } from "../../../core/sun/index.ts";
+import { type SunRequest, sheetSky, wrapsAround } from "../../../core/sun/index.ts";
 import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
 import type { Fan } from "./useFan.ts";
 
@@ -60,7 +60,7 @@ function linesOf(
       }
       const [before] = run?.places.slice(-2) ?? [];
       // Round the back of a can a way comes in again at the other end.
-      const jumps = before !== undefined && comesRound(width, before, s);
+      const jumps = before !== undefined && wrapsAround(width, before, s);
       if (run === null || jumps || run.isRecorded !== isRecorded) {
         const begun: { isRecorded: boolean; places: number[] } = { isRecorded, places: [] };
         // Runs of one way touch.

@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { type Quad, sheetInScan } from "../../../core/negative/index.ts";
-import type { FitPoint, FittedAim, Mishap, SunAim, SunRequest } from "../../../core/sun/index.ts";
+import type { Disturbance, FitPoint, FittedAim, SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { savePicture } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -16,8 +16,8 @@ import { AimPanel } from "../plan/AimPanel.tsx";
 import { useFan } from "../plan/useFan.ts";
 import { useRequest, useSame } from "../useRequest.ts";
 import { DiaryPanel } from "./DiaryPanel.tsx";
+import { DisturbancePanel } from "./DisturbancePanel.tsx";
 import { FitPanel } from "./FitPanel.tsx";
-import { MishapPanel } from "./MishapPanel.tsx";
 import { type SheetMark, SheetWithTracks } from "./SheetWithTracks.tsx";
 import { SkyPanel } from "./SkyPanel.tsx";
 import { isOfStand, type StandId, standsOf, withAimOf } from "./standsOf.ts";
@@ -35,7 +35,7 @@ const MARKS = [
 export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly camera: Camera }) {
   const { record: trail, edit, undo, redo } = useRecordEdits("trails", stored);
   const [mark, setMark] = useState<SheetMark>("first");
-  const [fit, setFit] = useState<FitPanel | null>(null);
+  const [fit, setFit] = useState<FittedAim | null>(null);
   const [times, setTimes] = useState<readonly string[] | null>(null);
   const [standId, setStandId] = useState<StandId>("first");
   const reading = trail.reading ?? null;
@@ -94,7 +94,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
     });
   };
   const aimAt = (aim: SunAim, stroke?: string): void => edit((before) => withAimOf(before, stand.id, aim), stroke);
-  const befell = (mishap: Mishap | null): void => {
+  const befell = (mishap: Disturbance | null): void => {
     setStandId("first");
     edit((before) => (before.reading ? { ...before, reading: { ...before.reading, mishap } } : before));
   };
@@ -162,14 +162,14 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
         />
         <AimPanel aim={stood.aim} site={trail.site} onAim={aimAt} />
         {lie !== null && (
-          <MishapPanel
+          <DisturbancePanel
             picture={reading.picture}
             corners={lie.corners}
             request={whole}
             mishap={mishap}
             stand={stand.id}
             isFitted={trail.fittedAim != null}
-            onMishap={befell}
+            onDisturbance={befell}
             onStand={setStandId}
           />
         )}

@@ -4,13 +4,13 @@ import { Button } from "../../../ui/controls/Button.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { notify } from "../../../ui/notices/notify.ts";
-import type { MadeUpMishap } from "../../../workers/jobs/trailReading/madeUpTrail.ts";
+import type { MadeUpDisturbance } from "../../../workers/jobs/trailReading/madeUpTrail.ts";
 import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
 import { ScansOfProof } from "./ScansOfProof.tsx";
 
 /** The made-up flatbed's resolution. */
 const DPI = 300;
-const MISHAPS: readonly { readonly id: MadeUpMishap; readonly name: string }[] = [
+const DISTURBANCES: readonly { readonly id: MadeUpDisturbance; readonly name: string }[] = [
   { id: "none", name: "left in peace" },
   { id: "moved", name: "knocked" },
   { id: "shut", name: "shut for weeks" },
@@ -31,7 +31,7 @@ export function TakeScan({
   readonly onFile: (file: File) => Promise<void>;
 }) {
   const [making, setMaking] = useState(false);
-  const [mishap, setMishap] = useState<MadeUpMishap>("none");
+  const [mishap, setMishap] = useState<MadeUpDisturbance>("none");
   const makeUp = async (): Promise<void> => {
     setMaking(true);
     const seed = Math.floor(1 + 1e6 * Math.random());
@@ -64,7 +64,7 @@ export function TakeScan({
           <p className="text-[0.93rem] text-quiet">
             A made-up sheet: its can stood a few degrees otherwise than planned, under a made-up sky.
           </p>
-          <Segments label="On the way it was" value={mishap} options={MISHAPS} onChoose={setMishap} />
+          <Segments label="On the way it was" value={mishap} options={DISTURBANCES} onChoose={setMishap} />
           <Button disabled={making} onClick={() => void makeUp()}>
             {making ? "The months go by" : "Make a finished sheet up"}
           </Button>

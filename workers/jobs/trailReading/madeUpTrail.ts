@@ -6,7 +6,7 @@ import { scanSheet } from "../../../core/make/flatbed/index.ts";
 import type { GreyPicture } from "../../../core/make/holeScan/index.ts";
 import {
   type CanStand,
-  type Mishap,
+  type Disturbance,
   madeUpSky,
   type SunAim,
   type SunFan,
@@ -18,12 +18,12 @@ import { scanToPng } from "../../codecs/write/writeScan.ts";
 import { skyTools } from "../sun/skyTools.ts";
 
 /** What befalls a made-up can. */
-export type MadeUpMishap = "none" | Mishap["kind"];
+export type MadeUpDisturbance = "none" | Disturbance["kind"];
 
 /** How a made-up can really stood, what befell it, and its weather. */
 export interface Simulated {
   readonly aim: SunAim;
-  readonly mishap: Mishap | null;
+  readonly mishap: Disturbance | null;
   /** For each day, moment by moment, 1 where the sun shone; nothing on days on which it was shut. */
   readonly skies: readonly Uint8Array<ArrayBuffer>[];
 }
@@ -50,7 +50,7 @@ export function madeUpTrail(
   plan: SunRequest,
   dpi: number,
   seed: number,
-  mishap: MadeUpMishap,
+  mishap: MadeUpDisturbance,
 ): { readonly file: Uint8Array<ArrayBuffer>; readonly stood: Simulated } {
   const generator = mersenne(seed);
   const random = (): number => uniformFloat64(generator);
@@ -106,7 +106,7 @@ export function madeUpTrail(
     random,
   );
   const date = (day: number): string => whole.days[day]?.date ?? plan.to;
-  const befell: Mishap | null =
+  const befell: Disturbance | null =
     mishap === "moved"
       ? { kind: "moved", date: date(cut), aim: later }
       : mishap === "shut"

@@ -10,8 +10,8 @@ import {
 } from "../../../core/negative/index.ts";
 import {
   type Diary,
-  findMishap,
-  type Mishap,
+  type Disturbance,
+  findDisturbance,
   readDiary,
   type SkyPicture,
   type SunRequest,
@@ -24,7 +24,7 @@ import { type OfScan, type SendScan, scanKeeper } from "../../codecs/read/scanKe
 import type { Job, JobControl, JobOutput } from "../../transport/protocol.ts";
 import { runStepwise } from "../../transport/runStepwise.ts";
 import { skyTools } from "../sun/skyTools.ts";
-import { type MadeUpMishap, madeUpTrail, type Simulated } from "./madeUpTrail.ts";
+import { type MadeUpDisturbance, madeUpTrail, type Simulated } from "./madeUpTrail.ts";
 
 /** Corners of a sheet in its scan, px, as `/api/proof` has them. */
 type Corners = readonly (readonly [x: number, y: number])[];
@@ -37,7 +37,7 @@ export type TrailOrder =
       readonly request: SunRequest;
       readonly dpi: number;
       readonly seed: number;
-      readonly mishap: MadeUpMishap;
+      readonly mishap: MadeUpDisturbance;
     }
   | TrailScanOrder;
 
@@ -69,7 +69,7 @@ export type TrailReport =
   | { readonly kind: "open"; readonly view: ScanView; readonly corners: Corners; readonly found: boolean }
   | { readonly kind: "sky"; readonly sky: SkyPicture; readonly rgba: Uint8ClampedArray<ArrayBuffer> }
   | { readonly kind: "diary"; readonly diary: Diary }
-  | { readonly kind: "mishap"; readonly mishap: Mishap | null }
+  | { readonly kind: "mishap"; readonly mishap: Disturbance | null }
   | SendScan;
 
 const GIVEN_UP = failure("was given up");
@@ -125,7 +125,7 @@ async function read(
   }
   const exposures = printedExposures(scan, placed, REACH * trackWidth(sheetSky(request).model, { s: 0, t: 0 }));
   if (order.kind === "mishap") {
-    const mishap = await runStepwise(findMishap(request, exposures, skyTools), control);
+    const mishap = await runStepwise(findDisturbance(request, exposures, skyTools), control);
     return { output: mishap === null ? GIVEN_UP : success({ kind: "mishap", mishap: mishap.value }), transfer: [] };
   }
   const { shut } = order;

@@ -96,17 +96,17 @@ function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[]
   const { film } = camera.chambers[0];
   const { x = 0, y = 0, slide = 0 } = film;
   const { noun } = kindRecord(kind);
-  const lie = mountOf(kind);
+  const mount = mountOf(kind);
   const faults: DesignFault[] = [];
   const spare = (room.width - film.width) / 2;
   if (film.width > room.width + HAIR) {
-    faults.push({ field: "film.width", message: lie.widest(room.width, words) });
-  } else if (lie.onWall) {
+    faults.push({ field: "film.width", message: mount.widest(room.width, words) });
+  } else if (mount.onWall) {
     if (Math.abs(slide) > spare + HAIR) {
-      const why = lie.meetsHole ? `or it would come within ${words(HOLE_GAP / 2)} of the hole` : "of the far wall";
+      const why = mount.meetsHole ? `or it would come within ${words(HOLE_GAP / 2)} of the hole` : "of the far wall";
       faults.push({ field: "film.slide", message: `The sheet can slide ${words(spare)} at most either way, ${why}.` });
     }
-  } else if (lie.aside && Math.abs(x) > spare + HAIR) {
+  } else if (mount.aside && Math.abs(x) > spare + HAIR) {
     faults.push({ field: "film.x", message: offCentre("sideways", spare, words) });
   }
   if (film.height > room.height + HAIR) {

@@ -15,8 +15,8 @@ import type { Container } from "../model/containers.ts";
  */
 export function sheetRoom(container: Container, kind: CameraKind, stand: Stand = { distance: 0 }): Room {
   const shape = shapeOf(container);
-  const lie = mountOf(kind);
-  return lie.room(shape.body(lie.onWall, stand.distance), shape, stand);
+  const mount = mountOf(kind);
+  return mount.room(shape.body(mount.onWall, stand.distance), shape, stand);
 }
 
 /**

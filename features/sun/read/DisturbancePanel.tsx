@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Quad } from "../../../core/negative/index.ts";
-import type { Mishap, SunRequest } from "../../../core/sun/index.ts";
+import type { Disturbance, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
@@ -11,24 +11,24 @@ import { askTrail, placesOf } from "./askTrail.ts";
 import type { StandId } from "./standsOf.ts";
 
 /** Whether the camera was knocked or shut on the way: looked for on the sheet, told, and taken back. */
-export function MishapPanel({
+export function DisturbancePanel({
   picture,
   corners,
   request,
   mishap,
   stand,
   isFitted,
-  onMishap,
+  onDisturbance,
   onStand,
 }: {
   readonly picture: string;
   readonly corners: Quad;
   /** As it stood in its first days, and all its days. */
   readonly request: SunRequest;
-  readonly mishap: Mishap | null;
+  readonly mishap: Disturbance | null;
   readonly stand: StandId;
   readonly isFitted: boolean;
-  readonly onMishap: (mishap: Mishap | null) => void;
+  readonly onDisturbance: (mishap: Disturbance | null) => void;
   readonly onStand: (stand: StandId) => void;
 }) {
   const [share, setShare] = useState<number | null>(null);
@@ -47,7 +47,7 @@ export function MishapPanel({
       return;
     }
     setNothing(done.value.mishap === null);
-    onMishap(done.value.mishap);
+    onDisturbance(done.value.mishap);
   };
   return (
     <Panel title="On the way">
@@ -72,7 +72,7 @@ export function MishapPanel({
             {share === null ? "Look for a knock or a shut can" : `Looking: ${Math.round(100 * share)} %`}
           </Button>
         ) : (
-          <Button look="quiet" className="-ml-3" onClick={() => onMishap(null)}>
+          <Button look="quiet" className="-ml-3" onClick={() => onDisturbance(null)}>
             It was not so
           </Button>
         )}
@@ -85,7 +85,7 @@ export function MishapPanel({
 const HOW =
   "If it was knocked, the horizon is there twice and no one aim fits the first and the last day: fit with points of the first day and its horizon alone, then look.";
 
-function said(mishap: Mishap): string {
+function said(mishap: Disturbance): string {
   if (mishap.kind === "shut") {
     const { from, to } = mishap;
     return `No light came in from about ${sayDay(from)} to ${sayDay(to)}: ${daysOut(from, to)} days are lost, and are left out of the diary.`;
