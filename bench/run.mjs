@@ -7,6 +7,7 @@ import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
 import { manyFigures } from "./many.mjs";
 import { proofInBrowser } from "./proofBrowser.mjs";
+import { routeFigures } from "./routes.mjs";
 import { serverFigures } from "./server.mjs";
 import { sunFigures } from "./sun.mjs";
 import { sunInBrowser } from "./sunBrowser.mjs";
@@ -14,6 +15,7 @@ import { sunInBrowser } from "./sunBrowser.mjs";
 await coreFigures();
 execFileSync(process.execPath, ["bench/proof.mjs"], { stdio: "inherit" });
 await sunFigures();
+routeFigures();
 if (!process.argv.includes("--no-browser")) {
   await onStage(4690, browserFigures);
   await onStage(4694, sunInBrowser);

@@ -1,12 +1,10 @@
-import { Suspense, useMemo } from "react";
+import { useMemo } from "react";
 import { densityCurve, midExposure } from "../../../core/light/exposure/index.ts";
 import type { NegativeMedium } from "../../../core/negative/index.ts";
+import { Chart } from "../../../ui/drawing/Chart.tsx";
 import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
-import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import type { JudgeReport } from "../../../workers/jobs/proof/proofJob.ts";
-
-const Chart = lazyPart(() => import("../../../ui/drawing/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
 
 /** How much of the sheet had how much light, in stops from mid-grey, on the curve of its paper. */
 export function StopsChart({ report, medium }: { readonly report: JudgeReport; readonly medium: NegativeMedium }) {
@@ -46,13 +44,11 @@ export function StopsChart({ report, medium }: { readonly report: JudgeReport; r
   }, [report, medium, inks]);
   return (
     <figure>
-      <Suspense fallback={<div className="h-48" />}>
-        <Chart
-          option={option}
-          label="Exposures of the sheet in stops, on the curve of its paper"
-          className="h-48 w-full"
-        />
-      </Suspense>
+      <Chart
+        option={option}
+        label="Exposures of the sheet in stops, on the curve of its paper"
+        className="h-48 w-full"
+      />
       <figcaption className="text-[0.83rem] text-quiet">
         Grey: how much of the sheet had that much light. Red: what density this paper makes of it. Dashed: a twentieth
         of the sheet lies beyond each.

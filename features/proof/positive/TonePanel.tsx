@@ -1,16 +1,13 @@
 import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, Suspense, useMemo, useRef } from "react";
+import { type KeyboardEvent, useMemo, useRef } from "react";
 import type { Tone } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import type { ChartScale } from "../../../ui/drawing/Chart.tsx";
+import { Chart, type ChartScale } from "../../../ui/drawing/Chart.tsx";
 import { axis, lineOf } from "../../../ui/drawing/chartStyle.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
-import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { movedTone, type ToneEnd } from "./movedTone.ts";
-
-const Chart = lazyPart(() => import("../../../ui/drawing/Chart.tsx").then(({ Chart: chart }) => ({ default: chart })));
 
 const NAMES: Readonly<Record<ToneEnd, string>> = { low: "Black", middle: "Middle", high: "White" };
 /** One press of an arrow key, log₁₀ H; with Shift ten times as far. */
@@ -56,21 +53,19 @@ export function TonePanel({
         </Button>
       }
     >
-      <Suspense fallback={<div className="h-36" />}>
-        <Chart option={option} label="How much of the sheet had how much light" className="h-36 w-full">
-          {(scale) =>
-            (["low", "middle", "high"] as const).map((end) => (
-              <ToneHandle
-                key={end}
-                end={end}
-                at={places[end]}
-                scale={scale}
-                onMove={(to, stroke) => move(end, to, stroke)}
-              />
-            ))
-          }
-        </Chart>
-      </Suspense>
+      <Chart option={option} label="How much of the sheet had how much light" className="h-36 w-full">
+        {(scale) =>
+          (["low", "middle", "high"] as const).map((end) => (
+            <ToneHandle
+              key={end}
+              end={end}
+              at={places[end]}
+              scale={scale}
+              onMove={(to, stroke) => move(end, to, stroke)}
+            />
+          ))
+        }
+      </Chart>
     </Panel>
   );
 }
