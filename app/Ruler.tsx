@@ -37,10 +37,11 @@ export function Ruler({
   const { pathname } = useLocation();
   return (
     <header className="relative bg-card print:hidden">
-      <nav aria-label="Places" className="flex h-12 items-stretch overflow-x-auto pl-4 sm:pl-6">
+      {/* On a phone all places stand side by side in a row of their own. */}
+      <div className="flex items-stretch max-sm:flex-wrap">
         <NavLink
           to="/"
-          className="mr-4 hidden shrink-0 items-center gap-2 pr-2 sm:mr-8 sm:flex"
+          className="flex shrink-0 items-center gap-2 max-sm:min-h-9 max-sm:px-3 sm:mr-8 sm:pr-2 sm:pl-6"
           aria-label="Still Box, to the Shelf"
         >
           <svg viewBox="0 0 24 24" width="22" height="22" aria-hidden="true">
@@ -49,36 +50,41 @@ export function Ruler({
           </svg>
           <span className="font-semibold text-[1.05rem] tracking-tight">Still Box</span>
         </NavLink>
-        {places(current).map(({ name, to, is }) => {
-          const here = is.test(pathname);
-          return (
-            <NavLink
-              key={name}
-              to={to}
-              aria-current={here ? "page" : undefined}
-              className={cx(
-                "relative flex min-w-16 shrink-0 items-center border-line border-l px-3 font-stamp text-[0.95rem] uppercase tracking-[0.09em] sm:min-w-24 sm:px-4",
-                here ? "text-ink" : "text-quiet hover:text-ink",
-              )}
-            >
-              {name}
-              {here && (
-                <svg
-                  viewBox="0 0 14 9"
-                  width="14"
-                  height="9"
-                  className="absolute -bottom-px left-[0.9rem] z-10"
-                  aria-hidden="true"
-                >
-                  <path d="M0 9L7 0L14 9Z" fill="var(--sb-action)" />
-                </svg>
-              )}
-            </NavLink>
-          );
-        })}
-        {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 xl:flex">{children}</div>}
-        {lamp && <div className="sticky right-0 ml-auto flex xl:ml-0">{lamp}</div>}
-      </nav>
+        <nav
+          aria-label="Places"
+          className="flex min-w-0 grow items-stretch max-sm:order-last max-sm:h-[2.75rem] max-sm:basis-full max-sm:border-line max-sm:border-t sm:h-12 sm:overflow-x-auto"
+        >
+          {places(current).map(({ name, to, is }) => {
+            const here = is.test(pathname);
+            return (
+              <NavLink
+                key={name}
+                to={to}
+                aria-current={here ? "page" : undefined}
+                className={cx(
+                  "relative flex items-center border-line border-l font-stamp uppercase max-sm:grow max-sm:justify-center max-sm:text-[0.83rem] max-sm:tracking-[0.02em] max-sm:first:border-l-0 sm:min-w-24 sm:shrink-0 sm:px-4 sm:text-[0.95rem] sm:tracking-[0.09em]",
+                  here ? "text-ink" : "text-quiet hover:text-ink",
+                )}
+              >
+                {name}
+                {here && (
+                  <svg
+                    viewBox="0 0 14 9"
+                    width="14"
+                    height="9"
+                    className="absolute -bottom-px z-10 max-sm:left-[calc(50%-7px)] sm:left-[0.9rem]"
+                    aria-hidden="true"
+                  >
+                    <path d="M0 9L7 0L14 9Z" fill="var(--sb-action)" />
+                  </svg>
+                )}
+              </NavLink>
+            );
+          })}
+          {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 xl:flex">{children}</div>}
+        </nav>
+        {lamp && <div className="ml-auto flex shrink-0">{lamp}</div>}
+      </div>
       <Ticks />
     </header>
   );

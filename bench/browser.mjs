@@ -189,9 +189,8 @@ async function photographs(browser, address) {
 
 /** From a change of the exposure to the first picture and to the fine one, with what the main thread was blocked for. */
 async function preview(browser, address, id) {
-  const { context, page } = await visitor(browser, address, `/cameras/${id}`);
-  await page.evaluate(() => document.querySelector("[data-preview]").scrollIntoView());
-  await page.waitForSelector('[data-preview="fine"]', { timeout: 60_000 });
+  const { context, page } = await visitor(browser, address, `/cameras/${id}?part=picture`);
+  await page.waitForSelector('[data-large-picture="fine"] [data-preview-width="1600"]', { timeout: 60_000 });
   await new Promise((resolve) => setTimeout(resolve, 1500));
   const rounds = await page.evaluate(async () => {
     const seen = [];
@@ -199,13 +198,13 @@ async function preview(browser, address, id) {
     new PerformanceObserver((list) => {
       for (const { duration } of list.getEntries()) blocked = Math.max(blocked, duration);
     }).observe({ type: "longtask" });
-    const canvas = () => document.querySelector("[data-preview-width]").dataset.previewWidth;
+    const canvas = () => document.querySelector("[data-large-picture] [data-preview-width]").dataset.previewWidth;
     const until = (right) =>
       new Promise((resolve) => {
         const look = () => (right() ? resolve(performance.now()) : setTimeout(look, 2));
         look();
       });
-    const presses = ["Half", "Twice"];
+    const presses = ["Half the time", "Twice"];
     for (let i = 0; i < 8; i++) {
       blocked = 0;
       const button = [...document.querySelectorAll("button")].find(({ textContent }) => textContent === presses[i % 2]);

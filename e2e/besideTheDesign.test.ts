@@ -6,13 +6,18 @@ import { PATIENCE } from "./support/patience.ts";
 import { temporaryFolder } from "./support/temporary.ts";
 
 const { at } = stage(true);
-const atTheBench = (id: string): Promise<Maker> => at(`/cameras/${id}`);
+const atTheBench = (id: string, part = "hole"): Promise<Maker> => at(`/cameras/${id}?part=${part}`);
+/** The picture by itself, drawn as fine as it comes. */
+const FINE = '[data-large-picture="fine"] [data-preview-width="1600"]';
+const COARSE = '[data-large-picture="coarse"]';
 
 describe("what the Bench works out beside the design", () => {
   test("the finder ranks what a tin could be; one press makes it so, another takes it back", async () => {
-    const maker = await atTheBench("thistle-cocoa-tin");
+    const maker = await atTheBench("thistle-cocoa-tin", "could-be");
     const { page } = maker;
-    await page.evaluate(() => document.querySelector("[data-finder]")?.scrollIntoView());
+    // It looks for layouts when it is looked at.
+    await page.waitForSelector("[data-finder]", { timeout: PATIENCE });
+    await page.$eval("[data-finder]", (panel) => panel.scrollIntoView());
     await page.waitForSelector("[data-found]", { timeout: 2 * PATIENCE });
     expect(
       Number(await page.$eval("[data-finder-examined]", (e) => (e as HTMLElement).dataset.finderExamined)),
@@ -51,14 +56,11 @@ describe("what the Bench works out beside the design", () => {
   });
 
   test("the preview comes coarse, then fine; scene, time and flash change it; it is saved at its true size", async () => {
-    const maker = await atTheBench("thistle-biscuit-tin");
+    const maker = await atTheBench("thistle-biscuit-tin", "picture");
     const { page } = maker;
-    await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
-    await page.waitForSelector("[data-preview-width]", { timeout: 2 * PATIENCE });
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
-    expect(await page.$eval("[data-preview-width]", (c) => (c as HTMLElement).dataset.previewWidth)).toBe("1600");
+    await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
     const look = () =>
-      page.$eval("[data-preview-width]", (canvas) => {
+      page.$eval(FINE, (canvas) => {
         const { width, height } = canvas as HTMLCanvasElement;
         const { data } = (canvas as HTMLCanvasElement).getContext("2d")?.getImageData(0, 0, width, height) ?? {
           data: [],
@@ -72,8 +74,8 @@ describe("what the Bench works out beside the design", () => {
     const negative = await look();
     expect(positive + negative).toBeCloseTo(255, 0);
     await maker.press("Twice");
-    await page.waitForSelector('[data-preview="coarse"]');
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
+    await page.waitForSelector(COARSE);
+    await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
     expect(await look()).toBeLessThan(negative - 3);
     await maker.press("Save as PNG");
     const { name, bytes } = await maker.saved();
@@ -110,10 +112,8 @@ describe("what the Bench works out beside the design", () => {
   });
 
   test("versions are kept, gone back to and forgotten; two cameras stand side by side", async () => {
-    const maker = await atTheBench("thistle-biscuit-tin");
+    const maker = await atTheBench("thistle-biscuit-tin", "versions");
     await maker.type("Keep the design as it is now, as", "Before the saw");
-    // What the finder found stands above, and moves what is below when it comes.
-    await maker.page.waitForSelector("[data-found]");
     await maker.press("Keep it");
     await maker.sees("[data-version]", /Before the saw[\s\S]*70 mm from the hole/);
     await maker.type("Depth inside", "120");
@@ -123,8 +123,6 @@ describe("what the Bench works out beside the design", () => {
     await maker.settled();
     await maker.reload();
     await maker.sees("[data-version]", /Before the saw/);
-    await maker.focus('[name="version-name"]');
-    await maker.page.waitForSelector("[data-found]");
     await maker.press("Forget Before the saw");
     await maker.page.waitForFunction(() => document.querySelector("[data-version]") === null);
     await maker.press("Compare");
@@ -134,7 +132,7 @@ describe("what the Bench works out beside the design", () => {
   });
 
   test("the winding table has a row for every picture; Method’s examples compute", async () => {
-    const maker = await atTheBench("thistle-bean-carton");
+    const maker = await atTheBench("thistle-bean-carton", "turns");
     expect(await maker.texts("[data-winding] tbody tr")).toHaveLength(37);
     await maker.type("Lost at the end", "400");
     await maker.sees('[data-reading="roll"]', /28/);
@@ -147,10 +145,9 @@ describe("what the Bench works out beside the design", () => {
   });
 
   test("a photograph of one’s own becomes the scene; a file that is no picture is refused in words", async () => {
-    const maker = await atTheBench("thistle-biscuit-tin");
+    const maker = await atTheBench("thistle-biscuit-tin", "picture");
     const { page } = maker;
-    await page.evaluate(() => document.querySelector("[data-preview]")?.scrollIntoView());
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
+    await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
     const folder = temporaryFolder();
     // The left half bright, the right half dark.
     const data = Uint8Array.from({ length: 120 * 90 }, (_, i) => (i % 120 < 60 ? 230 : 20));
@@ -160,9 +157,9 @@ describe("what the Bench works out beside the design", () => {
     await maker.sees("[role=alert]", /no picture that the browser can read/);
     await maker.give("Photograph for the preview", join(folder, "plot.png"));
     await maker.sees("p", /Hung up before the camera, 60° from side to side/);
-    await page.waitForSelector('[data-preview="coarse"]');
-    await page.waitForSelector('[data-preview="fine"]', { timeout: 2 * PATIENCE });
-    const [left, right] = await page.$eval("[data-preview-width]", (canvas) => {
+    await page.waitForSelector(COARSE);
+    await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
+    const [left, right] = await page.$eval(FINE, (canvas) => {
       const { width, height } = canvas as HTMLCanvasElement;
       const context = (canvas as HTMLCanvasElement).getContext("2d");
       const at = (share: number): number =>

@@ -8,7 +8,11 @@ const TIN = "/cameras/thistle-biscuit-tin";
 const SHOTS = [
   ["shelf", "/", DESK],
   ["bench-biscuit-tin", TIN, DESK],
-  ["bench-preview", TIN, { ...DESK, to: "[data-preview]", until: '[data-preview="fine"]' }],
+  [
+    "bench-preview",
+    `${TIN}?part=picture`,
+    { ...DESK, to: "[data-large-picture]", until: '[data-large-picture="fine"] [data-preview-width="1600"]' },
+  ],
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
   ["field-phone", "/field", PHONE],

@@ -17,12 +17,12 @@ export function TabPages<Id extends string>({
 }) {
   return (
     <Tabs.Root value={value} onValueChange={(id) => onTurn(id as Id)}>
-      <Tabs.List aria-label={label} className="flex border border-ink">
+      <Tabs.List aria-label={label} className="flex flex-wrap border border-ink">
         {pages.map(({ id, name }) => (
           <Tabs.Trigger
             key={id}
             value={id}
-            className="flex min-h-9 grow cursor-pointer items-center justify-center bg-card px-3 data-[state=active]:bg-ink data-[state=active]:text-card"
+            className="flex min-h-9 grow cursor-pointer items-center justify-center whitespace-nowrap bg-card px-3 data-[state=active]:bg-ink data-[state=active]:text-card"
           >
             {name}
           </Tabs.Trigger>

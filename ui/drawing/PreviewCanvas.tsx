@@ -6,10 +6,13 @@ export function PreviewCanvas({
   picture,
   side,
   label,
+  fills = false,
 }: {
   readonly picture: DevelopedPreview;
   readonly side: "negative" | "positive";
   readonly label: string;
+  /** Whether it takes all the room there is; else it keeps its own shape, on a hairline. */
+  readonly fills?: boolean;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const { width, rows } = picture;
@@ -31,8 +34,10 @@ export function PreviewCanvas({
       role="img"
       aria-label={label}
       data-preview-width={width}
-      className="mx-auto block max-h-[34rem] max-w-full border border-line"
-      style={{ aspectRatio: `${width} / ${height}`, width: `min(100%, calc(34rem * ${width / height}))` }}
+      className={fills ? "block h-full w-full" : "mx-auto block max-h-[34rem] max-w-full border border-line"}
+      style={
+        fills ? undefined : { aspectRatio: `${width} / ${height}`, width: `min(100%, calc(34rem * ${width / height}))` }
+      }
     />
   );
 }

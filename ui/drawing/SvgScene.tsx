@@ -7,6 +7,7 @@ export const SvgScene = memo(function SvgScene({
   pixel,
   title,
   onLabel,
+  haloed = false,
   children,
 }: {
   readonly scene: Scene;
@@ -15,6 +16,8 @@ export const SvgScene = memo(function SvgScene({
   readonly title: string;
   /** Called when a dimension's figure is to be typed over. */
   readonly onLabel?: (label: LabelMark) => void;
+  /** Whether lines over a picture keep apart from it by a pale rim. */
+  readonly haloed?: boolean;
   readonly children?: ReactNode;
 }) {
   const { x, y, width, height } = scene.bounds;
@@ -25,12 +28,12 @@ export const SvgScene = memo(function SvgScene({
     // biome-ignore lint/a11y/useSemanticElements: no HTML element groups the parts of an SVG drawing
     <svg
       viewBox={[x, y, width, height].map((length) => hundredths(length * scale)).join(" ")}
-      className="block h-full w-full overflow-visible"
+      className="relative block h-full w-full overflow-visible"
       role="group"
       aria-label={title}
     >
       {layers.map(([layer, d]) => (
-        <LayerPath key={layer} layer={layer} d={d} inMm={pixel === null} />
+        <LayerPath key={layer} layer={layer} d={d} inMm={pixel === null} haloed={haloed && layer === "contour"} />
       ))}
       {labels.map((label, index) => (
         // Labels of one scene have no identity of their own; their order is stable.
@@ -62,15 +65,27 @@ const LayerPath = memo(function LayerPath({
   layer,
   d,
   inMm,
+  haloed,
 }: {
   readonly layer: Layer;
   readonly d: string;
   readonly inMm: boolean;
+  readonly haloed: boolean;
 }) {
   const { ink, width, screenWidth, dash, fill, fillOpacity = 1 } = LAYERS[layer];
   const stroke = inMm ? width : screenWidth;
   const dashScale = inMm ? 1 : 2;
-  return (
+  const halo = haloed && (
+    <path
+      d={d}
+      fill="none"
+      stroke="var(--sb-card)"
+      strokeOpacity={0.6}
+      strokeWidth={stroke + 2.4}
+      strokeLinejoin="round"
+    />
+  );
+  const lines = (
     <path
       data-layer={layer}
       d={d}
@@ -81,6 +96,14 @@ const LayerPath = memo(function LayerPath({
       strokeLinejoin="round"
       strokeDasharray={dash?.map((length) => length * dashScale).join(" ")}
     />
+  );
+  return halo ? (
+    <>
+      {halo}
+      {lines}
+    </>
+  ) : (
+    lines
   );
 });
 

@@ -32,11 +32,13 @@ export interface Showing {
   readonly view?: View;
   /** Layout to keep while a handle is dragged. */
   readonly held?: BenchLayout | null;
+  /** Whether lines of equal stops lost lie on the sheet. */
+  readonly lines?: boolean;
   /** The maker's, for the bar that shows the scale. */
   readonly unit?: LengthUnit;
 }
 
-/** Below this many pixels a drawing has no room for words in its title. */
+/** Below this many pixels a drawing has no room for words beside its scale. */
 const NARROW = 560;
 /** Height of figures, pixels. */
 const FIGURE = 12;
@@ -58,7 +60,7 @@ export function benchDrawing(
   viewport: Viewport,
   sizes: SnapSizes,
   figure: (mm: number) => string,
-  { hole = 0, view = WHOLE_VIEW, held = null, unit = "mm" }: Showing = {},
+  { hole = 0, view = WHOLE_VIEW, held = null, lines = true, unit = "mm" }: Showing = {},
 ): BenchDrawing {
   const layout = benchLayout(camera, viewport, held, view);
   const models = camera.chambers[0].holes.map((_, index) => opticalModel(solveRequest(camera, light, index)));
@@ -71,9 +73,9 @@ export function benchDrawing(
         ...models.flatMap((model) => lightCone(model, layout)),
         ...containerViews(camera, layout),
         ...innerParts(camera, layout),
-        ...sheetView(camera, models, layout),
+        ...sheetView(camera, models, layout, lines),
         ...dimensions(camera, layout, figure, hole),
-        ...titleBlock(camera, layout, unit),
+        ...scaleBar(layout, unit),
       ],
     },
   };
@@ -156,21 +158,16 @@ const SCALE_BARS: Readonly<Record<LengthUnit, { readonly bar: number; readonly w
   in: { bar: 2 * MM_PER_INCH, words: "2 in" },
 };
 
-/** The drawing's title, in its upper right corner: its name and its scale as a bar. */
-function titleBlock(camera: Camera, { pixel, bounds }: BenchLayout, unit: LengthUnit): readonly Mark[] {
-  const { width } = bounds;
+/** The bar that shows the scale, at the foot of the drawing. */
+function scaleBar({ pixel, bounds }: BenchLayout, unit: LengthUnit): readonly Mark[] {
   const { bar, words } = SCALE_BARS[unit];
-  const right = bounds.x + width - 22 * pixel;
-  const top = bounds.y + 16 * pixel;
-  const row = (text: string, y: number, size: number, layer: "label" | "stamp"): Mark =>
-    label(text, { x: right, y: top + y * pixel }, size * pixel, { anchor: "end", layer });
-  const y = top + 52 * pixel;
+  const left = bounds.x + 22 * pixel;
+  const y = bounds.y + bounds.height - 14 * pixel;
+  const text = bounds.width / pixel < NARROW ? words : `${words} · inner sizes · hole side on the left`;
   return [
-    row(camera.name.toUpperCase(), 6, 13, "stamp"),
-    ...(width / pixel < NARROW ? [] : [row("inner sizes · hole side on the left", 26, 12, "label")]),
-    line("dimension", { x: right - bar, y }, { x: right, y }),
-    line("dimension", { x: right - bar, y: y - 4 * pixel }, { x: right - bar, y: y + 4 * pixel }),
-    line("dimension", { x: right, y: y - 4 * pixel }, { x: right, y: y + 4 * pixel }),
-    label(words, { x: right - bar - 6 * pixel, y }, 12 * pixel, { anchor: "end", layer: "label" }),
+    line("dimension", { x: left, y }, { x: left + bar, y }),
+    line("dimension", { x: left, y: y - 4 * pixel }, { x: left, y: y + 4 * pixel }),
+    line("dimension", { x: left + bar, y: y - 4 * pixel }, { x: left + bar, y: y + 4 * pixel }),
+    label(text, { x: left + bar + 8 * pixel, y }, 12 * pixel, { anchor: "start", layer: "label" }),
   ];
 }

@@ -1,4 +1,12 @@
 export { type BenchDrawing, benchDrawing, type Showing } from "./benchDrawing.ts";
 export type { Handle, Pull, SnapSizes } from "./handles.ts";
-export { type BenchLayout, type View, type Viewport, WHOLE_VIEW } from "./layout.ts";
+export {
+  type BenchLayout,
+  sheetOnPage,
+  type View,
+  type ViewName,
+  type Viewport,
+  viewOn,
+  WHOLE_VIEW,
+} from "./layout.ts";
 export { loadingDrawing } from "./loadingDrawing.ts";

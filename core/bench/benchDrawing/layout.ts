@@ -32,6 +32,8 @@ export interface BenchLayout {
   readonly roomWidth: number;
   /** What stands below that tier. */
   readonly below: number;
+  /** The quarter over the sheet view, where nothing is drawn: room for the picture it will make. */
+  readonly print: Rectangle;
   /** Thickness of the wall as drawn, mm: true, but never under four pixels. */
   readonly wall: number;
 }
@@ -48,6 +50,8 @@ export const WHOLE_VIEW: View = { zoom: 1, panX: 0, panY: 0 };
 /** Space around the views, pixels. */
 const EDGE = { left: 118, between: 92, right: 58, top: 40, rows: 76, bottom: 58 } as const;
 const THINNEST_WALL = 5;
+/** Space round the picture above the sheet view, whose name stands right under it; pixels. */
+const PRINT = { top: 14, right: 22, below: 36 } as const;
 
 /**
  * Plan above side view, sheet view beside it, all at one scale: as a workshop drawing has them.
@@ -101,6 +105,8 @@ function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): O
   const planMiddle = EDGE.top * pixel + wall + across / 2 + spareY * 0.35;
   const sideMiddle = planMiddle + across / 2 + 2 * wall + EDGE.rows * pixel + spareY * 0.3 + tallest / 2;
   const seen = pixel / view.zoom;
+  const sheetLeft = front + depth + wall + EDGE.between * pixel + spareX * 0.35;
+  const printTop = PRINT.top * pixel;
   return {
     ...sizes,
     pixel: seen,
@@ -114,11 +120,24 @@ function placed(camera: Camera, sizes: Sizes, viewport: Viewport, view: View): O
     planMiddle,
     sideMiddle,
     sheetMiddle: {
-      x: front + depth + wall + EDGE.between * pixel + spareX * 0.35 + Math.max(roomWidth, sheetWidth) / 2,
+      x: sheetLeft + Math.max(roomWidth, sheetWidth) / 2,
       y: sideMiddle,
+    },
+    print: {
+      x: sheetLeft,
+      y: printTop,
+      width: viewport.width * pixel - PRINT.right * pixel - sheetLeft,
+      height: Math.max(0, sideMiddle - tallest / 2 - wall - PRINT.below * pixel - printTop),
     },
     wall,
   };
+}
+
+/** The sheet's outline in the sheet view, which is seen from its back: +s to the right, +t up. */
+export function sheetOnPage(camera: Camera, layout: BenchLayout): Rectangle {
+  const { width, height } = camera.chambers[0].film;
+  const { x, y } = sheetCentre(camera, layout);
+  return { x: x - width / 2, y: y - height / 2, width, height };
 }
 
 /** Page place of a sheet's middle in the sheet view. */
@@ -131,4 +150,55 @@ export function sheetCentre(camera: Camera, { sheetMiddle }: BenchLayout): Point
 /** Whether heights are measured from the bottom that the sheet stands on. */
 export function standsOnBottom(camera: Camera): boolean {
   return sheetOnWall(cameraKind(camera));
+}
+
+/** One of the drawing's views. */
+export type ViewName = "plan" | "side" | "sheet" | "print";
+
+/** Room for figures and handles round one view, pixels. */
+const AROUND = { left: 56, top: 34, right: 44, bottom: 44 } as const;
+/** A view is not shown larger than so many times what it has in the whole drawing. */
+const LARGEST = 12;
+
+/**
+ * The view that shows one part of the drawing as large as goes into the viewport: for screens too small for all of it.
+ *
+ * @returns the whole view where that part fills it already
+ * @example viewOn(box, { width: 360, height: 380 }, "sheet").zoom // 2.…
+ */
+export function viewOn(camera: Camera, viewport: Viewport, part: ViewName): View {
+  const layout = benchLayout(camera, viewport);
+  const { pixel } = layout;
+  const { x, y, width, height } = regionOf(camera, layout, part);
+  const free = {
+    width: viewport.width - AROUND.left - AROUND.right,
+    height: viewport.height - AROUND.top - AROUND.bottom,
+  };
+  const zoom = Math.min(LARGEST, (free.width * pixel) / width, (free.height * pixel) / height);
+  if (!(zoom > 1)) return WHOLE_VIEW;
+  const middle = (from: number, size: number, before: number, room: number): number =>
+    (from + size / 2) / pixel - (before + room / 2) / zoom;
+  return {
+    zoom,
+    panX: middle(x, width, AROUND.left, free.width),
+    panY: middle(y, height, AROUND.top, free.height),
+  };
+}
+
+function regionOf(camera: Camera, layout: BenchLayout, part: ViewName): Rectangle {
+  const { front, depth, across, high, below, wall, planMiddle, sideMiddle, sheetMiddle, roomWidth, print } = layout;
+  const { width, height } = camera.chambers[0].film;
+  const container = { x: front - wall, width: depth + 2 * wall };
+  switch (part) {
+    case "plan":
+      return { ...container, y: planMiddle - across / 2 - wall, height: across + 2 * wall };
+    case "side":
+      return { ...container, y: sideMiddle - high / 2 - wall, height: high + below + 2 * wall };
+    case "sheet": {
+      const [wide, tall] = [Math.max(roomWidth, width), Math.max(high, height)];
+      return { x: sheetMiddle.x - wide / 2, y: sheetMiddle.y - tall / 2, width: wide, height: tall };
+    }
+    case "print":
+      return print;
+  }
 }

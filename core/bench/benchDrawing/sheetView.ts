@@ -2,7 +2,7 @@ import { contour, type Grid, label, line, type Mark, type Point, rectangle } fro
 import { type Camera, cameraBody } from "../../camera/container/index.ts";
 import { sceneToSheet, stopsLost } from "../../light/rays/index.ts";
 import { type OpticalModel, sightFrom } from "../../light/solve/index.ts";
-import { type BenchLayout, sheetCentre } from "./layout.ts";
+import { type BenchLayout, sheetCentre, sheetOnPage } from "./layout.ts";
 
 const COLUMNS = 33;
 const ROWS = 25;
@@ -10,7 +10,12 @@ const ROWS = 25;
 const MOST_STOPS = 5;
 
 /** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
-export function sheetView(camera: Camera, models: readonly OpticalModel[], layout: BenchLayout): readonly Mark[] {
+export function sheetView(
+  camera: Camera,
+  models: readonly OpticalModel[],
+  layout: BenchLayout,
+  lines = true,
+): readonly Mark[] {
   const { pixel, sheetMiddle, roomWidth, high, wall } = layout;
   const { film } = camera.chambers[0];
   const centre = sheetCentre(camera, layout);
@@ -36,13 +41,8 @@ export function sheetView(camera: Camera, models: readonly OpticalModel[], layou
         });
   return [
     frame,
-    rectangle("sheet", {
-      x: centre.x - film.width / 2,
-      y: centre.y - film.height / 2,
-      width: film.width,
-      height: film.height,
-    }),
-    ...stopLines(models, camera.chambers[0].divider ?? 0, at, pixel),
+    rectangle("sheet", sheetOnPage(camera, layout)),
+    ...(lines ? stopLines(models, camera.chambers[0].divider ?? 0, at, pixel) : []),
     ...crosses,
     label(
       film.surface === "cylinder" ? "SHEET UNROLLED, FROM ITS BACK" : "SHEET, FROM ITS BACK",

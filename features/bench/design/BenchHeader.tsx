@@ -71,7 +71,7 @@ const HeaderTools = memo(function HeaderTools({
   readonly onExport: () => void;
 }) {
   return (
-    <div className="flex flex-wrap gap-1">
+    <div className="flex flex-wrap gap-1 print:hidden">
       <Hint words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
         <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
           <Undo2 size={16} aria-hidden /> Undo
@@ -83,13 +83,13 @@ const HeaderTools = memo(function HeaderTools({
         </Button>
       </Hint>
       <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
-        <Copy size={15} aria-hidden /> Duplicate
+        <Copy size={15} aria-hidden /> <span className="max-sm:sr-only">Duplicate</span>
       </Button>
       <Link to={`/compare?one=${encodeURIComponent(id)}`} className={buttonClass("quiet")}>
-        <Columns2 size={15} aria-hidden /> Compare
+        <Columns2 size={15} aria-hidden /> <span className="max-sm:sr-only">Compare</span>
       </Link>
       <Button look="quiet" onClick={onExport}>
-        <Download size={15} aria-hidden /> File
+        <Download size={15} aria-hidden /> <span className="max-sm:sr-only">File</span>
       </Button>
       <ConfirmDialog
         title={`Delete ${name}?`}

@@ -21,22 +21,17 @@ import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { usePageCommand } from "../../../ui/page/pageCommand.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
-import { FinderPanel } from "../finder/FinderPanel.tsx";
-import { CurveSection } from "../hole/curve/CurveSection.tsx";
-import { HoleRules } from "../hole/HoleRules.tsx";
-import { HolesStrip } from "../hole/HolesStrip.tsx";
-import { CoverageTable } from "../measures/CoverageTable.tsx";
 import { Measures } from "../measures/Measures.tsx";
-import { RollTable } from "../measures/RollTable.tsx";
-import { PreviewPanel } from "../picture/PreviewPanel.tsx";
+import { PictureOfDesign } from "../picture/PictureOfDesign.tsx";
+import { PictureRow } from "../picture/PictureRow.tsx";
 import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
-import { ASIDE, Aside } from "./Aside.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
+import { BenchParts } from "./BenchParts.tsx";
+import { useBenchPart } from "./benchPart.ts";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
-import { Versions } from "./Versions.tsx";
 
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
 export function BenchPage({ stored, history: loaded }: { readonly stored: Camera; readonly history: HistoryState }) {
@@ -78,6 +73,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
     [attempt],
   );
 
+  const { part, open } = useBenchPart();
   const exportThis = useCallback(() => exportCamera(latest.current.camera), []);
 
   usePageCommand({
@@ -87,9 +83,9 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
     "export-camera": exportThis,
     "keep-version": () => edit("version", (now) => withVersion(now, newVersion(now))),
     "add-hole": () => edit("one more hole", withHoleAdded),
-    "show-preview": () => show("[data-preview]"),
-    "show-finder": () => show("[data-finder]"),
-    "show-curve": () => show("[data-curve-section]"),
+    "show-preview": () => open("picture"),
+    "show-finder": () => open("could-be"),
+    "show-curve": () => open("hole"),
   });
   useEffect(() => {
     const step = (type: "undo" | "redo") => (event: KeyboardEvent) => {
@@ -104,61 +100,59 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
   return (
     <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
       <BenchHeader camera={camera} design={design} history={history} onEdit={edit} onExport={exportThis} />
-      <div className="mt-3 grid gap-5 lg:grid-cols-[minmax(0,1fr)_25rem] xl:grid-cols-[minmax(0,1fr)_27rem]">
-        <div className="min-w-0">
-          <Drawing
-            camera={camera}
-            medium={reading.medium}
-            hole={hole}
-            setField={setField}
-            onHole={setHole}
-            onHold={design.hold}
-          />
-          <HolesStrip camera={camera} hole={hole} onHole={setHole} onEdit={edit} />
-          {refused && (
-            <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
-              {refused}{" "}
-              <button type="button" className="ml-2 underline underline-offset-4" onClick={() => setRefused(null)}>
-                Close
-              </button>
-            </p>
-          )}
-          <Verdicts verdicts={reading.verdicts} meant={reading.meant} onEdit={edit} />
-        </div>
-        <div className="[contain:content]">
-          <Readings camera={camera} reading={reading} hole={hole} />
-        </div>
-      </div>
-      <div className="mt-7 grid gap-x-8 gap-y-7 lg:grid-cols-[19rem_minmax(0,1fr)]">
-        <div className={ASIDE}>
-          <RollTable camera={later.camera} />
-          <Measures camera={later.camera} hole={hole} setField={setField} onEdit={edit} />
-        </div>
-        <div className="grid min-w-0 content-start gap-7">
-          <Aside now={later}>{(shown) => <PreviewPanel {...shown} />}</Aside>
-          <Aside now={later}>{(shown) => <HoleRules {...shown} hole={hole} setField={setField} onEdit={edit} />}</Aside>
-          <Aside now={later}>
-            {(shown) => <CurveSection {...shown} hole={hole} setField={setField} onEdit={edit} />}
-          </Aside>
-          <div className={ASIDE}>
-            <CoverageTable {...later} onEdit={edit} />
+      <PictureOfDesign camera={later.camera} reading={later.reading} large={part === "picture"}>
+        <div className="mt-2 grid gap-x-5 gap-y-6 lg:grid-cols-[13.5rem_minmax(0,1fr)_18.5rem] lg:grid-rows-[auto_1fr]">
+          <div className={MEASURES}>
+            <Measures camera={later.camera} hole={hole} setField={setField} onHole={setHole} onEdit={edit} />
+          </div>
+          <div className="min-w-0 max-lg:order-1">
+            <Drawing
+              camera={camera}
+              medium={reading.medium}
+              hole={hole}
+              setField={setField}
+              onHole={setHole}
+              onHold={design.hold}
+            />
+            {refused && (
+              <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
+                {refused}{" "}
+                <button type="button" className="ml-2 underline underline-offset-4" onClick={() => setRefused(null)}>
+                  Close
+                </button>
+              </p>
+            )}
+            <PictureRow onLarge={() => open("picture")} />
+            <Verdicts verdicts={reading.verdicts} meant={reading.meant} onEdit={edit} />
+          </div>
+          <div className="max-lg:order-2 [contain:content]">
+            <Readings camera={camera} reading={reading} hole={hole} />
+            <NextPlaces id={camera.id} />
+          </div>
+          <div className="min-w-0 max-lg:order-4 lg:col-span-2 lg:col-start-2 print:hidden">
+            <BenchParts
+              now={later}
+              part={part}
+              onPart={open}
+              hole={hole}
+              ideal={ideal}
+              setField={setField}
+              onEdit={edit}
+            />
           </div>
         </div>
-      </div>
-      <div className="mt-7">
-        <Aside now={later}>{(shown) => <FinderPanel {...shown} ideal={ideal} onEdit={edit} />}</Aside>
-      </div>
-      <div className="mt-7">
-        <Versions camera={later.camera} onEdit={edit} />
-      </div>
-      <NextPlaces id={camera.id} />
+      </PictureOfDesign>
     </main>
   );
 }
 
+/** The measures stay in sight beside all of the page; a name and its entry share a line. */
+const MEASURES =
+  "max-lg:order-3 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto lg:pr-1 print:hidden";
+
 const NextPlaces = memo(function NextPlaces({ id }: { readonly id: string }) {
   return (
-    <p className="mt-8 flex flex-wrap gap-3">
+    <p className="mt-4 flex flex-wrap gap-2 print:hidden">
       <Link to="make" className={buttonClass("action")}>
         Cut sheet at true size
       </Link>
@@ -168,11 +162,6 @@ const NextPlaces = memo(function NextPlaces({ id }: { readonly id: string }) {
     </p>
   );
 });
-
-/** Scrolls a part of the page into sight. */
-function show(selector: string): void {
-  document.querySelector(selector)?.scrollIntoView({ block: "start" });
-}
 
 function exportCamera(camera: Camera): void {
   saveFile(fileName(camera.name, ".stillbox.json"), `${JSON.stringify(camera, null, 2)}\n`, "application/json");

@@ -6,7 +6,9 @@ import {
   type BenchLayout,
   benchDrawing,
   type SnapSizes,
+  type ViewName,
   type Viewport,
+  viewOn,
 } from "../../../core/bench/benchDrawing/index.ts";
 import {
   type Camera,
@@ -16,12 +18,16 @@ import {
   fieldValue,
   isDesignField,
 } from "../../../core/camera/container/index.ts";
+import { Check } from "../../../ui/controls/Check.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
+import { Segments } from "../../../ui/controls/Segments.tsx";
 import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useUnit } from "../../../ui/format/UnitContext.ts";
 import type { SetField } from "../design/edit.ts";
 import { FigureEntry } from "../measures/FigureEntry.tsx";
+import { usePictureWish, useShowLines } from "../picture/PictureOfDesign.tsx";
+import { SheetPictures } from "../picture/SheetPictures.tsx";
 import { DrawingHandle } from "./DrawingHandle.tsx";
 import { useView } from "./useView.ts";
 
@@ -29,6 +35,15 @@ const SNAPS: SnapSizes = {
   widths: formats.flatMap(({ width, height }) => [width, height]),
   heights: formats.flatMap(({ width, height }) => [width, height]),
 };
+/** Narrower than this, pixels, the three views side by side would be too small to read and to hold. */
+const SMALL = 520;
+const VIEWS: readonly { readonly id: ViewName | "all"; readonly name: string }[] = [
+  { id: "sheet", name: "Sheet" },
+  { id: "print", name: "Picture" },
+  { id: "plan", name: "Plan" },
+  { id: "side", name: "Side" },
+  { id: "all", name: "All" },
+];
 const FIRST_SIZE: Viewport = { width: 800, height: 560 };
 
 /** The design to scale. Handles move sizes; a press on a figure types over it. */
@@ -64,10 +79,27 @@ export function Drawing({
     return () => watch.disconnect();
   }, []);
 
-  const { view, zoomBy, whole, key } = useView(frame);
+  const { lines } = usePictureWish();
+  const showLines = useShowLines();
+  const control = useView(frame);
+  const { zoomBy, whole, key } = control;
+  // A phone shows one view at a time, as large as the screen; two fingers or a button show the drawing freely again.
+  const isSmall = viewport.width < SMALL;
+  const [part, setPart] = useState<ViewName | "all">("sheet");
+  const view = useMemo(
+    () => (isSmall && part !== "all" ? viewOn(camera, viewport, part) : control.view),
+    [isSmall, part, camera, viewport, control.view],
+  );
   const { scene, handles, layout } = useMemo(
-    () => benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), { hole, view, held, unit }),
-    [camera, medium, viewport, unit, hole, view, held],
+    () =>
+      benchDrawing(camera, medium, viewport, SNAPS, (mm) => dimensionFigure(mm, unit), {
+        hole,
+        view,
+        held,
+        unit,
+        lines,
+      }),
+    [camera, medium, viewport, unit, hole, view, held, lines],
   );
   const [refusals, setRefusals] = useState<Readonly<Partial<Record<DesignField, string | null>>>>({});
   const move = (field: DesignField, value: number, at: number | undefined): void => {
@@ -79,16 +111,23 @@ export function Drawing({
 
   return (
     <figure className="sheet relative" data-drawing data-zoom={view.zoom.toFixed(2)} onKeyDown={key}>
+      {isSmall && (
+        <div className="border-line border-b p-1.5">
+          <Segments label="View" value={part} options={VIEWS} onChoose={setPart} />
+        </div>
+      )}
       <div
         ref={frame}
         className={cx(
-          "h-[min(36rem,calc(100vh-20rem))] min-h-96 w-full [contain:strict]",
+          "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96",
           // Two fingers are the drawing's; one scrolls the page until there is something to move.
-          view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
+          control.view.zoom > 1 && !(isSmall && part !== "all") ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
       >
+        <SheetPictures camera={camera} layout={layout} />
         <SvgScene
           scene={scene}
+          haloed
           pixel={layout.pixel}
           title={`${camera.name}: plan, side and sheet, to scale`}
           onLabel={(label) => {
@@ -128,10 +167,14 @@ export function Drawing({
       <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
         <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
         <span className="flex items-center gap-1">
-          sizes in {unit} · walls drawn thick · blue lines: stops lost
-          <ZoomButton label="Smaller" sign="−" onPress={() => zoomBy(1 / 1.5)} />
-          <ZoomButton label="Larger" sign="+" onPress={() => zoomBy(1.5)} />
-          {view.zoom > 1 && <ZoomButton label="Show all of it" sign="all" onPress={whole} />}
+          <Check label="stops lost" className="mr-2 min-h-6" checked={lines} onCheck={showLines} />
+          {!isSmall && (
+            <>
+              <ZoomButton label="Smaller" sign="−" onPress={() => zoomBy(1 / 1.5)} />
+              <ZoomButton label="Larger" sign="+" onPress={() => zoomBy(1.5)} />
+            </>
+          )}
+          {!isSmall && view.zoom > 1 && <ZoomButton label="Show all of it" sign="all" onPress={whole} />}
         </span>
       </figcaption>
     </figure>

@@ -27,7 +27,7 @@ export function HolesStrip({
   const diameterWords = (diameter: number | "best"): string => (diameter === "best" ? "" : `, ${words(diameter, 3)}`);
   if (cameraBody(camera).face === "wall") return null;
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-1.5" data-holes={holes.length}>
+    <div className="-my-1 flex flex-wrap items-center gap-1.5" data-holes={holes.length}>
       {holes.length > 1 &&
         holes.map((_, index) => (
           <button

@@ -24,6 +24,7 @@ import { UnitSwitch } from "../../../ui/controls/UnitSwitch.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import { SetCount } from "../design/SetCount.tsx";
+import { HolesStrip } from "../hole/HolesStrip.tsx";
 import { DesignEntry } from "./DesignEntry.tsx";
 import { holeFields, SHEET_FIELDS } from "./measureFields.ts";
 
@@ -41,17 +42,23 @@ const TAPES = [
   { id: "2", name: "two layers" },
 ];
 
+/** Side by side in pairs where there is room; in the Bench's narrow column a name and its entry share a line. */
+const ENTRIES =
+  "grid grid-cols-2 gap-x-4 gap-y-3 lg:grid-cols-1 lg:gap-y-1 lg:[&>div]:grid lg:[&>div]:grid-cols-[minmax(0,1fr)_5.6rem] lg:[&>div]:items-center lg:[&>div]:gap-x-2 lg:[&>div>label]:leading-tight lg:[&>div>p]:col-span-2";
+
 /** Every size of the design as an entry, with material, plate and paper. */
 export const Measures = memo(function Measures({
   camera,
   hole,
   setField,
+  onHole,
   onEdit,
 }: {
   readonly camera: Camera;
   /** Number of the hole that is worked on. */
   readonly hole: number;
   readonly setField: SetField;
+  readonly onHole: (hole: number) => void;
   readonly onEdit: EditDesign;
 }) {
   const { container } = camera;
@@ -104,7 +111,7 @@ export const Measures = memo(function Measures({
   const thickness = holes[0].plateThickness ?? 0;
   const plate = plates.find((row) => row.thickness === thickness);
   const rows = (fields: readonly DesignField[]) => (
-    <div className="grid grid-cols-2 gap-x-4 gap-y-3">
+    <div className={ENTRIES}>
       {fields.map((field) => (
         <DesignEntry
           key={field}
@@ -117,7 +124,7 @@ export const Measures = memo(function Measures({
   );
   return (
     <Panel title="Measures" aside={<UnitSwitch />}>
-      <div className="grid gap-4">
+      <div className="grid gap-3">
         {rows(kindRecord(kind).measures)}
         <Choice label="Made of" value={container.material ?? null} options={materials} onChoose={chooseMaterial} />
         <Check
@@ -139,6 +146,7 @@ export const Measures = memo(function Measures({
         {rows(SHEET_FIELDS)}
         <Choice label="Paper or film" value={film.medium ?? null} options={papers} onChoose={choosePaper} />
         <Choice label="The hole is" value={mount} options={MOUNTS} onChoose={chooseMount} />
+        <HolesStrip camera={camera} hole={hole} onHole={onHole} onEdit={onEdit} />
         {rows(holeFields(camera))}
         {mount !== "wall" && (
           <>

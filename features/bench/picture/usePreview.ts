@@ -5,9 +5,6 @@ import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 const COARSE = 320;
 /** The hand counts as still when nothing has changed for this long, ms. */
 const STILL_MS = 50;
-/** Pixels on the longer side of the finished preview. */
-const FINE = 1600;
-
 /** A preview under way: the best picture so far, and how far the finer one is. */
 export interface PreviewState {
   readonly picture: DevelopedPreview | null;
@@ -19,8 +16,9 @@ export interface PreviewState {
  * Draws a preview coarse at once and fine a moment later; starts over when something changes.
  *
  * @param request without its size; `null` draws nothing yet
+ * @param fine pixels on the longer side of the finished picture
  */
-export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): PreviewState {
+export function usePreview(request: Omit<PreviewRequest, "pixels"> | null, fine: number): PreviewState {
   const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
   const key = request === null ? "" : keyOf(request);
   // A photograph is known by being the same object: its pixels are too many to compare.
@@ -38,23 +36,23 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null): Prev
       const size = { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
       const done = await runPreview({ ...wanted, pixels }, size, {
         signal: stop.signal,
-        onProgress: (progress) => pixels === FINE && setState((before) => ({ ...before, progress })),
+        onProgress: (progress) => pixels === fine && setState((before) => ({ ...before, progress })),
       });
       if (stop.signal.aborted) return false;
       if (!done.ok) {
         setState((before) => ({ ...before, progress: null, failed: done.error.message }));
         return false;
       }
-      setState({ picture: done.value, progress: pixels === FINE ? null : 0, failed: null });
+      setState({ picture: done.value, progress: pixels === fine ? null : 0, failed: null });
       return true;
     };
     // While the hand is still moving the workers leave the processor to the drawing.
-    const wait = setTimeout(() => void draw(COARSE).then((going) => going && draw(FINE)), STILL_MS);
+    const wait = setTimeout(() => void draw(COARSE).then((going) => going && draw(fine)), STILL_MS);
     return () => {
       clearTimeout(wait);
       stop.abort();
     };
-  }, [key, scene]);
+  }, [key, scene, fine]);
   return state;
 }
 

@@ -1,6 +1,7 @@
 import { type Verdict, type Weight, withMeant } from "../../../core/bench/judgement/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import type { EditDesign } from "../design/edit.ts";
 
@@ -21,42 +22,27 @@ export function Verdicts({
   readonly meant: readonly Verdict[];
   readonly onEdit: EditDesign;
 }) {
+  const [worst, ...others] = verdicts;
   return (
-    <Panel title="Verdict" className="mt-4">
-      {verdicts.length === 0 && <p className="text-good">Nothing stands in the way. Make the hole.</p>}
-      <ul>
-        {verdicts.map(({ id, weight, title, sentence, fix }) => (
-          <li
-            key={id}
-            data-verdict={id}
-            className="grid items-start gap-x-3 gap-y-2 border-line border-b py-2 last:border-b-0 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(8rem,auto)]"
-          >
-            <span className={cx("stamp mt-0.5 w-24 border px-1.5 text-center", MARKS[weight].className)}>
-              {MARKS[weight].word}
-            </span>
-            <span>
-              <strong className="font-semibold">{title}.</strong> <span className="text-quiet">{sentence}</span>
-            </span>
-            <span className="grid justify-items-stretch gap-1">
-              {fix && (
-                <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
-                  {fix.label}
-                </Button>
-              )}
-              {weight !== "stop" && (
-                <button
-                  type="button"
-                  className="min-h-6 text-[0.87rem] text-quiet underline underline-offset-4"
-                  aria-label={`Leave it so: ${title}`}
-                  onClick={() => onEdit("leave it so", (from) => withMeant(from, id, true))}
-                >
-                  Leave it so
-                </button>
-              )}
-            </span>
-          </li>
-        ))}
-      </ul>
+    <Panel title="Verdict" className="mt-3">
+      {worst === undefined && <p className="text-good">Nothing stands in the way. Make the hole.</p>}
+      {worst && (
+        <ul>
+          <VerdictRow verdict={worst} onEdit={onEdit} />
+        </ul>
+      )}
+      {others.length > 0 && (
+        <Disclosure
+          title={others.length === 1 ? "One more to look at" : `${others.length} more to look at`}
+          name="verdicts"
+        >
+          <ul>
+            {others.map((verdict) => (
+              <VerdictRow key={verdict.id} verdict={verdict} onEdit={onEdit} />
+            ))}
+          </ul>
+        </Disclosure>
+      )}
       {meant.map(({ id, title }) => (
         <p key={id} data-meant={id} className="py-1 text-[0.93rem] text-quiet">
           As you meant it: {title.slice(0, 1).toLowerCase() + title.slice(1)}.{" "}
@@ -71,5 +57,39 @@ export function Verdicts({
         </p>
       ))}
     </Panel>
+  );
+}
+
+function VerdictRow({ verdict, onEdit }: { readonly verdict: Verdict; readonly onEdit: EditDesign }) {
+  const { id, weight, title, sentence, fix } = verdict;
+  return (
+    <li
+      data-verdict={id}
+      className="grid items-start gap-x-3 gap-y-2 border-line border-b py-2 last:border-b-0 sm:grid-cols-[6rem_minmax(0,1fr)_minmax(8rem,auto)]"
+    >
+      <span className={cx("stamp mt-0.5 w-24 border px-1.5 text-center", MARKS[weight].className)}>
+        {MARKS[weight].word}
+      </span>
+      <span>
+        <strong className="font-semibold">{title}.</strong> <span className="text-quiet">{sentence}</span>
+      </span>
+      <span className="grid justify-items-stretch gap-1 print:hidden">
+        {fix && (
+          <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
+            {fix.label}
+          </Button>
+        )}
+        {weight !== "stop" && (
+          <button
+            type="button"
+            className="min-h-6 text-[0.87rem] text-quiet underline underline-offset-4"
+            aria-label={`Leave it so: ${title}`}
+            onClick={() => onEdit("leave it so", (from) => withMeant(from, id, true))}
+          >
+            Leave it so
+          </button>
+        )}
+      </span>
+    </li>
   );
 }

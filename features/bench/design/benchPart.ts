@@ -1,0 +1,36 @@
+import { useCallback } from "react";
+import { useSearchParams } from "react-router";
+
+/** What lies below the drawing, one part at a time. */
+export const BENCH_PARTS = [
+  { id: "hole", name: "Hole" },
+  { id: "sheets", name: "Sheets" },
+  { id: "could-be", name: "Could be" },
+  { id: "picture", name: "Picture" },
+  { id: "versions", name: "Versions" },
+  { id: "turns", name: "Turns of the film" },
+] as const;
+
+/** Id of a part. */
+export type BenchPart = (typeof BENCH_PARTS)[number]["id"];
+
+/** The part that lies open, kept in the page's address; `open` brings it into sight too. */
+export function useBenchPart(): { readonly part: BenchPart; readonly open: (part: BenchPart) => void } {
+  const [query, setQuery] = useSearchParams();
+  const asked = query.get("part");
+  const part = BENCH_PARTS.find(({ id }) => id === asked)?.id ?? "hole";
+  const open = useCallback(
+    (next: BenchPart) => {
+      setQuery(
+        (before) => {
+          before.set("part", next);
+          return before;
+        },
+        { replace: true, preventScrollReset: true },
+      );
+      document.querySelector("[data-bench-parts]")?.scrollIntoView({ block: "start" });
+    },
+    [setQuery],
+  );
+  return { part, open };
+}

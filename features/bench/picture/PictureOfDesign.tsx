@@ -1,0 +1,128 @@
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
+import { type ScenePicture, scenes } from "../../../core/bench/preview/index.ts";
+import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import { responseOf, type SheetResponse, sheetTime } from "../../../core/light/exposure/index.ts";
+import type { Reading } from "../readings/reading.ts";
+import { type PreviewState, usePreview } from "./usePreview.ts";
+
+/** Id of the scene that is the maker's own photograph. */
+export const OWN = "own";
+/** EV of a photograph of one's own: nobody knows its light. */
+const OWN_EV = 15;
+/** Pixels on the longer side: as the drawing shows it, and as it is looked at by itself and saved. */
+const PIXELS = { drawn: 720, large: 1600 } as const;
+
+/** What the sheet is exposed to; kept for as long as the page is open. */
+export interface PictureWish {
+  readonly sceneId: string;
+  readonly own: ScenePicture | null;
+  readonly walking: boolean;
+  readonly flashed: boolean;
+  /** Time that was typed, s; `null`: as a meter says. */
+  readonly typed: number | null;
+  /** Whether lines of stops lost lie over it. */
+  readonly lines: boolean;
+}
+
+const FIRST: PictureWish = {
+  sceneId: "allotment",
+  own: null,
+  walking: true,
+  flashed: false,
+  typed: null,
+  lines: true,
+};
+
+/** The picture that a design will make, as every part of the Bench shows it. */
+export interface PictureInHand extends PreviewState {
+  readonly wish: PictureWish;
+  readonly change: (part: Partial<PictureWish>) => void;
+  readonly scene: (typeof scenes)[number] | undefined;
+  readonly ev: number;
+  /** The time it is exposed for, s. */
+  readonly seconds: number;
+  readonly response: SheetResponse;
+  /** Whether the design can't be built, and so exposes nothing. */
+  readonly isFaulty: boolean;
+}
+
+const WishContext = createContext<PictureWish>(FIRST);
+const LinesContext = createContext<(on: boolean) => void>(() => undefined);
+const PictureContext = createContext<PictureInHand | null>(null);
+
+/** The picture of the design that is on the Bench. */
+export function usePictureInHand(): PictureInHand {
+  const picture = useContext(PictureContext);
+  if (picture === null) throw new Error("no PictureOfDesign around this");
+  return picture;
+}
+
+/** What it is exposed to: changes seldom, while the picture comes in many steps. */
+export function usePictureWish(): PictureWish {
+  return useContext(WishContext);
+}
+
+/** Shows or hides the lines of stops lost. */
+export function useShowLines(): (on: boolean) => void {
+  return useContext(LinesContext);
+}
+
+/** Exposes the design's sheet for all that lies within: what shows the picture is drawn again with it, nothing else. */
+export function PictureOfDesign({
+  camera,
+  reading,
+  large,
+  children,
+}: {
+  readonly camera: Camera;
+  readonly reading: Reading;
+  /** Whether it is looked at by itself. */
+  readonly large: boolean;
+  readonly children: ReactNode;
+}) {
+  const { medium, result, faults } = reading;
+  const [wish, setWish] = useState(FIRST);
+  const { sceneId, own, walking, flashed, typed } = wish;
+  const scene = scenes.find(({ id }) => id === sceneId) ?? scenes[0];
+  const ev = sceneId === OWN ? OWN_EV : (scene?.ev ?? OWN_EV);
+  const seconds = typed ?? sheetTime(ev, result.fNumber, medium);
+  const isFaulty = faults.length > 0;
+  const request = useMemo(
+    () =>
+      isFaulty
+        ? null
+        : {
+            camera,
+            medium,
+            scene: sceneId === OWN && own !== null ? own : sceneId,
+            seconds,
+            stops: 0,
+            walking,
+            flashes: flashed ? 1 : 0,
+          },
+    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed],
+  );
+  const showLines = useCallback((lines: boolean) => setWish((before) => ({ ...before, lines })), []);
+  const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn);
+  const response = responseOf(medium.density, isTrail(camera));
+  const inHand = useMemo(
+    (): PictureInHand => ({
+      ...preview,
+      wish,
+      change: (part) => setWish((before) => ({ ...before, ...part })),
+      scene: sceneId === OWN ? undefined : scene,
+      ev,
+      seconds,
+      response,
+      isFaulty,
+    }),
+    [preview, wish, sceneId, scene, ev, seconds, response, isFaulty],
+  );
+  return (
+    <WishContext value={wish}>
+      <LinesContext value={showLines}>
+        <PictureContext value={inHand}>{children}</PictureContext>
+      </LinesContext>
+    </WishContext>
+  );
+}

@@ -1,0 +1,132 @@
+import { type ChangeEvent, useState } from "react";
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Panel } from "../../../ui/controls/Panel.tsx";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import type { Reading } from "../readings/reading.ts";
+import { OWN, usePictureInHand } from "./PictureOfDesign.tsx";
+import { walkerWords } from "./previewWords.ts";
+import { readPicture } from "./readPicture.ts";
+
+/** How large the picture is looked at. */
+const SIZES = [
+  { id: "whole", name: "All of it" },
+  { id: "pixels", name: "Pixel by pixel" },
+] as const;
+
+/** The picture by itself, as large as the page: as it lies or upright, of a photograph of one's own, to save. */
+export function PicturePanel({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
+  const { medium, result } = reading;
+  const words = useLengthWords();
+  const inHand = usePictureInHand();
+  const { picture, progress, wish, change, scene, seconds, response, isFaulty } = inHand;
+  const [side, setSide] = useState<"negative" | "positive">("positive");
+  const [size, setSize] = useState<(typeof SIZES)[number]["id"]>("whole");
+  const [refused, setRefused] = useState<string | null>(null);
+  const said = RESPONSE_WORDS[response];
+  const { film } = camera.chambers[0];
+  const sides = [
+    { id: "negative", name: said.asItLies },
+    { id: "positive", name: said.upright },
+  ] as const;
+  const take = async (event: ChangeEvent<HTMLInputElement>): Promise<void> => {
+    const [file] = event.target.files ?? [];
+    event.target.value = "";
+    if (file === undefined) return;
+    const read = await readPicture(file);
+    setRefused(read.ok ? null : read.error);
+    if (read.ok) change({ own: read.value, sceneId: OWN });
+  };
+  const save = async (): Promise<void> => {
+    if (picture === null) return;
+    const { encode } = await import("fast-png");
+    const { width, rows } = picture;
+    const png = encode({ width, height: rows.to, data: new Uint8Array(picture[side].buffer), channels: 1, depth: 8 });
+    saveFile(fileName(`${camera.name} ${side}`, ".png"), withPhysicalSize(png, film.width / width), "image/png");
+  };
+  return (
+    <Panel
+      title="The sheet it will make"
+      aside={
+        <span className="text-[0.87rem] text-quiet">
+          {words(film.width)} × {words(film.height)}, {medium.name}
+        </span>
+      }
+    >
+      <div data-large-picture={progress === null && picture ? "fine" : "coarse"}>
+        <div className="flex flex-wrap items-center gap-2">
+          <Segments label="Show" value={side} options={sides} onChoose={setSide} />
+          <Segments label="Size" value={size} options={SIZES} onChoose={setSize} />
+          <span className="grow" />
+          <Button onClick={() => change({ typed: seconds / 2 })}>Half the time</Button>
+          <Button onClick={() => change({ typed: null })} disabled={wish.typed === null}>
+            As metered
+          </Button>
+          <Button onClick={() => change({ typed: seconds * 2 })}>Twice</Button>
+          <label className="inline-flex min-h-9 cursor-pointer items-center border-[1.5px] border-ink bg-card px-3 font-medium text-[0.93rem] has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action">
+            Photograph of your own
+            <input
+              type="file"
+              accept="image/*"
+              className="sr-only"
+              aria-label="Photograph for the preview"
+              onChange={(event) => void take(event)}
+            />
+          </label>
+          <Button onClick={() => void save()} disabled={picture === null || progress !== null}>
+            Save as PNG
+          </Button>
+        </div>
+        {refused && (
+          <p role="alert" className="mt-2 text-[0.87rem] text-action">
+            {refused}
+          </p>
+        )}
+        <figure className="mt-3">
+          {picture === null || isFaulty ? (
+            <p className="text-quiet">
+              {isFaulty ? "Mend what can’t be built first: then the sheet is exposed here." : "Exposing the sheet."}
+            </p>
+          ) : (
+            <section
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reached by keyboard
+              tabIndex={0}
+              aria-label="The picture, to scroll"
+              className="max-h-[calc(100vh-4rem)] overflow-auto border border-line"
+            >
+              <div
+                className="mx-auto"
+                style={
+                  size === "pixels"
+                    ? { width: picture.width, height: picture.rows.to }
+                    : { width: `min(100%, calc((100vh - 5rem) * ${picture.width / picture.rows.to}))` }
+                }
+              >
+                <PreviewCanvas
+                  picture={picture}
+                  side={side}
+                  fills
+                  label={`${side === "negative" ? `The ${said.noun}, emulsion up` : said.upright} of “${scene?.name ?? "your picture"}” through ${camera.name}`}
+                />
+              </div>
+            </section>
+          )}
+          <figcaption className="mt-2 grid max-w-[80ch] gap-1 text-[0.87rem] text-quiet">
+            <p>{scene === undefined ? "Hung up before the camera, 60° from side to side." : scene.sentence}</p>
+            {wish.walking && scene?.walker && <p>{walkerWords(scene.walker, seconds, result.focalLength, words)}</p>}
+            <p>
+              {wish.flashed
+                ? "A first even grey, just too faint to see, before or after the exposure, lifts the shadows."
+                : "Harsh sun leaves the shadows empty; a faint flash before or after would lift them."}
+            </p>
+          </figcaption>
+        </figure>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,63 @@
+import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
+import { scenes } from "../../../core/bench/preview/index.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Choice } from "../../../ui/controls/Choice.tsx";
+import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { OWN, usePictureInHand } from "./PictureOfDesign.tsx";
+import { previewWords } from "./previewWords.ts";
+
+const SCENES = scenes.map(({ id, name }) => ({ id, name }));
+const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
+
+/** What the sheet in the drawing is exposed to, in one row under it, and what to conclude from it. */
+export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
+  const { wish, change, seconds, ev, picture, progress, failed, response, isFaulty } = usePictureInHand();
+  const { sceneId, own, typed, walking, flashed } = wish;
+  return (
+    <div className="mt-2 print:hidden" data-picture-row>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+        <Choice
+          label="Scene"
+          value={sceneId}
+          options={own === null ? SCENES : WITH_OWN}
+          onChoose={(id) => change({ sceneId: id, typed: null })}
+          className="w-40 max-sm:grow"
+        />
+        {response !== "printing-out" && (
+          <div className="w-24">
+            <QuantityField
+              label="Hole open for"
+              name="preview-seconds"
+              value={seconds}
+              show={formatTime}
+              read={(text) => (text.trim() === "" ? success(null) : parseTime(text))}
+              take={(value) => {
+                change({ typed: value });
+                return null;
+              }}
+            />
+          </div>
+        )}
+        <div className="flex flex-wrap gap-x-4">
+          <Check label="Someone walks through" checked={walking} onCheck={(on) => change({ walking: on })} />
+          <Check label="Flashed" checked={flashed} onCheck={(on) => change({ flashed: on })} />
+        </div>
+        <Button className="ml-auto" onClick={onLarge}>
+          Larger
+        </Button>
+      </div>
+      <p className="mt-1 min-h-5 text-[0.87rem] text-quiet" aria-live="polite" data-conclusion-of-picture>
+        {isFaulty
+          ? "Mend what can’t be built first: then the sheet is exposed here."
+          : failed !== null
+            ? `The picture stopped: ${failed}.`
+            : picture === null
+              ? "Exposing the sheet."
+              : progress !== null
+                ? `Drawing it fine, ${Math.round(progress * 100)} % …`
+                : `${typed === null && response !== "printing-out" ? `As metered at EV ${ev}. ` : ""}${previewWords(picture, response)}`}
+      </p>
+    </div>
+  );
+}
