@@ -1,4 +1,5 @@
 import { stage } from "./support/maker.ts";
+import { PATIENCE } from "./support/patience.ts";
 
 const { at } = stage(true);
 const TIN = "/cameras/thistle-biscuit-tin";
@@ -16,6 +17,8 @@ describe("Bench", () => {
     await maker.sees("[data-rule]", /Mielenz/);
     const rules = (await maker.texts("[data-rule]")).join("\n");
     for (const source of ["Mielenz", "Airy disc", "Rayleigh, On pin-hole", "Young"]) expect(rules).toContain(source);
+    await maker.goTo(`${TIN}?part=sheets`);
+    await maker.page.waitForSelector("[data-format]", { timeout: PATIENCE });
     expect((await maker.texts("[data-format]")).length).toBeGreaterThanOrEqual(24);
   });
 

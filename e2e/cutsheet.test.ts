@@ -108,7 +108,7 @@ describe("Cut sheets", () => {
     const link = read ?? "";
     expect(link).toMatch(new RegExp(`^${address()}/label/thistle-cocoa-tin#1[\\w-]+$`));
     await maker.goTo(link.slice(address().length));
-    await maker.sees("main", /COCOA TIN/i);
+    await maker.holds("Name of the camera", "Cocoa tin");
     expect(new URL(maker.page.url()).pathname).toBe("/cameras/thistle-cocoa-tin");
     // Another machine, whose shelf has no such camera; the link was copied from a phone.
     const finder = await at("/new");

@@ -75,6 +75,8 @@ describe("every shape on the Bench", () => {
     // A new pair comes with its wall; a lower one lets the pictures run into each other.
     await maker.type("Wall in the middle", "20");
     await maker.sees('[data-verdict="stereo-overlap"]', /overlap by/);
+    // Worse things stand above; the others fold out.
+    await maker.page.$eval("[data-fold=verdicts]", (fold) => fold.setAttribute("open", ""));
     await maker.press("Put in a wall");
     await maker.page.waitForFunction(() => document.querySelector('[data-verdict="stereo-overlap"]') === null);
     await maker.figure("Wall in the middle", { over: 50 });

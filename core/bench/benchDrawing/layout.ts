@@ -164,7 +164,7 @@ const LARGEST = 12;
  * The view that shows one part of the drawing as large as goes into the viewport: for screens too small for all of it.
  *
  * @returns the whole view where that part fills it already
- * @example viewOn(box, { width: 360, height: 380 }, "sheet").zoom // 2.…
+ * @example viewOn(box, { width: 360, height: 380 }, "sheet").zoom // 4.51…
  */
 export function viewOn(camera: Camera, viewport: Viewport, part: ViewName): View {
   const layout = benchLayout(camera, viewport);

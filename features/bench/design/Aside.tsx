@@ -3,7 +3,7 @@ import { useInSight } from "../../../ui/page/useInSight.ts";
 import { useRested } from "../../../ui/page/useRested.ts";
 
 /** Parts of the Bench beside the drawing are laid out only when they come into sight. */
-export const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
+const ASIDE = "min-w-0 [contain-intrinsic-size:auto_36rem] [content-visibility:auto]";
 
 /** One of these parts: in sight it follows the hand, out of sight it follows when the hand rests. */
 export function Aside<T>({ now, children }: { readonly now: T; readonly children: (shown: T) => ReactNode }) {

@@ -1,6 +1,6 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
-import { cloud } from "../texture.ts";
-import { ground, STAND, sky } from "./outdoors.ts";
+import { natural, smooth } from "../texture.ts";
+import { ground, STAND, sky, throughHaze } from "./outdoors.ts";
 
 /** Half the width of the lane between the two rows, mm. */
 const LANE = 2600;
@@ -22,6 +22,7 @@ export const sheds: PreviewScene = {
       const [along, up] = [-z * reach, y * reach];
       if (along < END && up > -STAND && up < WALL && wall(along, up, x < 0, hit)) {
         hit.distance = reach;
+        throughHaze(hit);
         return;
       }
       if (roof(x, y, z, hit)) return;
@@ -46,8 +47,10 @@ function wall(along: number, up: number, left: boolean, hit: Hit): boolean {
     hit.luminance = lit(bar ? 0.8 : 0.03) * sun;
     return true;
   }
-  const board = Math.abs(((up + 3000) % 140) - 70) < 8;
-  hit.luminance = lit(board ? 0.08 : 0.26 + 0.08 * ((shed * 5) % 4) * 0.5) * sun;
+  const board = (up + 3000) % 140;
+  const grain = 0.8 + 0.4 * natural(along / 380, up / 13 + shed * 9);
+  const paint = 0.26 + 0.04 * ((shed * 5) % 4);
+  hit.luminance = lit((paint - (paint - 0.06) * smooth(16, 5, board)) * grain) * sun;
   return true;
 }
 
@@ -61,8 +64,9 @@ function roof(x: number, y: number, z: number, hit: Hit): boolean {
   const along = -z * reach;
   if (out < LANE - 120 || out > LANE + 1500 || along > END) return false;
   if ((along + (x < 0 ? 0 : 900)) % PLOT > PLOT - 420) return false;
-  hit.luminance = lit(0.12 + 0.06 * cloud(out / 60, along / 60)) * (x < 0 ? 1 : 1.4);
+  hit.luminance = lit(0.1 + 0.1 * natural(out / 90, along / 60)) * (x < 0 ? 1 : 1.4);
   hit.blue = 1;
   hit.distance = reach;
+  throughHaze(hit);
   return true;
 }

@@ -1,5 +1,5 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
-import { cloud } from "../texture.ts";
+import { natural } from "../texture.ts";
 
 /** The table lies this far under the hole, mm; things stand on it about 300 mm away. */
 const TABLE = -90;
@@ -43,7 +43,7 @@ export const stillLife: PreviewScene = {
     if (y < 0 && -z * down < BACK_AT) {
       const [tx, tz] = [x * down, -z * down];
       hit.distance = down;
-      hit.luminance = lit(0.2 + 0.12 * cloud(tx / 9, tz / 120)) * WINDOW * shade(tx, tz);
+      hit.luminance = lit(0.14 + 0.24 * natural(tx / 11, tz / 160)) * WINDOW * shade(tx, tz);
       hit.blue = 0.6;
       return;
     }
@@ -52,7 +52,7 @@ export const stillLife: PreviewScene = {
     const pane = bx < -250 && bx > -750 && by > 50 && by < 600;
     const bar = pane && (Math.abs(bx + 500) < 18 || Math.abs(by - 325) < 18);
     hit.distance = reach;
-    hit.luminance = pane && !bar ? CURTAIN : lit(0.25 + 0.1 * cloud(bx / 50, by / 50)) * WINDOW * 0.5;
+    hit.luminance = pane && !bar ? CURTAIN : lit(0.22 + 0.16 * natural(bx / 130, by / 110)) * WINDOW * 0.5;
     hit.blue = pane ? 1.4 : 0.8;
   },
 };
@@ -78,7 +78,9 @@ function meets(
   // The window is to the left and behind.
   const light = 0.12 + 0.95 * Math.max(0, -0.85 * nx + 0.5 * -nz);
   const band = bands > 0 && ((up - TABLE) % bands) * 3 < bands ? 0.35 : 1;
-  hit.luminance = lit(reflectance * band) * WINDOW * light;
+  // Glaze and paint are never quite even.
+  const skin = 0.9 + 0.2 * natural(Math.atan2(nx, nz) * 4 + cx, up / 26);
+  hit.luminance = lit(reflectance * band * skin) * WINDOW * light;
   hit.blue = blue;
   hit.distance = reach;
   return true;
