@@ -33,11 +33,23 @@ const CORE_END = 4.5;
 /** Light that may be left out of the lists; the rest is raised to add to 1 again. */
 const LEFT_OUT = 0.008;
 
+/** Weights over (2·reach + 1)² places. */
+interface Grid {
+  readonly reach: number;
+  readonly weights: Float64Array;
+}
+
+/** A kernel in its two parts, all their weights. */
+export interface PartedKernel {
+  readonly core: Grid;
+  readonly rings: Grid;
+}
+
 /**
  * Parts a kernel into its bright core and its faint rings. The rings, a few hundredths of the light, are blurred on the
- * picture of half size, where they cost a sixteenth; together they add to 1.
+ * picture of half size, where they cost a sixteenth.
  */
-export function splitKernel({ reach, weights }: Kernel): SplitKernel {
+export function inParts({ reach, weights }: Kernel): PartedKernel {
   const side = 2 * reach + 1;
   const core = new Float64Array(side * side);
   const halfReach = Math.ceil(reach / 2) + 1;
@@ -51,9 +63,32 @@ export function splitKernel({ reach, weights }: Kernel): SplitKernel {
       splat(rings, halfReach, x / 2, y / 2, (weights[at] as number) * (1 - inside));
     }
   }
-  const lists = { core: listed(core, reach), rings: listed(sharpened(rings, halfReach), halfReach) };
-  const total = sumOf(lists.core) + sumOf(lists.rings);
-  return { core: raised(lists.core, total), rings: raised(lists.rings, total) };
+  return {
+    core: { reach, weights: core },
+    rings: { reach: halfReach, weights: sharpened(rings, halfReach) },
+  };
+}
+
+/** One kernel as lists; together they add to 1. */
+export function splitKernel(kernel: Kernel): SplitKernel {
+  return mixture([inParts(kernel)])([1]);
+}
+
+/**
+ * What lies between some kernels: their weights in given shares, as lists that add to 1. Which weights count is settled
+ * once for all mixtures.
+ *
+ * @param kernels of places around and of nearness before and behind
+ * @returns takes as many shares as there are kernels, adding to 1
+ */
+export function mixture(kernels: readonly PartedKernel[]): (shares: readonly number[]) => SplitKernel {
+  const core = listed(kernels.map((kernel) => kernel.core));
+  const rings = listed(kernels.map((kernel) => kernel.rings));
+  return (shares) => {
+    const [inside, outside] = [mixed(core, shares), mixed(rings, shares)];
+    const total = sumOf(inside) + sumOf(outside);
+    return { core: raised(core, inside, total), rings: raised(rings, outside, total) };
+  };
 }
 
 function taper(distance: number): number {
@@ -94,30 +129,62 @@ function sharpened(weights: Float64Array, reach: number): Float64Array {
   return along(along(weights, 1), side);
 }
 
-/** The weights that count, in the order of the picture's memory. */
-function listed(weights: Float64Array, reach: number): Taps {
+/** The weights that count in any of some grids, in the order of the picture's memory; one list of values a grid. */
+interface Listed {
+  readonly dx: Int32Array;
+  readonly dy: Int32Array;
+  readonly values: readonly Float64Array[];
+}
+
+function listed(grids: readonly Grid[]): Listed {
+  const reach = Math.max(...grids.map((grid) => grid.reach));
   const side = 2 * reach + 1;
-  const order = Array.from(weights.keys()).sort(
-    (a, b) => Math.abs(weights[b] as number) - Math.abs(weights[a] as number),
+  const whole = grids.map((grid) => widened(grid, reach));
+  const greatest = Float64Array.from({ length: side * side }, (_, at) =>
+    Math.max(...whole.map((weights) => Math.abs(weights[at] as number))),
   );
+  const order = Array.from(greatest.keys()).sort((a, b) => (greatest[b] as number) - (greatest[a] as number));
   let faint = 0;
-  while (order.length > 1 && faint + Math.abs(weights[order.at(-1) as number] as number) < LEFT_OUT / 2) {
-    faint += Math.abs(weights[order.pop() as number] as number);
+  while (order.length > 1 && faint + (greatest[order.at(-1) as number] as number) < LEFT_OUT / 2) {
+    faint += greatest[order.pop() as number] as number;
   }
   order.sort((a, b) => a - b);
   return {
     dx: Int32Array.from(order, (index) => (index % side) - reach),
     dy: Int32Array.from(order, (index) => Math.floor(index / side) - reach),
-    weights: Float64Array.from(order, (index) => weights[index] as number),
+    values: whole.map((weights) => Float64Array.from(order, (index) => weights[index] as number)),
   };
 }
 
-function sumOf({ weights }: Taps): number {
-  return weights.reduce((sum, weight) => sum + weight, 0);
+/** The same weights with nothing around them. */
+function widened({ reach, weights }: Grid, to: number): Float64Array {
+  if (reach === to) return weights;
+  const [from, side] = [2 * reach + 1, 2 * to + 1];
+  const wide = new Float64Array(side * side);
+  for (let y = 0; y < from; y++) {
+    wide.set(weights.subarray(y * from, (y + 1) * from), (y + to - reach) * side + to - reach);
+  }
+  return wide;
 }
 
-function raised(taps: Taps, total: number): Taps {
-  return { ...taps, weights: taps.weights.map((weight) => weight / total) };
+function mixed({ dx, values }: Listed, shares: readonly number[]): Float64Array {
+  const sum = new Float64Array(dx.length);
+  values.forEach((weights, k) => {
+    const share = shares[k] as number;
+    if (share !== 0) for (let i = 0; i < sum.length; i++) sum[i] = (sum[i] as number) + share * (weights[i] as number);
+  });
+  return sum;
+}
+
+function sumOf(weights: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < weights.length; i++) sum += weights[i] as number;
+  return sum;
+}
+
+function raised({ dx, dy }: Listed, weights: Float64Array, total: number): Taps {
+  for (let i = 0; i < weights.length; i++) weights[i] = (weights[i] as number) / total;
+  return { dx, dy, weights };
 }
 
 /** A picture at half its size. Width and height are even. */

@@ -141,9 +141,9 @@ describe("what the sheet shows", () => {
     const pair = testCamera("stereo-box", { plateThickness: 0, wall: 0 });
     const open = drawn(orderFor(pair, uniform(1000), { divider: 0 }));
     const order = orderFor(pair, uniform(1000), { divider: 80 });
-    const parted = drawn(order);
-    expect(exposureAt(parted, 60, 0)).toBeLessThan(exposureAt(open, 60, 0));
-    expect(exposureAt(parted, 60, 0)).toBeGreaterThan(0.7 * exposureAt(open, 60, 0));
+    const inParts = drawn(order);
+    expect(exposureAt(inParts, 60, 0)).toBeLessThan(exposureAt(open, 60, 0));
+    expect(exposureAt(inParts, 60, 0)).toBeGreaterThan(0.7 * exposureAt(open, 60, 0));
   });
 
   test("a photograph of one’s own is hung up the right way round; around it all is black", () => {

@@ -1,10 +1,10 @@
 import { type BandLine, meanWavelength } from "../../light/hole/index.ts";
 import { type OpticalModel, sightAt } from "../../light/solve/index.ts";
-import { blurTile, halved, splitKernel, type Tile } from "./blur.ts";
+import { blurTile, halved, inParts, mixture, type PartedKernel, type SplitKernel, type Tile } from "./blur.ts";
 import { gridOf, type Rows, type SheetGrid, sheetPixels } from "./grid.ts";
 import { type Kernel, kernelAt, spread } from "./kernel.ts";
 import type { PreviewScene } from "./scene.ts";
-import { nearness, type Shine, shineRows } from "./shine.ts";
+import { NEAR_CLASSES, nearness, type Shine, shineRows } from "./shine.ts";
 
 /** What is to be drawn. */
 export interface PreviewOrder {
@@ -37,9 +37,15 @@ export interface Exposed {
 
 /** Pixels that half a point's light may fill: finer grids cost time and show nothing. */
 const FINEST = 6;
+/** A kernel reaches so many pixels to either side, and near the corners and for near things more. */
 const REACH = FINEST + 4;
-const MARGIN = REACH + 8;
-const TILE = 160;
+const MOST_REACH = 18;
+/** Even: see {@link gridOf}. */
+const MARGIN = MOST_REACH + 8;
+/** Kernels are worked out so many pixels apart: nearer together where the hole is seen at quickly changing slants. */
+const TILE = { least: 40, most: 160, radians: 0.2 } as const;
+/** Patches of so many pixels take what lies between. Even; tiles are so many of them. */
+const PATCH = 20;
 const ROWS_AT_ONCE = 128;
 
 /**
@@ -80,7 +86,7 @@ export function* renderExposure(order: PreviewOrder, part?: Rows): Generator<num
   const size = grid.width * grid.height;
   const sum = new Float64Array(size);
   for (const [number, model] of models.entries()) {
-    const shine: Shine = { light: new Float64Array(size), near: new Uint8Array(size) };
+    const shine: Shine = { light: new Float64Array(size), share: new Float32Array(size), near: new Uint8Array(size) };
     for (let row = 0; row < grid.height; row += ROWS_AT_ONCE) {
       shineRows(model, grid, order, shine, row, Math.min(grid.height, row + ROWS_AT_ONCE));
       yield (number + (0.5 * row) / grid.height) / models.length;
@@ -96,58 +102,140 @@ function exposurePerLight({ aperture, distance }: OpticalModel, { seconds, brigh
   return (Math.PI * aperture.diameter ** 2 * seconds * brightness) / (4 * distance ** 2);
 }
 
-/** Blurs tile by tile with the kernel of each tile's middle, and adds it to `sum`; yields its progress. */
+/**
+ * Blurs patch by patch with what lies between the kernels of the four corners of the tile around it, and adds it to `sum`;
+ * yields its progress.
+ */
 function* blurred(
   model: OpticalModel,
   grid: SheetGrid,
-  { light, near }: Shine,
+  { light, share, near }: Shine,
   lines: readonly BandLine[],
   sum: Float64Array,
 ): Generator<number, void, void> {
   const { width, height, margin } = grid;
   const pictures = { width, full: light, half: halved(light, width) };
   const out = new Float64Array(width * height);
-  for (let top = margin; top < height - margin; top += TILE) {
-    for (let left = margin; left < width - margin; left += TILE) {
-      const tile: Tile = {
-        left,
-        top,
-        right: Math.min(width - margin, left + TILE),
-        bottom: Math.min(height - margin, top + TILE),
-      };
-      const levels = levelsIn(near, width, tile);
-      for (const level of levels) {
-        const kernel = tileKernel(model, grid, tile, lines, nearness(level));
-        if (kernel === null) continue;
-        blurTile(pictures, near, tile, splitKernel(kernel), levels.length === 1 ? null : level, out);
+  const kernelOf = cornerKernels(model, grid, lines);
+  const side = tileSide(model, grid);
+  for (let top = margin; top < height - margin; top += side) {
+    for (let left = margin; left < width - margin; left += side) {
+      const right = Math.min(width - margin, left + side);
+      const tile: Tile = { left, top, right, bottom: Math.min(height - margin, top + side) };
+      const between = kernelsBetween(tile, kernelOf);
+      for (const patch of patchesOf(tile)) {
+        const levels = levelsIn(near, width, patch);
+        for (const level of levels) {
+          const kernel = between((patch.left + patch.right) / 2, (patch.top + patch.bottom) / 2, level);
+          if (kernel !== null) blurTile(pictures, near, patch, kernel, levels.length === 1 ? null : level, out);
+        }
       }
     }
     yield (top - margin) / height;
   }
-  for (let i = 0; i < sum.length; i++) sum[i] = (sum[i] as number) + (out[i] as number);
+  // What a place gets of the light is its own: a uniform field stays what it is.
+  for (let i = 0; i < sum.length; i++) sum[i] = (sum[i] as number) + (out[i] as number) * (share[i] as number);
+}
+
+function tileSide({ distance }: OpticalModel, { pitch }: SheetGrid): number {
+  const wanted = PATCH * Math.round((TILE.radians * distance) / pitch / PATCH);
+  return Math.min(TILE.most, Math.max(TILE.least, wanted));
+}
+
+function patchesOf({ left, top, right, bottom }: Tile): readonly Tile[] {
+  const patches: Tile[] = [];
+  for (let y = top; y < bottom; y += PATCH) {
+    for (let x = left; x < right; x += PATCH) {
+      patches.push({ left: x, top: y, right: Math.min(right, x + PATCH), bottom: Math.min(bottom, y + PATCH) });
+    }
+  }
+  return patches;
 }
 
 function levelsIn(near: Uint8Array, width: number, { left, top, right, bottom }: Tile): readonly number[] {
-  const seen = new Uint8Array(256);
-  for (let y = top; y < bottom; y++) for (let x = left; x < right; x++) seen[near[y * width + x] as number] = 1;
-  return [...seen.keys()].filter((level) => seen[level] === 1);
+  const seen: number[] = [];
+  let last = -1;
+  for (let y = top; y < bottom; y++) {
+    for (let x = left; x < right; x++) {
+      const level = near[y * width + x] as number;
+      if (level !== last && !seen.includes(level)) seen.push(level);
+      last = level;
+    }
+  }
+  return seen;
 }
 
-/** The kernel of a tile's middle, or `null` where it can't see the hole. */
-function tileKernel(
+/** The kernel at a pixel's place for a step of nearness, in its parts; `null` where it can't see the hole. */
+type CornerKernels = (x: number, y: number, step: number) => PartedKernel | null;
+
+/** Kernels by place and step, each worked out once. */
+function cornerKernels(model: OpticalModel, grid: SheetGrid, lines: readonly BandLine[]): CornerKernels {
+  const known = new Map<string, PartedKernel | null>();
+  return (x, y, step) => {
+    const key = `${x} ${y} ${step}`;
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    const kernel = placeKernel(model, grid, x, y, lines, nearness(step));
+    const made = kernel === null ? null : inParts(kernel);
+    known.set(key, made);
+    return made;
+  };
+}
+
+/** What lies between the kernels of a tile's corners, and between two steps of nearness. */
+function kernelsBetween(
+  { left, top, right, bottom }: Tile,
+  kernelOf: CornerKernels,
+): (x: number, y: number, level: number) => SplitKernel | null {
+  const corners = [
+    [left, top],
+    [right, top],
+    [left, bottom],
+    [right, bottom],
+  ] as const;
+  type Mixed = { readonly mix: ReturnType<typeof mixture>; readonly at: readonly number[] } | null;
+  const known = new Map<number, Mixed>();
+  const mixtureOf = (steps: readonly number[]): Mixed => {
+    const found = steps.flatMap((step) => corners.map(([x, y]) => kernelOf(x, y, step)));
+    const seen = [...found.keys()].filter((k) => found[k] !== null);
+    return seen.length === 0 ? null : { mix: mixture(seen.map((k) => found[k] as PartedKernel)), at: seen };
+  };
+  return (x, y, level) => {
+    const step = Math.floor(level / NEAR_CLASSES);
+    const part = level / NEAR_CLASSES - step;
+    const key = part === 0 ? -1 - step : step;
+    let entry = known.get(key);
+    if (entry === undefined) {
+      entry = mixtureOf(part === 0 ? [step] : [step, step + 1]);
+      known.set(key, entry);
+    }
+    if (entry === null) return null;
+    const [u, v] = [(x - left) / (right - left), (y - top) / (bottom - top)];
+    const places = [(1 - u) * (1 - v), u * (1 - v), (1 - u) * v, u * v];
+    const shares =
+      part === 0 ? places : [...places.map((share) => share * (1 - part)), ...places.map((share) => share * part)];
+    // A corner that can't see the hole has no say; the others take over.
+    return entry.mix(entry.at.map((k) => shares[k] as number));
+  };
+}
+
+/** The kernel of a pixel's place, or `null` where it can't see the hole. */
+function placeKernel(
   model: OpticalModel,
   { s, t, pitch }: SheetGrid,
-  { left, top, right, bottom }: Tile,
+  x: number,
+  y: number,
   lines: readonly BandLine[],
   magnification: number,
 ): Kernel | null {
-  const sight = sightAt(model, s - ((left + right - 1) / 2) * pitch, t - ((top + bottom - 1) / 2) * pitch);
+  const sight = sightAt(model, s - (x - 0.5) * pitch, t - (y - 0.5) * pitch);
   if (sight === null) return null;
   const radius = model.aperture.diameter / 2;
-  const subjectDistance = magnification > 1.0001 ? model.distance / (magnification - 1) : null;
+  const subjectDistance = magnification > 1.0001 ? sight.length / (magnification - 1) : null;
   const pupil = { along: radius * sight.cosAxis, across: radius, length: sight.length, subjectDistance };
-  const soft = spread(model.aperture.diameter, sight.length, meanWavelength(lines), subjectDistance) < 2.5 * pitch;
-  return kernelAt(pupil, sight.projection, lines, pitch, REACH, soft);
+  const wide = spread(model.aperture.diameter, sight.length, meanWavelength(lines), subjectDistance);
+  const reach = Math.min(MOST_REACH, Math.max(REACH, Math.ceil(wide / pitch) + 4));
+  return kernelAt(pupil, sight.projection, lines, pitch, reach, wide < 2.5 * pitch);
 }
 
 function cropped(

@@ -5,9 +5,11 @@ import type { Hit, PreviewScene, Walker } from "./scene.ts";
 
 /** What falls on each pixel before the hole blurs it. */
 export interface Shine {
-  /** Scene luminance times relative illumination, cd/m². */
+  /** Scene luminance, cd/m². */
   readonly light: Float64Array;
-  /** How much nearness enlarges the blur, 1 + z/u, as a class from 0 (far) up. */
+  /** Relative illumination there. */
+  readonly share: Float32Array;
+  /** How much nearness enlarges the blur, 1 + z/u along the ray, as a class from 0 (far) up; {@link NEAR_CLASSES} a step. */
   readonly near: Uint8Array;
 }
 
@@ -25,15 +27,20 @@ export interface Look {
 }
 
 const TABLE = 2048;
-/** Steps of nearness: each class blurs a quarter more than the one before. */
+/** So much steeper than the steepest ray that comes through. */
+const BEYOND = 1.3;
+/** Classes of nearness between two that kernels are worked out for; what lies between is mixed from these. */
+export const NEAR_CLASSES = 8;
+/** Kernels are worked out for a blur that is a quarter wider each time. */
 const NEAR_STEP = Math.log(1.25);
-const MOST_NEAR = 12;
-/** z/u up to which a thing counts as far: half a step. */
-const FAR = Math.exp(NEAR_STEP / 2) - 1;
+/** z/u up to which a thing counts as far: half a class. */
+const LEAST_NEARER = Math.exp(NEAR_STEP / NEAR_CLASSES / 2) - 1;
+/** Nearest class that is told apart: 1 + z/u of 11. */
+const MOST_NEAR = 11 * NEAR_CLASSES;
 
-/** The magnification 1 + z/u that a class of nearness stands for. */
-export function nearness(level: number): number {
-  return Math.exp(level * NEAR_STEP);
+/** The magnification 1 + z/u of a step of nearness. */
+export function nearness(step: number): number {
+  return Math.exp(step * NEAR_STEP);
 }
 
 /** Fills some rows of a picture with what shines on them through one hole. */
@@ -66,23 +73,30 @@ export function shineRows(
         (normal[3 * i + 2] as number) * oz
       );
       shine.light[at] = 0;
+      shine.share[at] = 0;
       shine.near[at] = 0;
       if (oz <= 1e-9 || facing <= 0) continue;
       const slope = Math.sqrt(ox * ox + oy * oy) / oz;
       const part = slope * open.perSlope;
-      if (part >= TABLE - 1) continue;
+      // A little beyond what the hole lets through the scene shines too: a place at the brink is blurred as any other.
+      if (part >= BEYOND * TABLE) continue;
+      if (part < TABLE - 1) {
+        const index = part | 0;
+        const seen =
+          (open.values[index] as number) +
+          ((open.values[index + 1] as number) - (open.values[index] as number)) * (part - index);
+        shine.share[at] = (seen * oz * facing * distance * distance) / (r2 * r2);
+      }
       if (look.divider > 0 && shutOut(place, surface.x, distance, look.divider, ox + place.x)) continue;
-      const index = part | 0;
-      const seen =
-        (open.values[index] as number) +
-        ((open.values[index + 1] as number) - (open.values[index] as number)) * (part - index);
-      const share = (seen * oz * facing * distance * distance) / (r2 * r2);
       const [dx, dy, dz] = [-ox / r, -oy / r, -oz / r];
       look.scene.look(dx, dy, dz, hit);
       if (walker !== undefined) passBy(walker, look.seconds, dx, dy, dz, hit);
-      shine.light[at] = hit.luminance * (1 + look.blueness * (hit.blue - 1)) * share;
-      const nearer = distance / hit.distance;
-      if (nearer > FAR) shine.near[at] = Math.min(MOST_NEAR, Math.round(Math.log(1 + nearer) / NEAR_STEP));
+      shine.light[at] = hit.luminance * (1 + look.blueness * (hit.blue - 1));
+      // Along the ray, from the hole to the sheet and to the thing.
+      const nearer = r / hit.distance;
+      if (nearer > LEAST_NEARER) {
+        shine.near[at] = Math.min(MOST_NEAR, Math.round((NEAR_CLASSES * Math.log(1 + nearer)) / NEAR_STEP));
+      }
     }
   }
 }
