@@ -37,8 +37,8 @@ export interface Exposed {
 
 /** Pixels that half a point's light may fill: finer grids cost time and show nothing. */
 const FINEST = 6;
-/** A kernel reaches so many pixels to either side, and near the corners and for near things more. */
-const REACH = FINEST + 4;
+/** A kernel reaches so many pixels past what holds nearly all of its light, and so many at most. */
+const PAST_SPREAD = 4;
 const MOST_REACH = 18;
 /** Even: see {@link gridOf}. */
 const MARGIN = MOST_REACH + 8;
@@ -234,7 +234,7 @@ function placeKernel(
   const subjectDistance = magnification > 1.0001 ? sight.length / (magnification - 1) : null;
   const pupil = { along: radius * sight.cosAxis, across: radius, length: sight.length, subjectDistance };
   const wide = spread(model.aperture.diameter, sight.length, meanWavelength(lines), subjectDistance);
-  const reach = Math.min(MOST_REACH, Math.max(REACH, Math.ceil(wide / pitch) + 4));
+  const reach = Math.min(MOST_REACH, Math.ceil(wide / sight.cosAxis / pitch) + PAST_SPREAD);
   return kernelAt(pupil, sight.projection, lines, pitch, reach, wide < 2.5 * pitch);
 }
 

@@ -28,7 +28,7 @@ export interface Look {
 
 const TABLE = 2048;
 /** So much steeper than the steepest ray that comes through. */
-const BEYOND = 1.3;
+const BEYOND = 2;
 /** Classes of nearness between two that kernels are worked out for; what lies between is mixed from these. */
 export const NEAR_CLASSES = 8;
 /** Kernels are worked out for a blur that is a quarter wider each time. */
