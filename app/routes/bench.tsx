@@ -1,15 +1,18 @@
 import { data } from "react-router";
 import { BenchPage } from "../../features/bench/design/BenchPage.tsx";
 import { cameraRef, getEdited, historyState, rememberCamera } from "../../storage/index.ts";
+import { tags } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
 
 export { anotherCamera as shouldRevalidate } from "../anotherCamera.ts";
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: loaderData ? `${loaderData.camera.name} · Bench · Still Box` : "Bench · Still Box" },
-];
+export const meta: Route.MetaFunction = ({ loaderData }) =>
+  tags(
+    loaderData ? `${loaderData.camera.name} · Bench` : "Bench",
+    "A pinhole camera to scale with the picture it will make: best hole, f-number, view, time, what stands in the way.",
+  );
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   await ready();

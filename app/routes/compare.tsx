@@ -1,11 +1,12 @@
 import { ComparePage } from "../../features/bench/design/ComparePage.tsx";
 import { cameraNames, cameraOrFirst } from "../../storage/index.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/compare";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Compare · Still Box" }];
+export const meta = pageMeta("Compare", "Two pinhole cameras side by side: hole, f-number, view, time, detail.");
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();

@@ -1,11 +1,15 @@
 import { BottlesPage } from "../../features/dark/bottles/BottlesPage.tsx";
 import { readBottles } from "../../features/dark/bottles/bottlesData.ts";
 import { intoTheDark } from "../intoTheDark.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark.bottles";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Bottles · Still Box" }];
+export const meta = pageMeta(
+  "Bottles",
+  "Bottles of developer, stop and fixer: mixed when, how much paper went through, how much is left.",
+);
 
 export async function clientLoader() {
   await intoTheDark();

@@ -1,11 +1,12 @@
 import { PracticePage } from "../../features/dark/practice/PracticePage.tsx";
 import { cameraNames, cameraOrFirst, readSettings } from "../../storage/index.ts";
 import { intoTheDark } from "../intoTheDark.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark.practice";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Practice · Still Box" }];
+export const meta = pageMeta("Practice", "Practise developing on a computed sheet that comes up as a real one does.");
 
 export async function clientLoader() {
   await intoTheDark();

@@ -1,11 +1,12 @@
 import { StripsPage } from "../../features/dark/strips/StripsPage.tsx";
 import { readStrips } from "../../features/dark/strips/stripsData.ts";
 import { intoTheDark } from "../intoTheDark.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark.strips";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Strips · Still Box" }];
+export const meta = pageMeta("Strips", "Test strips: times counted aloud, the paper’s curve read from them.");
 
 export async function clientLoader() {
   await intoTheDark();

@@ -1,11 +1,15 @@
 import { TraysPage } from "../../features/dark/trays/TraysPage.tsx";
 import { readTrays } from "../../features/dark/trays/traysData.ts";
 import { intoTheDark } from "../intoTheDark.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark.trays";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Trays · Still Box" }];
+export const meta = pageMeta(
+  "Trays",
+  "Sheets through the trays: each bath counted, the next sheet said, the lamp that is allowed.",
+);
 
 export async function clientLoader() {
   await intoTheDark();

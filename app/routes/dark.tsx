@@ -1,11 +1,12 @@
 import { LoadPage } from "../../features/dark/load/LoadPage.tsx";
 import { readLoad } from "../../features/dark/load/loadData.ts";
 import { intoTheDark } from "../intoTheDark.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Dark · Still Box" }];
+export const meta = pageMeta("Dark", "Load a pinhole camera by feel in the dark, step by step.");
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await intoTheDark();

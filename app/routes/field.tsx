@@ -2,12 +2,16 @@ import { data } from "react-router";
 import { logShot, readShot } from "../../features/field/count/logShot.ts";
 import { ExposePage } from "../../features/field/expose/ExposePage.tsx";
 import { readField } from "../../features/field/fieldData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/field";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Field · Still Box" }];
+export const meta = pageMeta(
+  "Field",
+  "The exposure time for this camera in this light, counted down, noted, with what the log has taught.",
+);
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();

@@ -1,12 +1,16 @@
 import { redirect } from "react-router";
 import { LabelPage } from "../../features/shelf/label/LabelPage.tsx";
 import { cameraNames } from "../../storage/index.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/label";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "A label · Still Box" }];
+export const meta = pageMeta(
+  "A label",
+  "What the code on a pinhole camera’s label holds: its design, to look at and to keep.",
+);
 
 /** Whoever has the camera goes to it; anybody else sees the design that the label's link carries after its #. */
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {

@@ -5,12 +5,16 @@ import { filterOf } from "../../features/field/log/shotFilter.ts";
 import { openLog } from "../../features/field/log/useShots.ts";
 import { cameraNames } from "../../storage/index.ts";
 import { deliver } from "../../ui/edits/sendAction.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/log";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Log · Still Box" }];
+export const meta = pageMeta(
+  "Log",
+  "Every sheet exposed: how long, in which light, how it came out, and what that says of the next.",
+);
 
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await ready();

@@ -1,8 +1,11 @@
 import { BuildPage } from "../../features/make/BuildPage.tsx";
-import { makeTitle } from "../makeTitle.ts";
+import { makeMeta } from "../pageMeta.ts";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta = makeTitle("Build");
+export const meta = makeMeta(
+  "Build",
+  "How to build this pinhole camera, step by step, with cautions where work can hurt.",
+);
 
 export default BuildPage;

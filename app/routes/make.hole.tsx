@@ -1,8 +1,8 @@
 import { HolePage } from "../../features/make/HolePage.tsx";
-import { makeTitle } from "../makeTitle.ts";
+import { makeMeta } from "../pageMeta.ts";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta = makeTitle("Hole");
+export const meta = makeMeta("Hole", "The hole: with what to make it, how deep, and its size measured from a scan.");
 
 export default HolePage;

@@ -1,8 +1,8 @@
 import { MakePage } from "../../features/make/MakePage.tsx";
-import { makeTitle } from "../makeTitle.ts";
+import { makeMeta } from "../pageMeta.ts";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta = makeTitle("Make");
+export const meta = makeMeta("Make", "Cut sheets at true size: templates, labels, exposure cards, on A4 or Letter.");
 
 export default MakePage;

@@ -1,8 +1,11 @@
 import { KitPage } from "../../features/make/KitPage.tsx";
-import { makeTitle } from "../makeTitle.ts";
+import { makeMeta } from "../pageMeta.ts";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta = makeTitle("Group kit");
+export const meta = makeMeta(
+  "Group kit",
+  "Papers for a group that builds this camera: shopping, packing, instructions, turns in the darkroom.",
+);
 
 export default KitPage;

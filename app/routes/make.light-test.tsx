@@ -1,8 +1,11 @@
 import { LightTestPage } from "../../features/make/LightTestPage.tsx";
-import { makeTitle } from "../makeTitle.ts";
+import { makeMeta } from "../pageMeta.ts";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta = makeTitle("Light test");
+export const meta = makeMeta(
+  "Light test",
+  "Is the camera light-tight? A test by lamp and by sheet, and where it leaks.",
+);
 
 export default LightTestPage;

@@ -5,11 +5,12 @@ import { plates } from "../../catalogue/plates.ts";
 import { tools } from "../../catalogue/tools.ts";
 import { schools } from "../../core/light/hole/index.ts";
 import { MethodPage } from "../../features/method/MethodPage.tsx";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/method";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Method · Still Box" }];
+export const meta = pageMeta("Method", "Where the numbers come from: formulas, tables and sources, each to try.");
 
 /** The reference catalogue, with the source of every row. */
 export function loader() {

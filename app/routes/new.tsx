@@ -1,11 +1,15 @@
 import { data, redirect } from "react-router";
 import { NewCameraPage } from "../../features/shelf/newCamera/NewCameraPage.tsx";
 import { makeCamera } from "../../features/shelf/newCamera/newCameraAction.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/new";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "New camera · Still Box" }];
+export const meta = pageMeta(
+  "New camera",
+  "Measure a box, can or canister with a ruler and see the picture it will make.",
+);
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const made = await makeCamera(await request.json().catch(() => null));

@@ -1,10 +1,14 @@
 import { HangPage } from "../../features/proof/hang/HangPage.tsx";
 import { readHang } from "../../features/proof/hang/hangData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.hang";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Hang · Still Box" }];
+export const meta = pageMeta(
+  "Hang",
+  "Prints for the wall: one sheet, nine, a series or a contact sheet, at true size.",
+);
 
 export function clientLoader() {
   return readHang();

@@ -1,10 +1,11 @@
 import { JudgePage } from "../../features/proof/judge/JudgePage.tsx";
 import { readProof } from "../../features/proof/proofData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.judge";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Judge · Still Box" }];
+export const meta = pageMeta("Judge", "How well a negative was exposed, in stops, and what to give the next.");
 
 export function clientLoader() {
   return readProof();

@@ -1,10 +1,14 @@
 import { PairPage } from "../../features/proof/pair/PairPage.tsx";
 import { readProof } from "../../features/proof/proofData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.pair";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Pair · Still Box" }];
+export const meta = pageMeta(
+  "Pair",
+  "Two pictures of one sheet as one in depth: anaglyph, for both eyes, or as a card.",
+);
 
 export function clientLoader() {
   return readProof();

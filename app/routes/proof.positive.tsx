@@ -1,10 +1,14 @@
 import { PositivePage } from "../../features/proof/positive/PositivePage.tsx";
 import { readProof } from "../../features/proof/proofData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.positive";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Positive · Still Box" }];
+export const meta = pageMeta(
+  "Positive",
+  "The positive: tones, light evened out, what a curved sheet bent made straight.",
+);
 
 export function clientLoader() {
   return readProof();

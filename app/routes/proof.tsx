@@ -1,10 +1,11 @@
 import { readProof } from "../../features/proof/proofData.ts";
 import { ScanPage } from "../../features/proof/scan/ScanPage.tsx";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Scan · Still Box" }];
+export const meta = pageMeta("Scan", "Scan a paper negative, mark its corners, and see it as it was.");
 
 export function clientLoader() {
   return readProof();

@@ -1,11 +1,15 @@
 import { ShelfPage } from "../../features/shelf/ShelfPage.tsx";
 import { readShelf } from "../../features/shelf/shelfData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/shelf";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Shelf · Still Box" }];
+export const meta = pageMeta(
+  "Shelf",
+  "All pinhole cameras on one shelf: what each is, what it holds, what comes next.",
+);
 
 export async function clientLoader() {
   await ready();

@@ -1,11 +1,12 @@
 import { StockPage } from "../../features/field/stock/StockPage.tsx";
 import { readStock } from "../../features/field/stock/stockData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/stock";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Stock · Still Box" }];
+export const meta = pageMeta("Stock", "Paper and film in the drawer: packs, sheets left, media of one’s own.");
 
 export async function clientLoader() {
   await ready();

@@ -1,10 +1,11 @@
 import { PutUpPage } from "../../features/sun/putUp/PutUpPage.tsx";
 import { readSun } from "../../features/sun/sunData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun.put-up";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Put up · Still Box" }];
+export const meta = pageMeta("Put up", "How to put a sun camera up for months and take it down again.");
 
 export function clientLoader() {
   return readSun();

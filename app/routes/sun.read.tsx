@@ -1,10 +1,11 @@
 import { ReadPage } from "../../features/sun/read/ReadPage.tsx";
 import { readSun } from "../../features/sun/sunData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun.read";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Read · Still Box" }];
+export const meta = pageMeta("Read", "Read a finished sun trail: how the camera stood, and a diary of the weather.");
 
 export function clientLoader() {
   return readSun();

@@ -1,10 +1,11 @@
 import { PlanPage } from "../../features/sun/plan/PlanPage.tsx";
 import { readSun } from "../../features/sun/sunData.ts";
+import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun";
 
 export { RouteError as ErrorBoundary } from "../RouteError.tsx";
 
-export const meta: Route.MetaFunction = () => [{ title: "Sun · Still Box" }];
+export const meta = pageMeta("Sun", "Plan a pinhole exposure of weeks or months: the sun’s tracks on the sheet.");
 
 export function clientLoader() {
   return readSun();

@@ -1,14 +1,15 @@
 import { useSyncExternalStore } from "react";
+import { PageHeading } from "../../ui/controls/PageHeading.tsx";
 import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { onRedLight, redLevel } from "../../ui/dark/redLight.ts";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 
 const PAGES = [
-  { to: "/dark", name: "Load" },
-  { to: "/dark/trays", name: "Trays" },
-  { to: "/dark/strips", name: "Strips" },
-  { to: "/dark/bottles", name: "Bottles" },
-  { to: "/dark/practice", name: "Practice" },
+  { to: "/dark", name: "Load", heading: "Load in the dark" },
+  { to: "/dark/trays", name: "Trays", heading: "Sheets through the trays" },
+  { to: "/dark/strips", name: "Strips", heading: "Test strips" },
+  { to: "/dark/bottles", name: "Bottles", heading: "Bottles" },
+  { to: "/dark/practice", name: "Practice", heading: "Practise developing" },
 ] as const;
 
 /** What is made, changed and deleted in Dark, beside sheets on their way. */
@@ -19,6 +20,7 @@ export function DarkPages() {
   const day = useSyncExternalStore(onRedLight, redLevel, () => null) === null;
   return (
     <>
+      <PageHeading pages={PAGES} />
       <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
         <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
       </nav>

@@ -1,8 +1,9 @@
+import { PageHeading } from "../../ui/controls/PageHeading.tsx";
 import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 
 const PAGES = [
-  { to: "/field", name: "Expose" },
+  { to: "/field", name: "Expose", heading: "Expose" },
   { to: "/log", name: "Log" },
   { to: "/stock", name: "Stock" },
 ] as const;
@@ -13,9 +14,12 @@ const OWN = [{ name: "exposures" }, { name: "loads" }, { name: "packs" }, { name
 /** The ways between the Field's pages. */
 export function FieldPages() {
   return (
-    <nav aria-label="Field" className="mb-3 flex gap-x-6 border-line border-b print:hidden">
-      <PageTabs pages={PAGES} className="min-h-[3.3rem] px-1" />
-      <PlaceUndo of={OWN} className="ml-auto" />
-    </nav>
+    <>
+      <PageHeading pages={PAGES} />
+      <nav aria-label="Field" className="mb-3 flex gap-x-6 border-line border-b print:hidden">
+        <PageTabs pages={PAGES} className="min-h-[3.3rem] px-1" />
+        <PlaceUndo of={OWN} className="ml-auto" />
+      </nav>
+    </>
   );
 }

@@ -1,12 +1,13 @@
 import { useSearchParams } from "react-router";
+import { PageHeading } from "../../ui/controls/PageHeading.tsx";
 import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 
 const PAGES = [
-  { to: "/proof", name: "Scan" },
-  { to: "/proof/judge", name: "Judge" },
-  { to: "/proof/positive", name: "Positive" },
-  { to: "/proof/pair", name: "Pair" },
-  { to: "/proof/hang", name: "Hang" },
+  { to: "/proof", name: "Scan", heading: "Scan" },
+  { to: "/proof/judge", name: "Judge", heading: "Judge" },
+  { to: "/proof/positive", name: "Positive", heading: "Positive" },
+  { to: "/proof/pair", name: "Pair", heading: "Pair" },
+  { to: "/proof/hang", name: "Hang", heading: "Hang" },
 ] as const;
 
 /** The ways between the pages of Proof; the negative at hand goes along. */
@@ -15,8 +16,11 @@ export function ProofPages() {
   const negative = search.get("negative");
   const query = negative === null ? "" : `?negative=${encodeURIComponent(negative)}`;
   return (
-    <nav aria-label="Proof" className="mb-4 flex gap-x-6 overflow-x-auto border-line border-b print:hidden">
-      <PageTabs pages={PAGES} query={query} />
-    </nav>
+    <>
+      <PageHeading pages={PAGES} />
+      <nav aria-label="Proof" className="mb-4 flex gap-x-6 overflow-x-auto border-line border-b print:hidden">
+        <PageTabs pages={PAGES} query={query} />
+      </nav>
+    </>
   );
 }

@@ -1,11 +1,12 @@
 import { cx } from "../../ui/controls/cx.ts";
+import { PageHeading } from "../../ui/controls/PageHeading.tsx";
 import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import type { Sun } from "./useSun.ts";
 
 const PAGES = [
-  { to: "/sun", name: "Plan" },
-  { to: "/sun/put-up", name: "Put up" },
-  { to: "/sun/read", name: "Read" },
+  { to: "/sun", name: "Plan", heading: "Plan a sun trail" },
+  { to: "/sun/put-up", name: "Put up", heading: "Put up and take down" },
+  { to: "/sun/read", name: "Read", heading: "Read a sun trail" },
 ] as const;
 
 /** The ways between the pages of Sun, and the months-long exposures there are: one is at hand. */
@@ -14,6 +15,7 @@ export function SunPages({ sun, onNew }: { readonly sun: Sun; readonly onNew?: (
   const query = trail === null ? "" : `?trail=${encodeURIComponent(trail.id)}`;
   return (
     <div className="mb-3 flex flex-wrap items-end justify-between gap-x-6 border-line border-b print:hidden">
+      {trail !== null && <PageHeading pages={PAGES} />}
       <nav aria-label="Sun" className="flex gap-x-6">
         <PageTabs pages={PAGES} query={query} />
       </nav>

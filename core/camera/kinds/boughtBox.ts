@@ -6,6 +6,7 @@ export const boughtBox: KindOf<"bought-box"> = {
   id: "bought-box",
   name: "Bought box, hole in place",
   sentence: "A plain box with a ready hole and a magnet shutter: type what its maker or your loupe says.",
+  family: "a box",
   source: "common practice",
   shape: "box",
   mount: "on the back",

@@ -6,6 +6,7 @@ export const canister: KindOf<"canister"> = {
   id: "canister",
   name: "Film canister",
   sentence: "A small square sheet curled inside, hole a little below the middle. One shot each, so make nine.",
+  family: "something small",
   source: "common practice",
   shape: "cylinder",
   mount: "round the wall",

@@ -6,6 +6,7 @@ export const curledCan: KindOf<"curled-can"> = {
   id: "curled-can",
   name: "Can, sheet curled round",
   sentence: "The sheet runs round the wall and leaves a gap for the hole. A very wide view with bent lines.",
+  family: "a can or tin",
   source: "common practice",
   shape: "cylinder",
   mount: "round the wall",

@@ -6,6 +6,7 @@ export const curvedBox: KindOf<"curved-box"> = {
   id: "curved-box",
   name: "Box, sheet bowed",
   sentence: "The sheet is bowed towards the hole: even light to the ends, lines that bend.",
+  family: "a box",
   source: "common practice",
   shape: "box",
   mount: "bowed",

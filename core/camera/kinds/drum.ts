@@ -6,6 +6,7 @@ export const drum: KindOf<"drum"> = {
   id: "drum",
   name: "Drum with chambers",
   sentence: "Tiers of chambers turned before one hole each: eight sheets carried without holders.",
+  family: "several at once",
   source: "common practice",
   shape: "drum",
   mount: "bowed",

@@ -6,6 +6,7 @@ export const farWallTin: KindOf<"far-wall-tin"> = {
   id: "far-wall-tin",
   name: "Round tin, sheet across the back",
   sentence: "The sheet lies on the far half of the wall only. A calmer view, lines bend a little.",
+  family: "a can or tin",
   source: "common practice",
   shape: "cylinder",
   mount: "on the far wall",

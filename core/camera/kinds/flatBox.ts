@@ -6,6 +6,7 @@ export const flatBox: KindOf<"flat-box"> = {
   id: "flat-box",
   name: "Flat box",
   sentence: "Hole in the middle of one side, sheet flat on the side opposite. Straight lines stay straight.",
+  family: "a box",
   source: "common practice",
   shape: "box",
   mount: "on the back",

@@ -6,6 +6,7 @@ export const foldedBox: KindOf<"folded-box"> = {
   id: "folded-box",
   name: "Two folded boxes",
   sentence: "Folded from two squares of black card, one slid into the other: the distance can be set.",
+  family: "folded from card",
   source: "common practice",
   shape: "folded",
   mount: "on the back",

@@ -73,12 +73,24 @@ export interface Seen {
   readonly pastHalf: boolean;
 }
 
+/** What people have in their hand when they begin, in the order they are asked. */
+export const FAMILIES = [
+  "a box",
+  "a can or tin",
+  "something small",
+  "film on a roll",
+  "several at once",
+  "folded from card",
+] as const;
+
 /** All that is particular to one kind of camera. */
 export interface Kind {
   readonly id: string;
   /** For the maker who chooses. */
   readonly name: string;
   readonly sentence: string;
+  /** With which others it is offered. */
+  readonly family: (typeof FAMILIES)[number];
   readonly source: string;
   readonly shape: ShapeName;
   readonly mount: MountName;

@@ -6,6 +6,7 @@ export const lidCan: KindOf<"lid-can"> = {
   id: "lid-can",
   name: "Can, hole in the lid",
   sentence: "The sheet lies flat on the bottom and looks at the lid. A long, calm view from a tall can or map tube.",
+  family: "a can or tin",
   source: "common practice",
   shape: "cylinder",
   mount: "on the back",

@@ -11,6 +11,7 @@ export const matchbox: KindOf<"matchbox"> = {
   name: "Matchbox with roll film",
   sentence:
     "Film runs from cartridge to cartridge through a matchbox, behind a window in its tray. Small, wide and quick.",
+  family: "film on a roll",
   source: "common practice",
   shape: "box",
   mount: "on the back",

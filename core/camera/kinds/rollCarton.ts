@@ -7,6 +7,7 @@ export const rollCarton: KindOf<"roll-carton"> = {
   id: "roll-carton",
   name: "Roll-film carton",
   sentence: "A small carton; film is pulled across a mask from one spool to another, a counted number of turns.",
+  family: "film on a roll",
   source: "common practice",
   shape: "box",
   mount: "on the back",

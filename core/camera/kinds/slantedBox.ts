@@ -6,6 +6,7 @@ export const slantedBox: KindOf<"slanted-box"> = {
   id: "slanted-box",
   name: "Box, sheet leaning",
   sentence: "The sheet leans from wall to wall and stretches the picture, on purpose.",
+  family: "a box",
   source: "common practice",
   shape: "box",
   mount: "leaning",

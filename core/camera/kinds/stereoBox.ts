@@ -6,6 +6,7 @@ export const stereoBox: KindOf<"stereo-box"> = {
   id: "stereo-box",
   name: "Box with two holes",
   sentence: "Two holes side by side, two pictures on one sheet, for both eyes.",
+  family: "a box",
   source: "common practice",
   shape: "box",
   mount: "on the back",

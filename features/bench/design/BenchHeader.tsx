@@ -30,6 +30,7 @@ export function BenchHeader({
   return (
     <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
       <div className="min-w-0 grow basis-56">
+        <h1 className="sr-only">{camera.name}</h1>
         <p className="stamp">{kindRecord(cameraKind(camera)).name}</p>
         <input
           aria-label="Name of the camera"

@@ -26,8 +26,8 @@ import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useUnit } from "../../../ui/format/UnitContext.ts";
 import type { SetField } from "../design/edit.ts";
 import { FigureEntry } from "../measures/FigureEntry.tsx";
+import { PictureInDrawing } from "../picture/PictureInDrawing.tsx";
 import { usePictureWish, useShowLines } from "../picture/PictureOfDesign.tsx";
-import { SheetPictures } from "../picture/SheetPictures.tsx";
 import { DrawingHandle } from "./DrawingHandle.tsx";
 import { useView } from "./useView.ts";
 
@@ -124,7 +124,7 @@ export function Drawing({
           control.view.zoom > 1 && !(isSmall && part !== "all") ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
       >
-        <SheetPictures camera={camera} layout={layout} />
+        <PictureInDrawing camera={camera} layout={layout} />
         <SvgScene
           scene={scene}
           haloed

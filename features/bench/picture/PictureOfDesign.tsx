@@ -2,8 +2,8 @@ import { createContext, type ReactNode, useCallback, useContext, useMemo, useSta
 import { type ScenePicture, scenes } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { responseOf, type SheetResponse, sheetTime } from "../../../core/light/exposure/index.ts";
+import { type PreviewState, usePreview } from "../../../ui/drawing/usePreview.ts";
 import type { Reading } from "../readings/reading.ts";
-import { type PreviewState, usePreview } from "./usePreview.ts";
 
 /** Id of the scene that is the maker's own photograph. */
 export const OWN = "own";

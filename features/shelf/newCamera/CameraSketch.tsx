@@ -7,10 +7,14 @@ import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/controls/cx.ts";
 import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
+import { SheetPictures } from "../../../ui/drawing/SheetPictures.tsx";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
+import { usePreview } from "../../../ui/drawing/usePreview.ts";
 import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
 
 const SIZE = { width: 640, height: 460 };
+/** Pixels on the picture's longer side: as large as it is shown. */
+const FINE = 560;
 
 /** What the container becomes, drawn to scale while one types; pale while an entry can't be used. */
 export function CameraSketch({ camera, stale }: { readonly camera: Camera | null; readonly stale: boolean }) {
@@ -27,12 +31,44 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
       result: solve(solveRequest(camera, medium)),
     };
   }, [camera, unit]);
+  const request = useMemo(
+    () =>
+      camera === null || drawn === null
+        ? null
+        : {
+            camera,
+            medium: drawn.medium,
+            scene: "allotment",
+            seconds: sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium),
+            stops: 0,
+            walking: false,
+            flashes: 0,
+          },
+    [camera, drawn],
+  );
+  const { picture, progress } = usePreview(request, FINE);
   return (
-    <div className="lg:sticky lg:top-4 lg:self-start">
+    <div>
       <figure className={cx("sheet", stale && "opacity-60")}>
-        <div className="aspect-[64/46]">
-          {drawn && (
-            <SvgScene scene={drawn.drawing.scene} pixel={drawn.drawing.layout.pixel} title="The camera to scale" />
+        <div className="relative aspect-[64/46]">
+          {drawn && camera && (
+            <>
+              <SheetPictures
+                camera={camera}
+                layout={drawn.drawing.layout}
+                picture={picture}
+                state={progress === null && picture ? "fine" : "coarse"}
+                sheetWords="The sheet it will make, as it lies, seen from its back"
+                printWords="The picture it will make"
+                caption="Bean rows and scarecrow, full sun"
+              />
+              <SvgScene
+                scene={drawn.drawing.scene}
+                pixel={drawn.drawing.layout.pixel}
+                title="The camera to scale"
+                haloed
+              />
+            </>
           )}
         </div>
         <figcaption className="border-line border-t px-4 py-2">

@@ -14,7 +14,6 @@ import { changesBetween } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { cx } from "../../../ui/controls/cx.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
@@ -22,6 +21,7 @@ import { UnitSwitch } from "../../../ui/controls/UnitSwitch.tsx";
 import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
 import { LabelLink } from "../label/LabelLink.tsx";
 import { CameraSketch } from "./CameraSketch.tsx";
+import { KindChooser } from "./KindChooser.tsx";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import {
   entriesOf,
@@ -111,12 +111,18 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
       <Form
         method="post"
         noValidate
-        className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,27rem)_minmax(0,1fr)]"
+        className="grid gap-x-8 gap-y-6 lg:grid-cols-[20.5rem_20rem_minmax(0,1fr)]"
         onSubmit={handleSubmit((values) =>
           submit(JSON.stringify(values), { method: "post", encType: "application/json" }),
         )}
       >
-        <div className="grid content-start gap-6">
+        <div className="grid content-start gap-4">
+          <Panel title="What have you got?">
+            <KindChooser value={typed.kind} onChoose={chooseKind} />
+            <p className="mt-1.5 min-h-10 text-[0.87rem] text-quiet leading-snug" aria-live="polite">
+              {sentence}
+            </p>
+          </Panel>
           <Panel title="What it is for">
             <Answers
               label="What it is for"
@@ -132,29 +138,9 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               onChoose={(id) => setValue("mount", id, { shouldDirty: true })}
             />
           </Panel>
+        </div>
+        <div className="grid content-start gap-5">
           <Panel title="Container" aside={<UnitSwitch />}>
-            <Radios
-              label="Kind of camera"
-              value={typed.kind}
-              className="grid gap-px bg-line sm:grid-cols-2 sm:[&>:last-child:nth-child(odd)]:col-span-2"
-              onChoose={chooseKind}
-            >
-              {kinds.map(({ id, name }) => (
-                <Radio
-                  key={id}
-                  id={id}
-                  className={cx(
-                    "min-h-8 bg-board px-2 py-1 text-[0.93rem]",
-                    typed.kind === id && "bg-kraft-pale font-semibold",
-                  )}
-                >
-                  {name}
-                </Radio>
-              ))}
-            </Radios>
-            <p className="mt-1.5 mb-4 min-h-10 text-[0.87rem] text-quiet leading-snug" aria-live="polite">
-              {sentence}
-            </p>
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <div className="col-span-2">
                 <TextEntry
@@ -239,6 +225,9 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               </div>
             </Panel>
           )}
+        </div>
+        <div className="grid content-start gap-4 lg:sticky lg:top-4 lg:self-start">
+          <CameraSketch camera={lastGood} stale={read.camera === null} />
           <div className="flex gap-3">
             <button type="submit" className={buttonClass("action")} disabled={sending}>
               {sending ? "Putting it there …" : "Put it on the Bench"}
@@ -248,7 +237,6 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
             </Link>
           </div>
         </div>
-        <CameraSketch camera={lastGood} stale={read.camera === null} />
       </Form>
     </main>
   );

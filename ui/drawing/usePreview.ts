@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
-import type { DevelopedPreview, PreviewRequest } from "../../../core/bench/preview/index.ts";
-import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
+import type { DevelopedPreview, PreviewRequest } from "../../core/bench/preview/index.ts";
+import { runPreview } from "../../workers/jobs/preview/preview.client.ts";
 
 const COARSE = 320;
 /** The hand counts as still when nothing has changed for this long, ms. */

@@ -1,0 +1,24 @@
+import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { formatTime } from "../../../core/basis/units/index.ts";
+import type { BenchLayout } from "../../../core/bench/benchDrawing/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { SheetPictures } from "../../../ui/drawing/SheetPictures.tsx";
+import { usePictureInHand } from "./PictureOfDesign.tsx";
+
+/** The picture of the design that is on the Bench, in its drawing. */
+export function PictureInDrawing({ camera, layout }: { readonly camera: Camera; readonly layout: BenchLayout }) {
+  const { picture, progress, scene, seconds, response, isFaulty } = usePictureInHand();
+  const said = RESPONSE_WORDS[response];
+  const sceneName = scene?.name ?? "Your own picture";
+  return (
+    <SheetPictures
+      camera={camera}
+      layout={layout}
+      picture={picture}
+      state={isFaulty ? "none" : progress === null && picture ? "fine" : "coarse"}
+      sheetWords={`The ${said.noun} of “${sceneName}”, developed, seen from its back`}
+      printWords={`${said.upright} of “${sceneName}” through ${camera.name}`}
+      caption={response === "printing-out" ? sceneName : `${sceneName}, ${formatTime(seconds)}`}
+    />
+  );
+}

@@ -1,0 +1,12 @@
+import { useLocation } from "react-router";
+
+/** The main heading of a page whose tabs say on the screen where one is: for those who hear the page. */
+export function PageHeading({
+  pages,
+}: {
+  readonly pages: readonly { readonly to: string; readonly heading?: string }[];
+}) {
+  const { pathname } = useLocation();
+  const heading = pages.find(({ to }) => to === pathname)?.heading;
+  return heading === undefined ? null : <h1 className="sr-only">{heading}</h1>;
+}
