@@ -51,6 +51,19 @@ async function notRed(maker: Maker): Promise<string[]> {
   return pixels === 0 ? dark : [`${pixels} pixels with green or blue in the red light`];
 }
 
+/** What of a page's name is missing: one main heading, a title and a description of its own; in words. */
+async function unnamed(maker: Maker): Promise<string[]> {
+  return maker.page.evaluate(() => {
+    const headings = document.querySelectorAll("h1").length;
+    const description = document.querySelector<HTMLMetaElement>("meta[name=description]")?.content ?? "";
+    return [
+      ...(headings === 1 ? [] : [`${headings} main headings`]),
+      ...(/^.{5,}Still Box$/.test(document.title) ? [] : [`titled “${document.title}”`]),
+      ...(description.length > 40 ? [] : ["no description"]),
+    ];
+  });
+}
+
 // One walk for all: what takes time is to open every screen.
 test("no screen runs over the side, none has a barrier that a machine can find (axe-core, WCAG 2.2 AA), all are red in the red light", async () => {
   const maker = await at("/");
@@ -64,6 +77,7 @@ test("no screen runs over the side, none has a barrier that a machine can find (
     await maker.quiet();
     await maker.page.evaluate(axe);
     const here = [
+      ...(await unnamed(maker)),
       ...(await overAt(maker, 1920, 1080)),
       ...(await overAt(maker, 1024, 768)),
       ...(await notRed(maker)),

@@ -12,6 +12,7 @@ import {
   type Wish,
   withLayout,
 } from "../../../core/bench/finder/index.ts";
+import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import { type Camera, holeMount } from "../../../core/camera/container/index.ts";
 import { contrastOf } from "../../../core/camera/holeToMake/index.ts";
 import { correctedTime } from "../../../core/light/exposure/index.ts";
@@ -20,6 +21,7 @@ import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Slider } from "../../../ui/controls/Slider.tsx";
+import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
@@ -27,6 +29,7 @@ import { finderClient } from "../../../workers/jobs/finder/finder.client.ts";
 import type { EditDesign } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 import { CompareLayouts } from "./CompareLayouts.tsx";
+import { useLayoutPictures } from "./useLayoutPictures.ts";
 
 const WISHES: readonly {
   readonly id: keyof Wish;
@@ -42,6 +45,7 @@ const WISHES: readonly {
   { id: "cheap", low: "paper: no matter", high: "cheap in paper", least: 0 },
 ];
 const FIRST: Wish = { wide: 0.4, sharp: 0.6, fast: 0.2, even: 0.5, whole: 0.7, cheap: 0.1 };
+const NONE: readonly Found[] = [];
 const ROWS_SHOWN = 10;
 const MOST_COMPARED = 4;
 
@@ -94,7 +98,9 @@ export const FinderPanel = memo(function FinderPanel({
     });
     return () => stop.abort();
   }, [seen, inside, medium, contrast, ideal, asked]);
-  const chosen = (answer?.found ?? []).filter((found) => compared.includes(keyOf(found)));
+  const listed = answer?.found ?? NONE;
+  const pictures = useLayoutPictures(camera, medium, ideal, listed, keyOf);
+  const chosen = listed.filter((found) => compared.includes(keyOf(found)));
   const use = (found: Found): void =>
     onEdit(`${found.layout.format.name}, ${layoutWords(found.layout)}`, (now) => withLayout(now, found.layout));
   return (
@@ -146,10 +152,13 @@ export const FinderPanel = memo(function FinderPanel({
                 <li
                   key={key}
                   data-found
-                  className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center gap-3 border-line border-b py-2"
+                  className="grid grid-cols-[4rem_minmax(0,1fr)_auto] items-center sm:grid-cols-[4rem_6rem_minmax(0,1fr)_auto] gap-3 border-line border-b py-2"
                 >
                   <div className="size-16" aria-hidden="true">
                     <Sketch layout={found.layout} />
+                  </div>
+                  <div className="hidden h-[4.5rem] w-24 items-center justify-center sm:flex" data-found-picture>
+                    <Picture picture={pictures.get(key)} label={`The picture of ${found.layout.format.name}`} />
                   </div>
                   <div className="min-w-0">
                     <p>
@@ -182,6 +191,18 @@ export const FinderPanel = memo(function FinderPanel({
     </Panel>
   );
 });
+
+/** The picture a layout would make, as large as goes into its place. */
+function Picture({ picture, label }: { readonly picture: DevelopedPreview | undefined; readonly label: string }) {
+  if (picture === undefined) return null;
+  const [width, height] = [picture.width, picture.rows.to];
+  const scale = Math.min(96 / width, 72 / height);
+  return (
+    <div style={{ width: width * scale, height: height * scale }}>
+      <PreviewCanvas picture={picture} side="positive" fills label={label} />
+    </div>
+  );
+}
 
 /** A layout from above; drawn anew only when the finder has found anew. */
 const Sketch = memo(function Sketch({ layout }: { readonly layout: Layout }) {

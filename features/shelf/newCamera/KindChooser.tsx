@@ -9,9 +9,9 @@ import { startForm } from "./newCameraForm.ts";
 import { readNewCamera } from "./readNewCamera.ts";
 
 /** One scale for all kinds, mm a pixel: a drum stands beside a canister as it does on a table. */
-const SCALE = 4.2;
+const SCALE = 5.6;
 /** Radius of the mark for the hole, mm. */
-const DOT = 5;
+const DOT = 6;
 
 /** A usual one of each kind as it stands on a shelf; worked out when the page is first opened. */
 let usual: ReadonlyMap<CameraKind, Scene> | null = null;

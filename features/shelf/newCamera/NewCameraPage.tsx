@@ -123,6 +123,8 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               {sentence}
             </p>
           </Panel>
+        </div>
+        <div className="grid content-start gap-5">
           <Panel title="What it is for">
             <Answers
               label="What it is for"
@@ -138,8 +140,6 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               onChoose={(id) => setValue("mount", id, { shouldDirty: true })}
             />
           </Panel>
-        </div>
-        <div className="grid content-start gap-5">
           <Panel title="Container" aside={<UnitSwitch />}>
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <div className="col-span-2">
