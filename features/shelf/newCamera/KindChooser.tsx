@@ -46,20 +46,24 @@ export const KindChooser = memo(function KindChooser({
         kinds
           .filter((kind) => kind.family === family)
           .map(({ id, name }, index) => (
-            <div key={id} className="flex min-w-0 flex-col" data-kind={id}>
+            <div key={id} className="relative flex min-w-0 flex-col" data-kind={id}>
               <span className={cx("stamp text-[0.72rem] leading-4", index > 0 && "invisible")}>{family}</span>
               <Radio
                 id={id}
                 className={cx(
-                  "relative grow flex-col border p-1 text-center text-[0.8rem] leading-tight [&>button]:absolute [&>button]:top-1 [&>button]:left-1 [&>label]:w-full",
+                  "relative grow flex-col border p-1 text-center text-[0.8rem] leading-tight [&>button]:absolute [&>button]:top-1 [&>button]:left-1 [&>label]:w-full [&>label]:pt-[4.2rem]",
                   value === id ? "border-ink bg-kraft-pale font-semibold" : "border-line bg-card",
                 )}
               >
-                <span className="flex h-[3.9rem] items-end justify-center" aria-hidden="true">
-                  <Outline scene={scenes.get(id)} />
-                </span>
-                <span className="mt-1 block">{name}</span>
+                {name}
               </Radio>
+              {/* Under it lies the name's own label: a press on the outline is a press on that. */}
+              <span
+                className="pointer-events-none absolute inset-x-0 top-5 flex h-[3.9rem] items-end justify-center"
+                aria-hidden="true"
+              >
+                <Outline scene={scenes.get(id)} />
+              </span>
             </div>
           )),
       )}
