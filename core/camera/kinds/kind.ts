@@ -74,7 +74,7 @@ export interface Seen {
 }
 
 /** What people have in their hand when they begin, in the order they are asked. */
-export const FAMILIES = [
+export const KIND_FAMILIES = [
   "a box",
   "a can or tin",
   "something small",
@@ -90,7 +90,7 @@ export interface Kind {
   readonly name: string;
   readonly sentence: string;
   /** With which others it is offered. */
-  readonly family: (typeof FAMILIES)[number];
+  readonly family: (typeof KIND_FAMILIES)[number];
   readonly source: string;
   readonly shape: ShapeName;
   readonly mount: MountName;

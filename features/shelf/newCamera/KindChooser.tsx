@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Scene } from "../../../core/basis/drawing/index.ts";
 import { silhouette } from "../../../core/bench/shelfDrawing/index.ts";
-import { type CameraKind, FAMILIES, kinds } from "../../../core/camera/kinds/index.ts";
+import { type CameraKind, KIND_FAMILIES, kinds } from "../../../core/camera/kinds/index.ts";
 import { cx } from "../../../ui/controls/cx.ts";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
@@ -42,7 +42,7 @@ export const KindChooser = memo(function KindChooser({
       className="grid grid-cols-3 gap-1 sm:max-lg:grid-cols-5"
       onChoose={onChoose}
     >
-      {FAMILIES.map((family) =>
+      {KIND_FAMILIES.map((family) =>
         kinds
           .filter((kind) => kind.family === family)
           .map(({ id, name }, index) => (

@@ -2,6 +2,7 @@ import type { Point } from "../../../basis/drawing/index.ts";
 import { foldedSizes } from "../../../camera/shapes/index.ts";
 import { testCamera } from "../../../testing/cameras.ts";
 import { cutOrderFor } from "../../../testing/cutOrders.ts";
+import { cutParts } from "../index.ts";
 import { creases, foldedParts } from "./foldedParts.ts";
 
 const OUTER = { shape: "folded", sheet: 330, paper: 0.25, clearance: 0.5, overlap: 10, wall: 0.5 } as const;
@@ -70,4 +71,21 @@ describe("a box folded from a square", () => {
       foldedParts(cutOrderFor({ ...testCamera("folded-box"), container: OUTER })).map(({ width }) => width),
     ).toEqual([330, foldedSizes(OUTER).innerSheet]);
   });
+});
+
+test.each([
+  ["folded-box", true],
+  ["roll-carton", false],
+  ["matchbox", false],
+  ["flat-box", false],
+] as const)("film of a %s is cut in the dark against a gauge of its length: %p", (kind, wanted) => {
+  const camera = testCamera(kind);
+  const [chamber] = camera.chambers;
+  const film = kind === "folded-box" ? { ...chamber.film, format: "film-6x9", width: 84, height: 56 } : chamber.film;
+  const order = cutOrderFor({ ...camera, chambers: [{ ...chamber, film }] });
+  expect(order.plan.piece.isOffRoll).toBe(wanted);
+  expect(order.plan.loading.steps.includes("gauge")).toBe(wanted);
+  const gauge = cutParts(order).find(({ id }) => id === "gauge");
+  // As long as the film and its stop, wider than the film to hold it by.
+  expect(gauge === undefined ? null : [gauge.width, gauge.height > film.height]).toEqual(wanted ? [90, true] : null);
 });
