@@ -52,7 +52,7 @@ export function Ruler({
         </NavLink>
         <nav
           aria-label="Places"
-          className="flex min-w-0 grow items-stretch max-sm:order-last max-sm:h-[2.75rem] max-sm:basis-full max-sm:border-line max-sm:border-t sm:h-12 sm:overflow-x-auto"
+          className="flex min-w-0 grow items-stretch max-sm:order-last max-sm:min-h-[2.75rem] max-sm:basis-full max-sm:border-line max-sm:border-t sm:min-h-12 sm:overflow-x-auto"
         >
           {places(current).map(({ name, to, is }) => {
             const here = is.test(pathname);

@@ -7,12 +7,8 @@ const PHONE = { width: 390, height: 844 };
 const TIN = "/cameras/thistle-biscuit-tin";
 const SHOTS = [
   ["shelf", "/", DESK],
-  ["bench-biscuit-tin", TIN, DESK],
-  [
-    "bench-preview",
-    `${TIN}?part=picture`,
-    { ...DESK, to: "[data-large-picture]", until: '[data-large-picture="fine"] [data-preview-width="1600"]' },
-  ],
+  ["bench-biscuit-tin", TIN, { ...DESK, until: '[data-preview="fine"]' }],
+  ["new-camera", "/new", { ...DESK, until: '[data-preview="fine"]' }],
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
   ["field-phone", "/field", PHONE],
