@@ -2,6 +2,7 @@ export { contactPrint, processFilm } from "./density/contactPrint.ts";
 export { curveFromStrip, type MeasuredCurve, type StripStep, type StripTrouble } from "./density/curveFromStrip.ts";
 export { densityHistogram, type Histogram, histogramOf } from "./density/histogram.ts";
 export { printedExposures } from "./density/printedExposures.ts";
+export { type StepWedge, stepWedge, type WedgeStep } from "./density/stepWedge.ts";
 export { type Tone, toneFor, toneTable } from "./density/tone.ts";
 export { type FaultCode, type FaultPlace, type FoundFault, negativeFaults } from "./judge/faults/index.ts";
 export { BOUND_SHARE } from "./judge/judgeLight.ts";

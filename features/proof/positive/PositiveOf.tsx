@@ -104,7 +104,13 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
       </div>
       <div className="grid content-start gap-5">
         {drawn !== null && first !== undefined && (
-          <TonePanel drawn={drawn} tone={first} onTone={setTone} onFound={() => set({ tone: {} })} />
+          <TonePanel
+            drawn={drawn}
+            medium={settings.medium}
+            tone={first}
+            onTone={setTone}
+            onFound={() => set({ tone: {} })}
+          />
         )}
         <ShapePanel negative={negative} grid={grid} onGrid={setGrid} loupe={loupe} onLoupe={setLoupe} onSet={set} />
         <FinishPanel negative={negative} drawn={drawn} tool={tool} onTool={setTool} onFinish={setFinish} onSet={set} />

@@ -1,49 +1,51 @@
 import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, useMemo, useRef } from "react";
-import type { Tone } from "../../../core/negative/index.ts";
+import { type KeyboardEvent, type RefObject, useMemo, useRef } from "react";
+import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
+import { formatStops } from "../../../core/basis/units/index.ts";
+import { densityCurve, midExposure } from "../../../core/light/exposure/index.ts";
+import { type NegativeMedium, type StepWedge, stepWedge, type Tone } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { Chart, type ChartScale } from "../../../ui/drawing/Chart.tsx";
-import { axis, lineOf } from "../../../ui/drawing/chartStyle.ts";
-import { useInk } from "../../../ui/drawing/useInk.ts";
 import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { movedTone, type ToneEnd } from "./movedTone.ts";
 
-const NAMES: Readonly<Record<ToneEnd, string>> = { low: "Black", middle: "Middle", high: "White" };
-/** One press of an arrow key, log₁₀ H; with Shift ten times as far. */
-const STEP = 0.01;
+/** What each peg says: the exposure that comes out so on the positive. */
+const PEGS: Readonly<Record<ToneEnd, { readonly name: string; readonly words: string }>> = {
+  low: { name: "Black", words: "as black as it prints" },
+  middle: { name: "Middle", words: "middle" },
+  high: { name: "White", words: "paper white" },
+};
+const ENDS = ["low", "middle", "high"] as const;
+/** A third of a stop, log₁₀ H: what a hand moves by; a key moves by a tenth of it, with Shift by all of it. */
+const THIRD = 0.1;
+/** Air beyond the outermost peg, log₁₀ H. */
+const AIR = 0.08;
+/** Height of the bars over the wedge, pixels. */
+const BARS = 46;
 
-/** Black, middle and white on the spread of the sheet's exposures: taken hold of, the picture follows. */
+/** The positive's tones on a step wedge of this very paper: where black, middle and white fall is pegged there. */
 export function TonePanel({
   drawn,
+  medium,
   tone,
   onTone,
   onFound,
 }: {
   readonly drawn: DrawReport;
+  readonly medium: NegativeMedium;
   readonly tone: Tone;
   readonly onTone: (tone: Tone, stroke: string) => void;
   readonly onFound: () => void;
 }) {
-  const inks = useInk();
   const [histogram] = drawn.histograms;
-  const option = useMemo(() => {
-    if (histogram === undefined) return {};
-    const { least, most, shares } = histogram;
-    const step = (most - least) / shares.length;
-    const greatest = Math.max(...shares, 1e-6);
-    const bars = shares.map((share, i) => [least + (i + 0.5) * step, Math.sqrt(share / greatest)] as const);
-    const room = Math.max(0.15, 0.08 * (most - least));
-    return {
-      grid: { left: 8, right: 8, top: 10, bottom: 34 },
-      xAxis: axis(inks, "log exposure", { min: least - room, max: most + room, axisLabel: { show: false } }),
-      yAxis: axis(inks, "", { min: 0, max: 1.05, show: false }),
-      series: [lineOf("how much of the sheet", bars, inks.quiet, { step: "middle", areaStyle: { color: inks.line } })],
-    };
-  }, [histogram, inks]);
+  const wedge = useMemo(() => (histogram === undefined ? null : stepWedge(medium, histogram)), [histogram, medium]);
+  const strip = useRef<HTMLDivElement>(null);
   const middle = tone.low + (tone.high - tone.low) * 0.5 ** (1 / tone.gamma);
   const places: Readonly<Record<ToneEnd, number>> = { low: tone.low, middle, high: tone.high };
-  const move = (end: ToneEnd, to: number, stroke: string): void => onTone(movedTone(tone, end, to), stroke);
+  if (wedge === null) return null;
+  const from = Math.min(wedge.from, tone.low) - AIR;
+  const to = Math.max(wedge.to, tone.high) + AIR;
+  const share = (log: number): number => (log - from) / (to - from);
   return (
     <Panel
       title="Tones"
@@ -53,73 +55,147 @@ export function TonePanel({
         </Button>
       }
     >
-      <Chart option={option} label="How much of the sheet had how much light" className="h-36 w-full">
-        {(scale) =>
-          (["low", "middle", "high"] as const).map((end) => (
-            <ToneHandle
-              key={end}
-              end={end}
-              at={places[end]}
-              scale={scale}
-              onMove={(to, stroke) => move(end, to, stroke)}
-            />
-          ))
-        }
-      </Chart>
+      <div ref={strip} className="relative" style={{ height: BARS + 34 + 44 }} data-wedge>
+        <Wedge wedge={wedge} medium={medium} share={share} />
+        {ENDS.map((end) => (
+          <Peg
+            key={end}
+            end={end}
+            at={places[end]}
+            medium={medium}
+            share={share}
+            span={to - from}
+            strip={strip}
+            onMove={(log, stroke) => onTone(movedTone(tone, end, log), stroke)}
+          />
+        ))}
+      </div>
+      <p className="text-[0.83rem] text-quiet">
+        Eleven densities of this paper, and over each how much of the sheet has it. Pegs move by thirds of a stop.
+      </p>
     </Panel>
   );
 }
 
-function ToneHandle({
+/** The paper's eleven densities side by side, each with its bar: how much of the sheet has it. */
+function Wedge({
+  wedge,
+  medium,
+  share,
+}: {
+  readonly wedge: StepWedge;
+  readonly medium: NegativeMedium;
+  readonly share: (log: number) => number;
+}) {
+  const { from, to, steps } = wedge;
+  const wide = (share(to) - share(from)) / steps.length;
+  const greatest = Math.max(...steps.map((step) => step.share), 1e-6);
+  return steps.map(({ log, density, share: part }, i) => {
+    const grey = Math.round(255 * toSrgb(10 ** (medium.least - density)));
+    const left = `${100 * (share(log) - wide / 2)}%`;
+    return (
+      <div key={log} aria-hidden="true">
+        <span
+          className="absolute bg-kraft"
+          style={{
+            left: `calc(${left} + 2px)`,
+            width: `calc(${100 * wide}% - 4px)`,
+            bottom: 34 + 44,
+            height: Math.round(BARS * Math.sqrt(part / greatest)),
+          }}
+        />
+        <span
+          className="absolute border-ink border-y first:border-l"
+          style={{
+            left,
+            width: `${100 * wide}%`,
+            top: BARS,
+            height: 34,
+            background: `rgb(${grey} ${grey} ${grey})`,
+          }}
+        />
+        {i % 2 === 0 && (
+          <span
+            className="absolute text-center text-[0.72rem] text-quiet tabular-nums"
+            style={{ left, width: `${100 * wide}%`, top: BARS - 16, mixBlendMode: "normal" }}
+          >
+            {density.toFixed(1)}
+          </span>
+        )}
+      </div>
+    );
+  });
+}
+
+/** One peg under the wedge; it reaches up through the bars. */
+function Peg({
   end,
   at,
-  scale,
+  medium,
+  share,
+  span,
+  strip,
   onMove,
 }: {
   readonly end: ToneEnd;
   readonly at: number;
-  readonly scale: ChartScale;
-  readonly onMove: (to: number, stroke: string) => void;
+  readonly medium: NegativeMedium;
+  readonly share: (log: number) => number;
+  /** All of the strip, log₁₀ H. */
+  readonly span: number;
+  readonly strip: RefObject<HTMLDivElement | null>;
+  readonly onMove: (log: number, stroke: string) => void;
 }) {
   const stroke = useRef(0);
   // Keys may come quicker than the page is drawn.
   const latest = useRef(at);
   latest.current = at;
-  const [x, bottom] = scale.toPixel(at, 0);
-  const [, top] = scale.toPixel(at, 1);
   const bind = useDrag(
     ({ first, movement: [mx], memo }) => {
-      const start = (memo as number | undefined) ?? x;
+      const start = (memo as number | undefined) ?? at;
       if (first) stroke.current++;
-      onMove(scale.fromPixel(start + mx, bottom)[0], `${end} ${stroke.current}`);
+      const moved = (mx / Math.max(1, strip.current?.clientWidth ?? 1)) * span;
+      onMove(start + THIRD * Math.round(moved / THIRD), `${end} ${stroke.current}`);
       return start;
     },
     { pointer: { keys: false } },
   );
   const nudge = (event: KeyboardEvent): void => {
-    const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP }[event.key];
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
     if (by === undefined) return;
     event.preventDefault();
-    latest.current += by * (event.shiftKey ? 10 : 1);
+    latest.current += by * THIRD * (event.shiftKey ? 1 : 0.1);
     onMove(latest.current, `${end} keys`);
   };
+  const { name, words } = PEGS[end];
+  const density = densityCurve(medium, medium.iso)(10 ** at);
+  const stops = (at - Math.log10(midExposure(medium.iso))) * Math.log2(10);
+  const side = end === "low" ? "items-start" : end === "high" ? "items-end" : "items-center";
   return (
     <div
       {...bind()}
       role="slider"
       tabIndex={0}
-      aria-label={`${NAMES[end]}, log exposure`}
+      aria-label={`${name}, log exposure`}
       aria-valuenow={Math.round(1000 * at) / 1000}
-      aria-valuetext={`${at.toFixed(2)}`}
+      aria-valuetext={`density ${density.toFixed(2)}, ${formatStops(stops)} ${stops < 0 ? "under" : "over"} mid-grey`}
       data-tone={end}
-      className="absolute flex w-8 -translate-x-1/2 cursor-ew-resize touch-none flex-col items-center"
-      style={{ left: x, top, height: bottom - top + 22 }}
+      className="absolute bottom-0 flex w-8 -translate-x-1/2 cursor-ew-resize touch-none flex-col items-center"
+      style={{ left: `${100 * share(at)}%`, top: 0 }}
       onKeyDown={nudge}
     >
-      <span className="w-px grow bg-ink" />
-      <span
-        className={`size-4 rounded-full border-2 border-action ${end === "low" ? "bg-ink" : end === "high" ? "bg-card" : "bg-kraft"}`}
-      />
+      <span className="w-px grow bg-action" />
+      <svg viewBox="0 0 14 16" width="14" height="16" aria-hidden="true" className="shrink-0">
+        <path
+          d="M1 15V6L7 0L13 6V15Z"
+          fill={end === "low" ? "var(--sb-ink)" : end === "high" ? "var(--sb-card)" : "var(--sb-kraft)"}
+          stroke="var(--sb-action)"
+          strokeWidth="1.5"
+        />
+      </svg>
+      <span className={`flex h-4 w-0 flex-col whitespace-nowrap text-[0.75rem] leading-4 ${side}`}>
+        <span>{words}</span>
+      </span>
     </div>
   );
 }
