@@ -20,6 +20,9 @@ const ENDS = ["low", "middle", "high"] as const;
 const THIRD = 0.1;
 /** Air beyond the outermost peg, log₁₀ H. */
 const AIR = 0.08;
+/** On greys lighter than this dark figures can be read, on those deeper than that pale ones; between there are none. */
+const LIGHT = 150;
+const DEEP = 95;
 /** Height of the bars over the wedge, pixels. */
 const BARS = 46;
 
@@ -90,7 +93,7 @@ function Wedge({
   const { from, to, steps } = wedge;
   const wide = (share(to) - share(from)) / steps.length;
   const greatest = Math.max(...steps.map((step) => step.share), 1e-6);
-  return steps.map(({ log, density, share: part }, i) => {
+  return steps.map(({ log, density, share: part }) => {
     const grey = Math.round(255 * toSrgb(10 ** (medium.least - density)));
     const left = `${100 * (share(log) - wide / 2)}%`;
     return (
@@ -105,23 +108,18 @@ function Wedge({
           }}
         />
         <span
-          className="absolute border-ink border-y first:border-l"
+          className="absolute overflow-hidden border-ink border-y text-center text-[0.75rem] leading-8 tabular-nums"
           style={{
             left,
             width: `${100 * wide}%`,
             top: BARS,
             height: 34,
             background: `rgb(${grey} ${grey} ${grey})`,
+            color: grey > LIGHT ? "#1d1b18" : "#f7f4ec",
           }}
-        />
-        {i % 2 === 0 && (
-          <span
-            className="absolute text-center text-[0.72rem] text-quiet tabular-nums"
-            style={{ left, width: `${100 * wide}%`, top: BARS - 16, mixBlendMode: "normal" }}
-          >
-            {density.toFixed(1)}
-          </span>
-        )}
+        >
+          {(grey > LIGHT || grey < DEEP) && density.toFixed(1)}
+        </span>
       </div>
     );
   });
