@@ -14,7 +14,7 @@ const CONTROLS =
 
 /** What the pages of Dark share, and those that sound or shine red. */
 const DARK =
-  /\/(features\/dark\/[^/]+$|core\/(darkroom|basis\/flowShop)\/|catalogue\/(darkroomWords|recipes)\.ts$|app\/intoTheDark\.ts$|ui\/(dark|device)\/)/;
+  /\/(features\/dark\/[^/]+$|core\/(darkroom|basis\/flowShop)\/|catalogue\/(words\/darkroomWords|recipes)\.ts$|app\/intoTheDark\.ts$|ui\/(dark|device)\/)/;
 
 /** The first screen's modules in one file, the controls in another; all else as the bundler divides it. */
 async function firstScreenInOne(): Promise<NonNullable<BuildEnvironmentOptions["rolldownOptions"]>> {

@@ -1,5 +1,5 @@
-import { makingQuestions } from "../catalogue/makingQuestions.ts";
 import { MOUNTS } from "../catalogue/mounts.ts";
+import { makingQuestions } from "../catalogue/words/makingQuestions.ts";
 import {
   type Camera,
   isBuilt,

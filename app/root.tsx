@@ -6,11 +6,11 @@ import { RED_AT_ONCE } from "../ui/dark/redLight.ts";
 import { UnitContext } from "../ui/format/UnitContext.ts";
 import type { Route } from "./+types/root";
 import "./app.css";
+import { RouteError } from "./frame/RouteError.tsx";
+import { Ruler } from "./frame/Ruler.tsx";
+import { Shell } from "./frame/Shell.tsx";
 import { OfflineContext } from "./offline/OfflineContext.ts";
-import { RouteError } from "./RouteError.tsx";
-import { Ruler } from "./Ruler.tsx";
 import { ready } from "./ready.ts";
-import { Shell } from "./Shell.tsx";
 import { tokensCss } from "./tokensCss.ts";
 import { useReady } from "./useReady.ts";
 

@@ -17,7 +17,7 @@ import { isoWithOffset, readableTime } from "../ui/format/localTime.ts";
 import { openingWords } from "./field/count/openingWords.ts";
 import { type Suggestion, suggest } from "./field/expose/suggestion.ts";
 import { type LightSource, photographMeter, readLight } from "./field/light/readLight.ts";
-import { logCsv } from "./field/log/logCsv.ts";
+import { logCsv } from "./field/log/table/logCsv.ts";
 import { startForm, withFormat } from "./shelf/newCamera/newCameraForm.ts";
 import { readNewCamera, withTyped } from "./shelf/newCamera/readNewCamera.ts";
 

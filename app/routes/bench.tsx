@@ -6,7 +6,7 @@ import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
 
 export { anotherCamera as shouldRevalidate } from "../anotherCamera.ts";
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta: Route.MetaFunction = ({ loaderData }) =>
   tags(

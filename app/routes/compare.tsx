@@ -4,7 +4,7 @@ import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/compare";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Compare", "Two pinhole cameras side by side: hole, f-number, view, time, detail.");
 

@@ -4,7 +4,7 @@ import { intoTheDark } from "../intoTheDark.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark.practice";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Practice", "Practise developing on a computed sheet that comes up as a real one does.");
 

@@ -4,7 +4,7 @@ import { intoTheDark } from "../intoTheDark.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/dark";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Dark", "Load a pinhole camera by feel in the dark, step by step.");
 

@@ -5,7 +5,7 @@ import { pageMeta } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/label";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta(
   "A label",

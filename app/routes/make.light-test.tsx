@@ -1,7 +1,7 @@
 import { LightTestPage } from "../../features/make/LightTestPage.tsx";
 import { makeMeta } from "../pageMeta.ts";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = makeMeta(
   "Light test",

@@ -5,7 +5,7 @@ import { ready } from "../ready.ts";
 import type { Route } from "./+types/make";
 
 export { anotherCamera as shouldRevalidate } from "../anotherCamera.ts";
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   await ready();

@@ -8,7 +8,7 @@ import { MethodPage } from "../../features/method/MethodPage.tsx";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/method";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Method", "Where the numbers come from: formulas, tables and sources, each to try.");
 

@@ -4,7 +4,7 @@ import { makeCamera } from "../../features/shelf/newCamera/newCameraAction.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/new";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta(
   "New camera",

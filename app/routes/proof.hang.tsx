@@ -3,7 +3,7 @@ import { readHang } from "../../features/proof/hang/hangData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.hang";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta(
   "Hang",

@@ -3,7 +3,7 @@ import { readProof } from "../../features/proof/proofData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.judge";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Judge", "How well a negative was exposed, in stops, and what to give the next.");
 

@@ -3,7 +3,7 @@ import { readProof } from "../../features/proof/proofData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof.pair";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta(
   "Pair",

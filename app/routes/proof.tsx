@@ -3,7 +3,7 @@ import { ScanPage } from "../../features/proof/scan/ScanPage.tsx";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/proof";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Scan", "Scan a paper negative, mark its corners, and see it as it was.");
 

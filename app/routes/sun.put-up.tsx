@@ -3,7 +3,7 @@ import { readSun } from "../../features/sun/sunData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun.put-up";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Put up", "How to put a sun camera up for months and take it down again.");
 

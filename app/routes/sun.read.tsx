@@ -3,7 +3,7 @@ import { readSun } from "../../features/sun/sunData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun.read";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Read", "Read a finished sun trail: how the camera stood, and a diary of the weather.");
 

@@ -3,7 +3,7 @@ import { readSun } from "../../features/sun/sunData.ts";
 import { pageMeta } from "../pageMeta.ts";
 import type { Route } from "./+types/sun";
 
-export { RouteError as ErrorBoundary } from "../RouteError.tsx";
+export { RouteError as ErrorBoundary } from "../frame/RouteError.tsx";
 
 export const meta = pageMeta("Sun", "Plan a pinhole exposure of weeks or months: the sun’s tracks on the sheet.");
 

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import { Link, useOutletContext } from "react-router";
-import { makingQuestions } from "../../catalogue/makingQuestions.ts";
+import { makingQuestions } from "../../catalogue/words/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";

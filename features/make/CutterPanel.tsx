@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { materialsOf, onStock, type Part, type PartMaterial } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { Choice } from "../../ui/controls/Choice.tsx";
-import { LengthField } from "../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../ui/controls/entries/LengthField.tsx";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { fileName, saveFile } from "../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";

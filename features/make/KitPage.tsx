@@ -11,7 +11,7 @@ import { type Hanging, kitPages } from "../../core/make/kit/index.ts";
 import { USUAL_TIMES } from "../../core/make/steps/index.ts";
 import { listRecords, useLive } from "../../storage/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
-import { CountField } from "../../ui/controls/CountField.tsx";
+import { CountField } from "../../ui/controls/entries/CountField.tsx";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { sayDay } from "../../ui/format/sayDay.ts";

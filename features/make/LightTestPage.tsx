@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useOutletContext } from "react-router";
-import { leakFaults } from "../../catalogue/leaks.ts";
+import { leakFaults } from "../../catalogue/words/leaks.ts";
 import { type LightTest, lightProof } from "../../core/camera/container/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { Check } from "../../ui/controls/Check.tsx";

@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { billOfMaterials, type CutOrder } from "../../core/make/cutsheet/index.ts";
-import { CountField } from "../../ui/controls/CountField.tsx";
+import { CountField } from "../../ui/controls/entries/CountField.tsx";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { amountWords } from "./cutOrder.ts";

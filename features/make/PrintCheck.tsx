@@ -2,7 +2,7 @@ import { useOutletContext } from "react-router";
 import { parseLength, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
-import { QuantityField } from "../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../ui/controls/entries/QuantityField.tsx";
 import { keep } from "../../ui/edits/keep.ts";
 import { useLengthWords, useUnit } from "../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";

@@ -1,5 +1,5 @@
 import type { Camera, Closing } from "../../core/camera/container/index.ts";
-import { LengthField } from "../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../ui/controls/entries/LengthField.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";
 

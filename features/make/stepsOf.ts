@@ -1,4 +1,4 @@
-import { stepTexts } from "../../catalogue/buildSteps.ts";
+import { stepTexts } from "../../catalogue/words/buildSteps.ts";
 import type { CutOrder } from "../../core/make/cutsheet/index.ts";
 import { type BuildStep, buildSteps } from "../../core/make/steps/index.ts";
 

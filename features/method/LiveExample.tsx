@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { plainNumber } from "../../core/basis/units/index.ts";
-import { QuantityField } from "../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../ui/controls/entries/QuantityField.tsx";
 
 /** A quantity of an example: what it is called, its unit, and where it starts. */
 export interface ExampleField {

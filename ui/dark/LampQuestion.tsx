@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { foggedWords } from "../../catalogue/darkroomWords.ts";
+import { foggedWords } from "../../catalogue/words/darkroomWords.ts";
 import type { SheetOut } from "../../core/darkroom/lamp/index.ts";
 import { Question } from "../controls/Question.tsx";
 import { answerDark } from "./redLight.ts";

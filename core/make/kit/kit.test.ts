@@ -1,4 +1,4 @@
-import { stepTexts } from "../../../catalogue/buildSteps.ts";
+import { stepTexts } from "../../../catalogue/words/buildSteps.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";

@@ -1,6 +1,6 @@
 import type { Camera, CameraSet } from "../../../core/camera/container/index.ts";
-import { CountField } from "../../../ui/controls/CountField.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
+import { CountField } from "../../../ui/controls/entries/CountField.tsx";
 import type { EditDesign } from "./edit.ts";
 
 const LARGEST_SET = 200;

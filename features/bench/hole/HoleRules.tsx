@@ -6,7 +6,7 @@ import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { resolution, schools } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/controls/cx.ts";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";

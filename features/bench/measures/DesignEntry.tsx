@@ -1,7 +1,7 @@
 import { plainNumber, success } from "../../../core/basis/units/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 
 /** An entry for any size of a design: a length, an angle or a count, each in its own writing. */
 export function DesignEntry({

@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
 import type { BenchLayout } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 
 /** An entry over a dimension's figure. Enter or leaving closes it; a refused entry stays with its message. */
 export function FigureEntry({

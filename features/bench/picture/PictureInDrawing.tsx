@@ -1,4 +1,4 @@
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { BenchLayout } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";

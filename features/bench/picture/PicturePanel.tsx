@@ -1,5 +1,5 @@
 import { type ChangeEvent, useState } from "react";
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";

@@ -3,7 +3,7 @@ import { scenes } from "../../../core/bench/preview/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { OWN, usePictureInHand } from "./PictureOfDesign.tsx";
 import { previewWords } from "./previewWords.ts";
 

@@ -1,4 +1,4 @@
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import type { DevelopedPreview, PreviewScene } from "../../../core/bench/preview/index.ts";
 import { onSheet } from "../../../core/camera/framing/index.ts";
 import { imageSpeed, movement, type SheetResponse, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";

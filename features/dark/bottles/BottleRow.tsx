@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { BOTTLE_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BOTTLE_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatTime, parseTime, plainNumber } from "../../../core/basis/units/index.ts";
 import { clipTest, sheetsLeft, usedShare } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords } from "../../../core/darkroom/dilution/index.ts";
@@ -9,7 +9,7 @@ import { there } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { savePartsPdf } from "../../../ui/files/partPdf.ts";
 import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";

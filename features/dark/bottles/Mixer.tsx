@@ -1,14 +1,14 @@
 import { useState } from "react";
-import { darkroomCautions } from "../../../catalogue/darkroomWords.ts";
+import { darkroomCautions } from "../../../catalogue/words/darkroomWords.ts";
 import { parseNumber, plainNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import { type Chemical, USUAL_BOTTLES } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords, mixStock, mixVolume, parseDilution } from "../../../core/darkroom/dilution/index.ts";
 import type { Bottle } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 

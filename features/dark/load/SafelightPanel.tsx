@@ -1,5 +1,5 @@
 import { useState, useSyncExternalStore } from "react";
-import { darkRoomChecks, SAFELIGHT_SECONDS, safelightSteps } from "../../../catalogue/darkroomWords.ts";
+import { darkRoomChecks, SAFELIGHT_SECONDS, safelightSteps } from "../../../catalogue/words/darkroomWords.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";

@@ -1,4 +1,4 @@
-import { loadingSteps as words } from "../../../catalogue/loadingSteps.ts";
+import { loadingSteps as words } from "../../../catalogue/words/loadingSteps.ts";
 import { type BuildPlan, type LengthWords, type LoadingStep, MARKED_WITH } from "../../../core/make/plan/index.ts";
 
 /** One thing to do in the dark, in words. */

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
-import { darkroomCautions, PRACTICE_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { mediumById } from "../../../catalogue/media.ts";
+import { darkroomCautions, PRACTICE_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatClock } from "../../../core/basis/units/index.ts";
 import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import {

@@ -10,11 +10,11 @@ import {
 import type { Processing } from "../../../core/document/index.ts";
 import { saveRecord, there } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { CountField } from "../../../ui/controls/CountField.tsx";
+import { CountField } from "../../../ui/controls/entries/CountField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { useDarkFirst } from "../../../ui/dark/useDarkFirst.tsx";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { changeUndoable, saveUndoable } from "../../../ui/edits/undoable.ts";

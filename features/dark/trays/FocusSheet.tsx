@@ -1,4 +1,4 @@
-import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { isRocked } from "../../../core/darkroom/run/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";

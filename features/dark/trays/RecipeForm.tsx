@@ -1,13 +1,13 @@
 import { useEffect, useRef, useState } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
-import { BATH_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BATH_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
 import type { BathName, Recipe, RecipeStep } from "../../../core/darkroom/recipe/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
 
 /** A recipe as it is typed. */

@@ -1,12 +1,12 @@
-import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatTime, plainNumber } from "../../../core/basis/units/index.ts";
 import type { PlannedStep, Recipe } from "../../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, temperatureDoubt } from "../../../core/darkroom/temperature/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 import { keepDark } from "../../../ui/dark/keepDark.ts";
 import { removeUndoable } from "../../../ui/edits/undoable.ts";
 

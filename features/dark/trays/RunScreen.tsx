@@ -6,7 +6,7 @@ import {
   LAMP_WORDS,
   tooSoonWords,
   VESSEL_WORDS,
-} from "../../../catalogue/darkroomWords.ts";
+} from "../../../catalogue/words/darkroomWords.ts";
 import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
 import { isTooSoon, leastOf, type PlannedStep } from "../../../core/darkroom/recipe/index.ts";
 import { movesTill, runAt } from "../../../core/darkroom/run/index.ts";

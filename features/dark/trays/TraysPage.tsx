@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
-import { LAMP_WORDS } from "../../../catalogue/darkroomWords.ts";
 import { mediumById } from "../../../catalogue/media.ts";
+import { LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
 import { useLive } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import { BATH_WORDS } from "../../../catalogue/darkroomWords.ts";
+import { BATH_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { stepSignals } from "../../../core/darkroom/run/index.ts";
 import { planSignals } from "../../../ui/device/signals.ts";
 import { hush, speak } from "../../../ui/device/speech.ts";

@@ -5,7 +5,7 @@ import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Count, ShotWords } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import type { ShotEntries } from "./logShot.ts";
 

@@ -1,5 +1,5 @@
-import { openingTips } from "../../../catalogue/beforeItOpens.ts";
 import { subjects } from "../../../catalogue/subjects.ts";
+import { openingTips } from "../../../catalogue/words/beforeItOpens.ts";
 import { nearEnough, onSheet } from "../../../core/camera/framing/index.ts";
 import { movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
 import type { BuildPlan, LengthWords } from "../../../core/make/plan/index.ts";

@@ -4,7 +4,7 @@ import { type Camera, withField } from "../../../core/camera/container/index.ts"
 import { changesBetween } from "../../../core/document/index.ts";
 import { editRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { CountField } from "../../../ui/controls/CountField.tsx";
+import { CountField } from "../../../ui/controls/entries/CountField.tsx";
 import { keep } from "../../../ui/edits/keep.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from "react";
 import { Link } from "react-router";
-import { UNLOADED } from "../../../catalogue/loadingSteps.ts";
 import { mediumById } from "../../../catalogue/media.ts";
+import { UNLOADED } from "../../../catalogue/words/loadingSteps.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
 import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";

@@ -6,8 +6,8 @@ import type { Pack } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import type { LoadWish } from "../../../ui/records/loading.ts";
 
 const NO_PACK = "none";

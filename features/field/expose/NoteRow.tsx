@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { ShotWords } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { whereabouts } from "../../../ui/format/whereabouts.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 

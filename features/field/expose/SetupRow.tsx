@@ -4,7 +4,7 @@ import { plainNumber } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 
 /** Which camera, what is in it, how fast that is. */
 export function SetupRow({

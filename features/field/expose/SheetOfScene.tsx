@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { type Medium, photographEv, responseOf } from "../../../core/light/exposure/index.ts";

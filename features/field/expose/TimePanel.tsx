@@ -1,10 +1,10 @@
 import { ToggleGroup } from "radix-ui";
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { formatStops, isSaid, moreOrLess, parseTime, sayOpenTime } from "../../../core/basis/units/index.ts";
 import { type Medium, responseOf, SHORTEST_COUNT, toneOf } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Slider } from "../../../ui/controls/Slider.tsx";
 import { BigTime } from "../count/BigTime.tsx";
 import type { Suggestion } from "./suggestion.ts";

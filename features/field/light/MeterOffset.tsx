@@ -3,7 +3,7 @@ import type { Meter } from "../../../core/document/index.ts";
 import { FULL_SUN_EV } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 
 /** A meter that was compared: who it is, the stops to add to its times, with what it was compared. */
 export type Compared = Pick<Meter, "id" | "name" | "kind" | "offset" | "comparedWith">;

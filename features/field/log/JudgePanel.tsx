@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { RESPONSE_WORDS } from "../../../catalogue/responseWords.ts";
+import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { type DevelopedPreview, scenes } from "../../../core/bench/preview/index.ts";
 import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";

@@ -4,7 +4,7 @@ import { allMedia } from "../../../catalogue/media.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice, type ChoiceOption } from "../../../ui/controls/Choice.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { isSifted, type ShotFilter, VERDICTS } from "./shotFilter.ts";
 
 const ALL = "all";

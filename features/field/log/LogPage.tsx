@@ -9,12 +9,12 @@ import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { FieldPages } from "../FieldPages.tsx";
-import { CsvImport } from "./CsvImport.tsx";
 import { LoadList } from "./LoadList.tsx";
 import { LogFilter } from "./LogFilter.tsx";
 import type { LogAction, LogAnswer } from "./logAction.ts";
 import { ShotList } from "./ShotList.tsx";
 import type { ShotFilter } from "./shotFilter.ts";
+import { CsvImport } from "./table/CsvImport.tsx";
 import { type LogPart, useShotList } from "./useShots.ts";
 
 const SaysPanel = lazyPart(() => import("./SaysPanel.tsx"));
@@ -59,7 +59,7 @@ export function LogPage({
       return next;
     });
   const saveCsv = async (): Promise<void> => {
-    const { logCsv } = await import("./logCsv.ts");
+    const { logCsv } = await import("./table/logCsv.ts");
     const shots = await listExposures(filter.camera);
     const days = [...new Set([shots.at(-1), shots[0]].map((shot) => shot?.openedAt.slice(0, 10) ?? ""))];
     const whose = filter.camera === null ? "all cameras" : (cameras.find(({ id }) => id === filter.camera)?.name ?? "");

@@ -2,7 +2,7 @@ import { useForm } from "react-hook-form";
 import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
 import type { Exposure } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 
 interface ShotEntries {
   readonly subject: string;

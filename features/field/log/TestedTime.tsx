@@ -9,8 +9,8 @@ import { evOnSheet, timeFromLight } from "../../../core/light/exposure/index.ts"
 import { type CameraName, getEdited, saveExposure } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { offered } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";

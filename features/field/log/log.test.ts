@@ -6,11 +6,11 @@ import type { Exposure } from "../../../core/document/index.ts";
 import { bracketed, nextPlace, placesHeld } from "../expose/loading.ts";
 import { mediumEntries, readMedium } from "../stock/mediumEntries.ts";
 import { packWarnings } from "../stock/packWords.ts";
-import { logCsv } from "./logCsv.ts";
-import { type CsvFault, readLogCsv, type TableSetting } from "./readLogCsv.ts";
 import { filterOf, isSifted, matches, verdictOf } from "./shotFilter.ts";
-import { tableText } from "./tableText.ts";
-import { wordsChanged } from "./wordsChanged.ts";
+import { logCsv } from "./table/logCsv.ts";
+import { type CsvFault, readLogCsv, type TableSetting } from "./table/readLogCsv.ts";
+import { tableText } from "./table/tableText.ts";
+import { wordsChanged } from "./table/wordsChanged.ts";
 
 const NOW = "2026-05-01T10:00:00+01:00";
 const CAMERAS = [{ id: "tin", name: "Biscuit tin" }];

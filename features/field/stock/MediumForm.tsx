@@ -4,7 +4,7 @@ import { media, mediumById } from "../../../catalogue/media.ts";
 import type { OwnMedium } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { type MediumEntries, mediumEntries, readMedium } from "./mediumEntries.ts";

@@ -6,7 +6,7 @@ import { parseNumber } from "../../../core/basis/units/index.ts";
 import { type Pack, settledPack } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
 
 const SIZES = formats.map(({ name }) => ({ id: name, name }));

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { plainNumber, success } from "../../../core/basis/units/index.ts";
 import { byGauge, byProjection, byReticle, type Sized } from "../../../core/make/steps/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { TabPage, TabPages } from "../../../ui/controls/TabPages.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 

@@ -2,8 +2,8 @@ import { MM_PER_INCH, plainNumber } from "../../../core/basis/units/index.ts";
 import { DPI_RANGE, type HoleOutline, type PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { Measuring } from "./useMeasuring.ts";
 

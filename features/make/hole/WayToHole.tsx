@@ -1,7 +1,7 @@
 import { plates } from "../../../catalogue/plates.ts";
 import { type Camera, holeAt, holeMount, type Making, withField } from "../../../core/camera/container/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "../makeData.ts";
 import { wayOf, waysTo } from "./wayOf.ts";

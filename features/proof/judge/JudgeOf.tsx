@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/proofWords.ts";
+import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/words/proofWords.ts";
 import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";

@@ -1,6 +1,6 @@
 import type { Negative, OtherOfPair } from "../../../core/document/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { LengthField } from "../../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";

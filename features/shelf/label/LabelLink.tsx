@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { labelOfLink, readDesign } from "../../../workers/codecs/designLink.ts";
 
 /** Where a label's link goes in that was scanned with another program, or printed by another machine. */

@@ -3,8 +3,8 @@ import { bearing, failure, parseNumber, type Result, success } from "../../../co
 import { hangsUpsideDown, hungOver, type SunAim, type SunSite } from "../../../core/sun/index.ts";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { QuantityField } from "../../../ui/controls/QuantityField.tsx";
 import { PhoneCompass } from "./PhoneCompass.tsx";
 import { SunCompass } from "./SunCompass.tsx";
 

@@ -1,8 +1,8 @@
 import { memo } from "react";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { dayAfter } from "../dayAfter.ts";
 import { nextSolstices } from "./newTrail.ts";
 

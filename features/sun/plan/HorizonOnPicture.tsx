@@ -8,9 +8,9 @@ import {
   withTraced,
 } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Overlay } from "../../../ui/controls/Overlay.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { PicturePlaces, type PlaceOfPicture } from "./PicturePlaces.tsx";
 

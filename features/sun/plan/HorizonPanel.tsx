@@ -2,8 +2,8 @@ import { memo, useState } from "react";
 import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { HorizonOnPicture } from "./HorizonOnPicture.tsx";
 import { readHorizon, writeHorizon } from "./horizonText.ts";
 

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { bearing } from "../../../core/basis/units/index.ts";
 import type { SunSite } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 

@@ -1,4 +1,4 @@
-import { sunVerdictWords } from "../../../catalogue/sunWords.ts";
+import { sunVerdictWords } from "../../../catalogue/words/sunWords.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { SunFix, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";

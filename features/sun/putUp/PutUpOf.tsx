@@ -1,10 +1,10 @@
-import { LABEL, LETTER, SUN_STEPS } from "../../../catalogue/sunSteps.ts";
+import { LABEL, LETTER, SUN_STEPS } from "../../../catalogue/words/sunSteps.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
+import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { TextEntry } from "../../../ui/controls/TextEntry.tsx";
 import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
 import { filled } from "./filled.ts";

@@ -1,4 +1,4 @@
-import { REMINDER_WORDS } from "../../../catalogue/sunWords.ts";
+import { REMINDER_WORDS } from "../../../catalogue/words/sunWords.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";

@@ -1,5 +1,5 @@
 import ICAL from "ical.js";
-import { REMINDER_WORDS } from "../../../catalogue/sunWords.ts";
+import { REMINDER_WORDS } from "../../../catalogue/words/sunWords.ts";
 import { reminders } from "../../../core/sun/index.ts";
 import { calendar, vtimezone } from "../../codecs/calendarLibrary.ts";
 import { remindersFile } from "./remindersFile.ts";

@@ -9,7 +9,7 @@ import {
 import { contrastOf } from "../../../../core/camera/holeToMake/index.ts";
 import { DAYLIGHT, LAMPLIGHT, lightBand } from "../../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../../core/light/solve/index.ts";
-import { LengthField } from "../../../../ui/controls/LengthField.tsx";
+import { LengthField } from "../../../../ui/controls/entries/LengthField.tsx";
 import { Segments } from "../../../../ui/controls/Segments.tsx";
 import { Slider } from "../../../../ui/controls/Slider.tsx";
 import { Chart } from "../../../../ui/drawing/Chart.tsx";

@@ -1,5 +1,5 @@
 import { type ComponentProps, useId } from "react";
-import { cx } from "./cx.ts";
+import { cx } from "../cx.ts";
 
 /** A labelled entry of a form, with its message or a hint underneath. */
 export function TextEntry({

@@ -1,8 +1,8 @@
 import Papa from "papaparse";
-import { allMedia } from "../../../catalogue/media.ts";
-import { failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
-import { type Exposure, parseExposure } from "../../../core/document/index.ts";
-import type { CameraName } from "../../../storage/index.ts";
+import { allMedia } from "../../../../catalogue/media.ts";
+import { failure, parseNumber, type Result, success } from "../../../../core/basis/units/index.ts";
+import { type Exposure, parseExposure } from "../../../../core/document/index.ts";
+import type { CameraName } from "../../../../storage/index.ts";
 import { type DayOrder, tableDate, type WallTime } from "./tableDate.ts";
 
 /** A line of a table that can't be taken in, and why. */

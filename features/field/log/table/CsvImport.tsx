@@ -1,10 +1,10 @@
 import { useState } from "react";
-import type { Exposure } from "../../../core/document/index.ts";
-import { type CameraName, importShots, shotsByIds } from "../../../storage/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { FileDrop } from "../../../ui/files/FileDrop.tsx";
-import { isoWithOffset } from "../../../ui/format/localTime.ts";
-import { notify } from "../../../ui/notices/notify.ts";
+import type { Exposure } from "../../../../core/document/index.ts";
+import { type CameraName, importShots, shotsByIds } from "../../../../storage/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { FileDrop } from "../../../../ui/files/FileDrop.tsx";
+import { isoWithOffset } from "../../../../ui/format/localTime.ts";
+import { notify } from "../../../../ui/notices/notify.ts";
 import type { CsvFault } from "./readLogCsv.ts";
 import type { DayOrder } from "./tableDate.ts";
 import { tableText } from "./tableText.ts";

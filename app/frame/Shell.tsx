@@ -1,25 +1,33 @@
 import { type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
 import { useLocation, useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
-import { askToPersist } from "../storage/index.ts";
-import { cx } from "../ui/controls/cx.ts";
-import { darkAnswer, isInDark, leaveDark, onRedLight, RED_LEVELS, redLevel, setRedLight } from "../ui/dark/redLight.ts";
-import { useConnectionTrouble } from "../ui/device/useConnectionTrouble.ts";
-import { pageTime } from "../ui/device/useNow.ts";
-import { isTyping } from "../ui/edits/isTyping.ts";
-import { currentNotices, onNotices } from "../ui/notices/notify.ts";
-import { lazyPart } from "../ui/page/lazyPart.tsx";
-import { keepOffline } from "./offline/keepOffline.ts";
+import { askToPersist } from "../../storage/index.ts";
+import { cx } from "../../ui/controls/cx.ts";
+import {
+  darkAnswer,
+  isInDark,
+  leaveDark,
+  onRedLight,
+  RED_LEVELS,
+  redLevel,
+  setRedLight,
+} from "../../ui/dark/redLight.ts";
+import { useConnectionTrouble } from "../../ui/device/useConnectionTrouble.ts";
+import { pageTime } from "../../ui/device/useNow.ts";
+import { isTyping } from "../../ui/edits/isTyping.ts";
+import { currentNotices, onNotices } from "../../ui/notices/notify.ts";
+import { lazyPart } from "../../ui/page/lazyPart.tsx";
+import { keepOffline } from "../offline/keepOffline.ts";
+import { useReady } from "../useReady.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
-import { useReady } from "./useReady.ts";
 
 const CommandPalette = lazyPart(() => import("./CommandPalette.tsx"));
-const Toaster = lazyPart(() => import("../ui/notices/Toaster.tsx").then((module) => ({ default: module.Toaster })));
+const Toaster = lazyPart(() => import("../../ui/notices/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazyPart(() => import("./ConnectionNotice.tsx"));
-const ClockQuestion = lazyPart(() => import("../ui/device/ClockQuestion.tsx"));
-const LampQuestion = lazyPart(() => import("../ui/dark/LampQuestion.tsx"));
-const RedLight = lazyPart(() => import("../ui/dark/RedLight.tsx"));
+const ClockQuestion = lazyPart(() => import("../../ui/device/ClockQuestion.tsx"));
+const LampQuestion = lazyPart(() => import("../../ui/dark/LampQuestion.tsx"));
+const RedLight = lazyPart(() => import("../../ui/dark/RedLight.tsx"));
 const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;

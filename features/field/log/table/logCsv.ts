@@ -1,6 +1,6 @@
 import Papa from "papaparse";
-import { allMedia } from "../../../catalogue/media.ts";
-import type { Exposure } from "../../../core/document/index.ts";
+import { allMedia } from "../../../../catalogue/media.ts";
+import type { Exposure } from "../../../../core/document/index.ts";
 
 /** What a spreadsheet would take for a formula, also over several lines. */
 const FORMULA = /^'*[=+\-@\t\r][\s\S]*$/;

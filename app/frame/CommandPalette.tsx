@@ -1,9 +1,9 @@
 import { Command } from "cmdk";
 import { useNavigate } from "react-router";
-import { Overlay } from "../ui/controls/Overlay.tsx";
-import { RED_LEVELS, setRedLight } from "../ui/dark/redLight.ts";
-import { keep } from "../ui/edits/keep.ts";
-import { type PageCommand, sendCommand } from "../ui/page/pageCommand.ts";
+import { Overlay } from "../../ui/controls/Overlay.tsx";
+import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
+import { keep } from "../../ui/edits/keep.ts";
+import { type PageCommand, sendCommand } from "../../ui/page/pageCommand.ts";
 
 interface Entry {
   readonly name: string;

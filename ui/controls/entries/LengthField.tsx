@@ -1,5 +1,5 @@
-import { formatLength, parseLength, success } from "../../core/basis/units/index.ts";
-import { useUnit } from "../format/UnitContext.ts";
+import { formatLength, parseLength, success } from "../../../core/basis/units/index.ts";
+import { useUnit } from "../../format/UnitContext.ts";
 import { QuantityField } from "./QuantityField.tsx";
 
 /** A length entry in the maker's unit that reads any unit. Empty is `null` where that is allowed. */

@@ -1,4 +1,4 @@
-import type { ConnectionTrouble } from "../storage/index.ts";
+import type { ConnectionTrouble } from "../../storage/index.ts";
 
 const WORDS: Readonly<Record<ConnectionTrouble, string>> = {
   outdated:

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { Result } from "../../core/basis/units/index.ts";
+import type { Result } from "../../../core/basis/units/index.ts";
 
 /** What a number entry knows: the text as typed, apart from the value it stands for. */
 export interface Quantity {

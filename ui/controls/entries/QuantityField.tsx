@@ -1,5 +1,5 @@
 import { type ReactNode, useId } from "react";
-import { cx } from "./cx.ts";
+import { cx } from "../cx.ts";
 import { type QuantityRules, useQuantity } from "./useQuantity.ts";
 
 /** A labelled number entry with its message underneath. Enter or leaving the field settles it, Escape gives it up. */

@@ -1,4 +1,4 @@
-import type { Exposure } from "../../../core/document/index.ts";
+import type { Exposure } from "../../../../core/document/index.ts";
 
 /** Words of a shot that is here, and those that a table would put in their place. */
 export interface WordsChanged {

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { NavLink, useLocation } from "react-router";
-import { cx } from "../ui/controls/cx.ts";
+import { cx } from "../../ui/controls/cx.ts";
 
 /** Where the places lead; Bench and Make belong to the camera last worked on. */
 function places(

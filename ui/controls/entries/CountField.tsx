@@ -1,4 +1,4 @@
-import { failure, plainNumber, type Result, success } from "../../core/basis/units/index.ts";
+import { failure, plainNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import { QuantityField } from "./QuantityField.tsx";
 
 /** An entry for a whole number; what is out of its range stays as typed, with what is allowed. */

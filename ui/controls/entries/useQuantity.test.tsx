@@ -1,6 +1,6 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import { act, renderHook } from "@testing-library/react";
-import { failure, parseLength, success } from "../../core/basis/units/index.ts";
+import { failure, parseLength, success } from "../../../core/basis/units/index.ts";
 import { type QuantityRules, useQuantity } from "./useQuantity.ts";
 
 function entry(start: Partial<QuantityRules> = {}) {
