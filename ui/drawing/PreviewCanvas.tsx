@@ -1,8 +1,8 @@
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { DevelopedPreview } from "../../core/bench/preview/index.ts";
 
 /** A developed sheet on the screen. */
-export function PreviewCanvas({
+export const PreviewCanvas = memo(function PreviewCanvas({
   picture,
   side,
   label,
@@ -40,4 +40,4 @@ export function PreviewCanvas({
       }
     />
   );
-}
+});

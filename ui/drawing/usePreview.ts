@@ -30,14 +30,14 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null, fine:
     const wanted = latest.current;
     if (wanted === null || key === "") return;
     const stop = new AbortController();
-    const { width, height } = wanted.camera.chambers[0].film;
     const draw = async (pixels: number): Promise<boolean> => {
-      const scale = pixels / Math.max(width, height);
-      const size = { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
-      const done = await runPreview({ ...wanted, pixels }, size, {
-        signal: stop.signal,
-        onProgress: (progress) => pixels === fine && setState((before) => ({ ...before, progress })),
-      });
+      const done = await runPreview(
+        { ...wanted, pixels },
+        {
+          signal: stop.signal,
+          onProgress: (progress) => pixels === fine && setState((before) => ({ ...before, progress })),
+        },
+      );
       if (stop.signal.aborted) return false;
       if (!done.ok) {
         setState((before) => ({ ...before, progress: null, failed: done.error.message }));

@@ -9,3 +9,4 @@ export { scenes } from "./scenes/index.ts";
 export { pictureScene, type ScenePicture } from "./scenes/picture.ts";
 export { slantedEdge } from "./scenes/target.ts";
 export { luminanceEv, type SceneView, sceneView } from "./sceneView.ts";
+export { FIRST_SCENE, pixelsOf, sunlit } from "./sunlit.ts";

@@ -1,8 +1,21 @@
+import { cameraFNumber } from "../../camera/container/index.ts";
 import { flashDose, midExposure } from "../../light/exposure/index.ts";
 import { sceneToSheet } from "../../light/rays/index.ts";
 import { testCamera } from "../../testing/cameras.ts";
 import { drawn, exposureAt, orderFor, uniform } from "../../testing/draw.ts";
-import { develop, drawnPixels, GREY, orderOf, type PreviewScene, pictureScene, rowsFor, scenes } from "./index.ts";
+import {
+  develop,
+  drawnPixels,
+  FIRST_SCENE,
+  GREY,
+  orderOf,
+  type PreviewScene,
+  pictureScene,
+  pixelsOf,
+  rowsFor,
+  scenes,
+  sunlit,
+} from "./index.ts";
 
 const box = testCamera("flat-box", { plateThickness: 0, wall: 0 });
 const long = testCamera("flat-box", { depth: 300, plateThickness: 0, wall: 0 });
@@ -185,5 +198,23 @@ describe("orders and files", () => {
       expect(order.lines.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 3);
       expect(order.blueness).toBe(1);
     }
+  });
+});
+
+describe("a picture that nobody asked anything of", () => {
+  test("is of the first scene in its own light, by the sum’s time, with nobody in it", () => {
+    expect(FIRST_SCENE).toEqual({ id: scenes[0]?.id, ev: scenes[0]?.ev });
+    const medium = {
+      wavelengthNm: 440,
+      iso: 6,
+      sensitivity: [],
+      density: { least: 0, most: 2, range: 110 },
+      longTime: { kind: "none" },
+    } as const;
+    const { seconds, stops, walking, flashes } = sunlit(box, medium, 320);
+    // t = N²·100/(S·2^EV), ISO 2720:1974.
+    expect(seconds).toBeCloseTo((cameraFNumber(box, medium) ** 2 * 100) / (6 * 2 ** 15), 9);
+    expect([stops, walking, flashes]).toEqual([0, false, 0]);
+    expect(pixelsOf({ camera: box, pixels: 320 })).toEqual({ width: 320, height: 256 });
   });
 });

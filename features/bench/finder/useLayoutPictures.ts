@@ -1,11 +1,8 @@
 import { useEffect, useState } from "react";
-import type { Found } from "../../../core/bench/finder/index.ts";
-import { withLayout } from "../../../core/bench/finder/index.ts";
-import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
-import { type Camera, settled, solveRequest } from "../../../core/camera/container/index.ts";
-import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { type Found, withLayout } from "../../../core/bench/finder/index.ts";
+import { type DevelopedPreview, sunlit } from "../../../core/bench/preview/index.ts";
+import { type Camera, settled } from "../../../core/camera/container/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
-import { solve } from "../../../core/light/solve/index.ts";
 import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 import type { Reading } from "../readings/reading.ts";
 
@@ -27,15 +24,7 @@ export function useLayoutPictures(
     const draw = async (): Promise<void> => {
       for (const each of found) {
         const made = settled(withLayout(camera, each.layout), medium, ideal);
-        const { width, height } = made.chambers[0].film;
-        const scale = PIXELS / Math.max(width, height);
-        const size = { width: Math.max(1, Math.round(width * scale)), height: Math.max(1, Math.round(height * scale)) };
-        const seconds = sheetTime(FULL_SUN_EV, solve(solveRequest(made, medium)).fNumber, medium);
-        const done = await runPreview(
-          { camera: made, medium, scene: "allotment", seconds, stops: 0, walking: false, flashes: 0, pixels: PIXELS },
-          size,
-          { signal: stop.signal },
-        );
+        const done = await runPreview(sunlit(made, medium, PIXELS), { signal: stop.signal });
         if (stop.signal.aborted) return;
         if (done.ok) setPictures((before) => new Map(before).set(keyOf(each), done.value));
       }

@@ -113,12 +113,7 @@ export const Measures = memo(function Measures({
   const rows = (fields: readonly DesignField[]) => (
     <div className={ENTRIES}>
       {fields.map((field) => (
-        <DesignEntry
-          key={field}
-          field={field}
-          value={fieldValue(camera, field, hole)}
-          onTake={(value) => setField(field, value)}
-        />
+        <MeasureEntry key={field} field={field} value={fieldValue(camera, field, hole)} setField={setField} />
       ))}
     </div>
   );
@@ -173,4 +168,17 @@ export const Measures = memo(function Measures({
       </div>
     </Panel>
   );
+});
+
+/** One size. An edit changes few of them: the others need not be drawn again. */
+const MeasureEntry = memo(function MeasureEntry({
+  field,
+  value,
+  setField,
+}: {
+  readonly field: DesignField;
+  readonly value: number | null;
+  readonly setField: SetField;
+}) {
+  return <DesignEntry field={field} value={value} onTake={(taken) => setField(field, taken)} />;
 });

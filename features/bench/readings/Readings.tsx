@@ -1,9 +1,10 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { firstClause } from "./firstClause.ts";
 import type { Reading } from "./reading.ts";
+import type { ReadingRow } from "./readingRow.ts";
 import { readingRows } from "./readingRows.ts";
 
 /** Every reading with its sentence. */
@@ -21,23 +22,29 @@ export function Readings({
   return (
     <Panel title="What it will do">
       <dl className="print:grid print:grid-cols-2 print:gap-x-6">
-        {rows.map(({ id, name, figure, sentence }) => (
-          <div
-            key={id}
-            data-reading={id}
-            className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-line border-b py-[0.3rem] last:border-b-0"
-          >
-            <dt className="text-quiet">{name}</dt>
-            <dd className="whitespace-nowrap text-right font-semibold text-[1.16rem]">{figure}</dd>
-            <dd className="col-span-2 text-[0.87rem] text-quiet leading-snug">
-              <Sentence of={name} words={sentence} />
-            </dd>
-          </div>
+        {rows.map((row) => (
+          <ReadingLine key={row.id} {...row} />
         ))}
       </dl>
     </Panel>
   );
 }
+
+/** One reading. An edit leaves some as they were: these are not drawn again. */
+const ReadingLine = memo(function ReadingLine({ id, name, figure, sentence }: ReadingRow) {
+  return (
+    <div
+      data-reading={id}
+      className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-line border-b py-[0.3rem] last:border-b-0"
+    >
+      <dt className="text-quiet">{name}</dt>
+      <dd className="whitespace-nowrap text-right font-semibold text-[1.16rem]">{figure}</dd>
+      <dd className="col-span-2 text-[0.87rem] text-quiet leading-snug">
+        <Sentence of={name} words={sentence} />
+      </dd>
+    </div>
+  );
+});
 
 /** What a reading means: its first clause, the rest behind a press. On paper all of it. */
 function Sentence({ of, words }: { readonly of: string; readonly words: string }) {

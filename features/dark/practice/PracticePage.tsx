@@ -3,7 +3,8 @@ import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { darkroomCautions, PRACTICE_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatClock } from "../../../core/basis/units/index.ts";
-import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
+import { pixelsOf, sunlit } from "../../../core/bench/preview/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
 import {
   type PracticeBath,
   type PracticeSetup,
@@ -11,7 +12,6 @@ import {
   practiceSheet,
 } from "../../../core/darkroom/practice/index.ts";
 import { USUAL_Q10 } from "../../../core/darkroom/temperature/index.ts";
-import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -22,7 +22,6 @@ import { PracticeTray } from "./PracticeTray.tsx";
 import { usePracticeClock } from "./usePracticeClock.ts";
 
 /** The scene and its light, EV₁₀₀: an allotment in full sun. */
-const SCENE = { id: "allotment", ev: 15 } as const;
 const BATHS: readonly { readonly id: PracticeBath; readonly name: string }[] = [
   { id: "developer", name: "Developer" },
   { id: "water", name: "Still water" },
@@ -64,23 +63,9 @@ function PracticeWith({ camera }: { readonly camera: Camera }) {
     [medium, celsius, used],
   );
   const exposure = useMemo(() => {
-    const { film } = camera.chambers[0];
-    const scale = PIXELS / Math.max(film.width, film.height);
-    const seconds = sheetTime(SCENE.ev, cameraFNumber(camera, medium), medium) * 2 ** Number(over);
-    return {
-      request: {
-        camera,
-        medium,
-        scene: SCENE.id,
-        seconds,
-        stops: 0,
-        walking: false,
-        flashes: 0,
-        pixels: PIXELS,
-      },
-      width: Math.max(1, Math.round(film.width * scale)),
-      height: Math.max(1, Math.round(film.height * scale)),
-    };
+    const plain = sunlit(camera, medium, PIXELS);
+    const request = { ...plain, seconds: plain.seconds * 2 ** Number(over) };
+    return { request, ...pixelsOf(request) };
   }, [camera, medium, over]);
   const told = useRef<HTMLDivElement>(null);
   const [looked, setLooked] = useState(false);

@@ -34,12 +34,9 @@ export function SheetOfScene({
     const mean = luminance.reduce((sum, value) => sum + value, 0) / luminance.length;
     // The picture's mean becomes mid-grey at EV 15; really it stood at the light metered, and so far from 18 %.
     const stops = photographEv(taken) - offset + Math.log2(Math.max(mean, 1e-4) / 0.18) - 15;
-    const { film } = camera.chambers[0];
-    const scale = PIXELS / Math.max(film.width, film.height);
-    const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
     const scene = { width, height, luminance, across: ACROSS, distance: Number.POSITIVE_INFINITY };
     const request = { camera, medium, scene, seconds, stops, walking: false, flashes: 0, pixels: PIXELS };
-    void runPreview(request, size, { signal: stop.signal }).then((done) => {
+    void runPreview(request, { signal: stop.signal }).then((done) => {
       if (done.ok && !stop.signal.aborted) setPicture(done.value);
     });
     return () => stop.abort();

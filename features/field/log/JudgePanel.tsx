@@ -1,10 +1,9 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
-import { type DevelopedPreview, scenes } from "../../../core/bench/preview/index.ts";
-import { type Camera, cameraFNumber } from "../../../core/camera/container/index.ts";
+import { type DevelopedPreview, sunlit } from "../../../core/bench/preview/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
-import { sheetTime } from "../../../core/light/exposure/index.ts";
 import { getEdited } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
@@ -180,22 +179,6 @@ async function sheetOver(
 ): Promise<DevelopedPreview | null> {
   const known = mediumById(mediumId);
   const medium = { ...known, iso: iso ?? known.iso, longTime: { kind: "none" } as const };
-  const { film } = camera.chambers[0];
-  const scene = scenes[0];
-  if (scene === undefined) return null;
-  const seconds = sheetTime(scene.ev, cameraFNumber(camera, medium), medium);
-  const scale = PIXELS / Math.max(film.width, film.height);
-  const size = { width: Math.round(film.width * scale), height: Math.round(film.height * scale) };
-  const request = {
-    camera,
-    medium,
-    scene: scene.id,
-    seconds,
-    stops: over,
-    walking: false,
-    flashes: 0,
-    pixels: PIXELS,
-  };
-  const done = await runPreview(request, size, { signal });
+  const done = await runPreview({ ...sunlit(camera, medium, PIXELS), stops: over }, { signal });
   return done.ok ? done.value : null;
 }

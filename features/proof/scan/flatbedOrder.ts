@@ -1,4 +1,5 @@
 import { mediumById } from "../../../catalogue/media.ts";
+import { sunlit } from "../../../core/bench/preview/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
@@ -25,16 +26,11 @@ export function flatbedOrder(
   const right = sheetTime(shot?.ev ?? FULL_SUN_EV, cameraFNumber(camera, medium), medium);
   const plain = { ...medium, longTime: { kind: "none" as const } };
   return {
+    // The scene is lit as on a sunny day: another light is another time for the same sheet.
     request: {
-      camera,
-      medium: plain,
-      scene: "allotment",
-      // The scene is lit as on a sunny day: another light is another time for the same sheet.
-      seconds: sheetTime(FULL_SUN_EV, cameraFNumber(camera, medium), plain),
+      ...sunlit(camera, plain, FLATBED.pixels),
       stops: shot === null ? 0 : Math.log2(shot.seconds / right),
-      walking: false,
       flashes: shot === null ? 0 : flashesOf(shot, loads),
-      pixels: FLATBED.pixels,
     },
     dpi: FLATBED.dpi,
     bits: 8,

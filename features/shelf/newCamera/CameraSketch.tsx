@@ -2,6 +2,7 @@ import { useMemo } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
+import { sunlit } from "../../../core/bench/preview/index.ts";
 import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
@@ -32,18 +33,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
     };
   }, [camera, unit]);
   const request = useMemo(
-    () =>
-      camera === null || drawn === null
-        ? null
-        : {
-            camera,
-            medium: drawn.medium,
-            scene: "allotment",
-            seconds: sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium),
-            stops: 0,
-            walking: false,
-            flashes: 0,
-          },
+    () => (camera === null || drawn === null ? null : sunlit(camera, drawn.medium, FINE)),
     [camera, drawn],
   );
   const { picture, progress } = usePreview(request, FINE);

@@ -1,5 +1,5 @@
 import { type Result, success } from "../../../core/basis/units/index.ts";
-import type { DevelopedPreview, PreviewRequest } from "../../../core/bench/preview/index.ts";
+import { type DevelopedPreview, type PreviewRequest, pixelsOf } from "../../../core/bench/preview/index.ts";
 import { type JobClient, type JobFailure, jobClient, type RunOptions } from "../../transport/jobClient.ts";
 import type { PreviewPart } from "./preview.ts";
 
@@ -11,9 +11,9 @@ const halves: readonly JobClient<PreviewPart, DevelopedPreview>[] = [jobClient(o
 /** Draws a preview in two workers at once and joins what they hand back. */
 export async function runPreview(
   request: PreviewRequest,
-  size: { readonly width: number; readonly height: number },
   { signal, onProgress }: RunOptions = {},
 ): Promise<Result<DevelopedPreview, JobFailure>> {
+  const size = pixelsOf(request);
   const middle = Math.round(size.height / 2);
   const rows = [
     { from: 0, to: middle },
