@@ -1,5 +1,5 @@
 import { memo } from "react";
-import type { Rectangle } from "../../core/basis/drawing/index.ts";
+import { INK, type Rectangle } from "../../core/basis/drawing/index.ts";
 import { type BenchLayout, sheetOnPage } from "../../core/bench/benchDrawing/index.ts";
 import type { DevelopedPreview } from "../../core/bench/preview/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
@@ -8,6 +8,8 @@ import { PreviewCanvas } from "./PreviewCanvas.tsx";
 /** White rim of a print, and the line under its picture, pixels of the drawing. */
 const RIM = 7;
 const CAPTION = 17;
+/** A print is paper, whatever the screen is. */
+const PAPER = { background: INK.light.card, color: INK.light.ink } as const;
 /** A picture under this height would show nothing, pixels. */
 const LEAST_PRINT = 56;
 
@@ -42,8 +44,8 @@ export const SheetPictures = memo(function SheetPictures({
           </div>
           {print && (
             <div
-              className="absolute flex flex-col border border-line bg-[#f7f4ec] text-[#3a3733]"
-              style={{ ...placed(print, layout), padding: RIM, paddingBottom: 0 }}
+              className="absolute flex flex-col border border-line"
+              style={{ ...placed(print, layout), ...PAPER, padding: RIM, paddingBottom: 0 }}
               data-print
             >
               <div className="min-h-0 grow">

@@ -2,6 +2,7 @@ export { type BenchDrawing, benchDrawing, type Showing } from "./benchDrawing.ts
 export type { Handle, Pull, SnapSizes } from "./handles.ts";
 export {
   type BenchLayout,
+  LARGEST_ZOOM,
   sheetOnPage,
   type View,
   type ViewName,

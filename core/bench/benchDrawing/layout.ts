@@ -157,8 +157,8 @@ export type ViewName = "plan" | "side" | "sheet" | "print";
 
 /** Room for figures and handles round one view, pixels. */
 const AROUND = { left: 56, top: 34, right: 44, bottom: 44 } as const;
-/** A view is not shown larger than so many times what it has in the whole drawing. */
-const LARGEST = 12;
+/** Nothing is shown larger than so many times what it has in the whole drawing. */
+export const LARGEST_ZOOM: number = 12;
 
 /**
  * The view that shows one part of the drawing as large as goes into the viewport: for screens too small for all of it.
@@ -174,7 +174,7 @@ export function viewOn(camera: Camera, viewport: Viewport, part: ViewName): View
     width: viewport.width - AROUND.left - AROUND.right,
     height: viewport.height - AROUND.top - AROUND.bottom,
   };
-  const zoom = Math.min(LARGEST, (free.width * pixel) / width, (free.height * pixel) / height);
+  const zoom = Math.min(LARGEST_ZOOM, (free.width * pixel) / width, (free.height * pixel) / height);
   if (!(zoom > 1)) return WHOLE_VIEW;
   const middle = (from: number, size: number, before: number, room: number): number =>
     (from + size / 2) / pixel - (before + room / 2) / zoom;

@@ -1,3 +1,4 @@
+import { cholesky } from "../../basis/numeric/index.ts";
 import { obliqueContrast } from "../../light/hole/index.ts";
 import { sceneToSheet } from "../../light/rays/index.ts";
 import { acrossRay, type OpticalModel, sightAt } from "../../light/solve/index.ts";
@@ -29,14 +30,14 @@ function waves(model: OpticalModel, frequency: number, distance: number): Previe
 /** Contrast of the waves in a window about a pixel: amplitude over mean, the slow fall of light taken out by a plane. */
 function contrastAt(
   { exposure, width, rows, pitch }: ReturnType<typeof drawn>,
-  height: number,
   frequency: number,
   column: number,
   row: number,
 ): number {
-  // Least squares of (a + b·x + c·y)(1 + m·cos + n·sin), in the unknowns a … and their products.
+  // Least squares in a plane with one bend and the two parts of a wave.
   const terms = 6;
-  const normal = Array.from({ length: terms }, () => new Float64Array(terms + 1));
+  const normal = new Float64Array(terms * terms);
+  const right = new Float64Array(terms);
   for (let j = row - HALF; j <= row + HALF; j++) {
     for (let i = column - HALF; i <= column + HALF; i++) {
       const s = ((width - 1) / 2 - i) * pitch;
@@ -44,26 +45,15 @@ function contrastAt(
       const phase = 2 * Math.PI * frequency * s;
       const [x, y] = [(i - column) / HALF, (j - row) / HALF];
       const base = [1, x, y, x * x, Math.cos(phase), Math.sin(phase)];
-      for (let a = 0; a < terms; a++) {
-        for (let b = 0; b < terms; b++)
-          (normal[a] as Float64Array)[b] =
-            ((normal[a] as Float64Array)[b] as number) + (base[a] as number) * (base[b] as number);
-        (normal[a] as Float64Array)[terms] =
-          ((normal[a] as Float64Array)[terms] as number) + (base[a] as number) * value;
-      }
+      base.forEach((one, a) => {
+        right[a] = (right[a] as number) + one * value;
+        base.forEach((other, k) => {
+          normal[a * terms + k] = (normal[a * terms + k] as number) + one * other;
+        });
+      });
     }
   }
-  expect(height).toBeGreaterThan(0);
-  for (let a = 0; a < terms; a++) {
-    const pivot = normal[a] as Float64Array;
-    for (let b = 0; b < terms; b++) {
-      if (a === b) continue;
-      const line = normal[b] as Float64Array;
-      const share = (line[a] as number) / (pivot[a] as number);
-      for (let k = 0; k <= terms; k++) line[k] = (line[k] as number) - share * (pivot[k] as number);
-    }
-  }
-  const solved = normal.map((line, i) => (line[terms] as number) / (line[i] as number));
+  const solved = cholesky(normal, terms)(right);
   return Math.hypot(solved[4] as number, solved[5] as number) / (solved[0] as number);
 }
 
@@ -114,7 +104,7 @@ describe.each(Object.keys(CAMERAS) as (keyof typeof CAMERAS)[])("a %s draws", (n
         };
         const { along, across } = acrossRay(sight.projection, frequency, 0);
         const exact = Math.abs(obliqueContrast(pupil, WAVELENGTH, along, across));
-        const off = Math.abs(contrastAt(part, height, frequency, column, row) - exact);
+        const off = Math.abs(contrastAt(part, frequency, column, row) - exact);
         if (off > worst[0]) worst.splice(0, 2, off, `${cycles} at ${u}, ${v}: ${exact.toFixed(3)}`);
       }
     }

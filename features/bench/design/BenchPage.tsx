@@ -73,7 +73,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
     [attempt],
   );
 
-  const { part, open } = useBenchPart();
+  const { part, turn, open } = useBenchPart();
   const exportThis = useCallback(() => exportCamera(latest.current.camera), []);
 
   usePageCommand({
@@ -133,7 +133,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
             <BenchParts
               now={later}
               part={part}
-              onPart={open}
+              onPart={turn}
               hole={hole}
               ideal={ideal}
               setField={setField}

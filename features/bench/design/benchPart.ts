@@ -14,12 +14,16 @@ export const BENCH_PARTS = [
 /** Id of a part. */
 export type BenchPart = (typeof BENCH_PARTS)[number]["id"];
 
-/** The part that lies open, kept in the page's address; `open` brings it into sight too. */
-export function useBenchPart(): { readonly part: BenchPart; readonly open: (part: BenchPart) => void } {
+/** The part that lies open, kept in the page's address: `turn` turns to another, `open` brings it into sight too. */
+export function useBenchPart(): {
+  readonly part: BenchPart;
+  readonly turn: (part: BenchPart) => void;
+  readonly open: (part: BenchPart) => void;
+} {
   const [query, setQuery] = useSearchParams();
   const asked = query.get("part");
   const part = BENCH_PARTS.find(({ id }) => id === asked)?.id ?? "hole";
-  const open = useCallback(
+  const turn = useCallback(
     (next: BenchPart) => {
       setQuery(
         (before) => {
@@ -28,9 +32,15 @@ export function useBenchPart(): { readonly part: BenchPart; readonly open: (part
         },
         { replace: true, preventScrollReset: true },
       );
-      document.querySelector("[data-bench-parts]")?.scrollIntoView({ block: "start" });
     },
     [setQuery],
   );
-  return { part, open };
+  const open = useCallback(
+    (next: BenchPart) => {
+      turn(next);
+      document.querySelector("[data-bench-parts]")?.scrollIntoView({ block: "start" });
+    },
+    [turn],
+  );
+  return { part, turn, open };
 }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { memo, useEffect, useMemo, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
 import { formatLength } from "../../../core/basis/units/index.ts";
@@ -27,7 +27,7 @@ import { useUnit } from "../../../ui/format/UnitContext.ts";
 import type { SetField } from "../design/edit.ts";
 import { FigureEntry } from "../measures/FigureEntry.tsx";
 import { PictureInDrawing } from "../picture/PictureInDrawing.tsx";
-import { usePictureWish, useShowLines } from "../picture/PictureOfDesign.tsx";
+import { useChangePicture, usePictureWish } from "../picture/PictureOfDesign.tsx";
 import { DrawingHandle } from "./DrawingHandle.tsx";
 import { useView } from "./useView.ts";
 
@@ -80,15 +80,15 @@ export function Drawing({
   }, []);
 
   const { lines } = usePictureWish();
-  const showLines = useShowLines();
   const control = useView(frame);
   const { zoomBy, whole, key } = control;
-  // A phone shows one view at a time, as large as the screen; two fingers or a button show the drawing freely again.
+  // A phone shows one view at a time, as large as the screen; “All” is free to be enlarged and moved again.
   const isSmall = viewport.width < SMALL;
   const [part, setPart] = useState<ViewName | "all">("sheet");
+  const alone = isSmall && part !== "all" ? part : null;
   const view = useMemo(
-    () => (isSmall && part !== "all" ? viewOn(camera, viewport, part) : control.view),
-    [isSmall, part, camera, viewport, control.view],
+    () => (alone === null ? control.view : viewOn(camera, viewport, alone)),
+    [alone, camera, viewport, control.view],
   );
   const { scene, handles, layout } = useMemo(
     () =>
@@ -121,7 +121,7 @@ export function Drawing({
         className={cx(
           "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96",
           // Two fingers are the drawing's; one scrolls the page until there is something to move.
-          control.view.zoom > 1 && !(isSmall && part !== "all") ? "touch-none" : "[touch-action:pan-x_pan-y]",
+          alone === null && view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
       >
         <PictureInDrawing camera={camera} layout={layout} />
@@ -167,7 +167,7 @@ export function Drawing({
       <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
         <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
         <span className="flex items-center gap-1">
-          <Check label="stops lost" className="mr-2 min-h-6" checked={lines} onCheck={showLines} />
+          <LinesCheck />
           {!isSmall && (
             <>
               <ZoomButton label="Smaller" sign="−" onPress={() => zoomBy(1 / 1.5)} />
@@ -180,6 +180,13 @@ export function Drawing({
     </figure>
   );
 }
+
+/** Shows or hides the lines of stops lost. */
+const LinesCheck = memo(function LinesCheck() {
+  const { lines } = usePictureWish();
+  const change = useChangePicture();
+  return <Check label="stops lost" className="mr-2 min-h-6" checked={lines} onCheck={(on) => change({ lines: on })} />;
+});
 
 function ZoomButton({
   label,

@@ -1,8 +1,7 @@
 import { useGesture } from "@use-gesture/react";
 import { type RefObject, useState } from "react";
-import { type View, WHOLE_VIEW } from "../../../core/bench/benchDrawing/index.ts";
+import { LARGEST_ZOOM, type View, WHOLE_VIEW } from "../../../core/bench/benchDrawing/index.ts";
 
-const LARGEST_ZOOM = 12;
 const STEP = 1.25;
 
 /** Zoom and pan of a drawing, by wheel with Ctrl, two fingers, a drag on empty card, buttons and keys. */

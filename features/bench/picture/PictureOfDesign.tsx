@@ -36,7 +36,6 @@ const FIRST: PictureWish = {
 /** The picture that a design will make, as every part of the Bench shows it. */
 export interface PictureInHand extends PreviewState {
   readonly wish: PictureWish;
-  readonly change: (part: Partial<PictureWish>) => void;
   readonly scene: (typeof scenes)[number] | undefined;
   readonly ev: number;
   /** The time it is exposed for, s. */
@@ -47,7 +46,8 @@ export interface PictureInHand extends PreviewState {
 }
 
 const WishContext = createContext<PictureWish>(FIRST);
-const LinesContext = createContext<(on: boolean) => void>(() => undefined);
+/** Stays the same function: what only calls it need not be drawn again. */
+const ChangeContext = createContext<(part: Partial<PictureWish>) => void>(() => undefined);
 const PictureContext = createContext<PictureInHand | null>(null);
 
 /** The picture of the design that is on the Bench. */
@@ -62,9 +62,9 @@ export function usePictureWish(): PictureWish {
   return useContext(WishContext);
 }
 
-/** Shows or hides the lines of stops lost. */
-export function useShowLines(): (on: boolean) => void {
-  return useContext(LinesContext);
+/** Changes what it is exposed to. */
+export function useChangePicture(): (part: Partial<PictureWish>) => void {
+  return useContext(ChangeContext);
 }
 
 /** Exposes the design's sheet for all that lies within: what shows the picture is drawn again with it, nothing else. */
@@ -102,14 +102,13 @@ export function PictureOfDesign({
           },
     [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed],
   );
-  const showLines = useCallback((lines: boolean) => setWish((before) => ({ ...before, lines })), []);
+  const change = useCallback((part: Partial<PictureWish>) => setWish((before) => ({ ...before, ...part })), []);
   const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn);
   const response = responseOf(medium.density, isTrail(camera));
   const inHand = useMemo(
     (): PictureInHand => ({
       ...preview,
       wish,
-      change: (part) => setWish((before) => ({ ...before, ...part })),
       scene: sceneId === OWN ? undefined : scene,
       ev,
       seconds,
@@ -120,9 +119,9 @@ export function PictureOfDesign({
   );
   return (
     <WishContext value={wish}>
-      <LinesContext value={showLines}>
+      <ChangeContext value={change}>
         <PictureContext value={inHand}>{children}</PictureContext>
-      </LinesContext>
+      </ChangeContext>
     </WishContext>
   );
 }

@@ -9,7 +9,7 @@ import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { Reading } from "../readings/reading.ts";
-import { OWN, usePictureInHand } from "./PictureOfDesign.tsx";
+import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
 import { walkerWords } from "./previewWords.ts";
 import { readPicture } from "./readPicture.ts";
 
@@ -23,8 +23,8 @@ const SIZES = [
 export function PicturePanel({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
   const { medium, result } = reading;
   const words = useLengthWords();
-  const inHand = usePictureInHand();
-  const { picture, progress, wish, change, scene, seconds, response, isFaulty } = inHand;
+  const change = useChangePicture();
+  const { picture, progress, wish, scene, seconds, response, isFaulty } = usePictureInHand();
   const [side, setSide] = useState<"negative" | "positive">("positive");
   const [size, setSize] = useState<(typeof SIZES)[number]["id"]>("whole");
   const [refused, setRefused] = useState<string | null>(null);

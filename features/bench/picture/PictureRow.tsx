@@ -1,10 +1,11 @@
+import { memo, useCallback } from "react";
 import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
 import { scenes } from "../../../core/bench/preview/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
-import { OWN, usePictureInHand } from "./PictureOfDesign.tsx";
+import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
 import { previewWords } from "./previewWords.ts";
 
 const SCENES = scenes.map(({ id, name }) => ({ id, name }));
@@ -12,18 +13,13 @@ const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
 
 /** What the sheet in the drawing is exposed to, in one row under it, and what to conclude from it. */
 export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
-  const { wish, change, seconds, ev, picture, progress, failed, response, isFaulty } = usePictureInHand();
+  const change = useChangePicture();
+  const { wish, seconds, ev, picture, progress, failed, response, isFaulty } = usePictureInHand();
   const { sceneId, own, typed, walking, flashed } = wish;
   return (
     <div className="mt-2 print:hidden" data-picture-row>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
-        <Choice
-          label="Scene"
-          value={sceneId}
-          options={own === null ? SCENES : WITH_OWN}
-          onChoose={(id) => change({ sceneId: id, typed: null })}
-          className="w-40 max-sm:grow"
-        />
+        <SceneChoice value={sceneId} hasOwn={own !== null} />
         {response !== "printing-out" && (
           <div className="w-24">
             <QuantityField
@@ -39,10 +35,7 @@ export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
             />
           </div>
         )}
-        <div className="flex flex-wrap gap-x-4">
-          <Check label="Someone walks through" checked={walking} onCheck={(on) => change({ walking: on })} />
-          <Check label="Flashed" checked={flashed} onCheck={(on) => change({ flashed: on })} />
-        </div>
+        <Passing walking={walking} flashed={flashed} />
         <Button className="ml-auto" onClick={onLarge}>
           Larger
         </Button>
@@ -61,3 +54,28 @@ export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
     </div>
   );
 }
+
+/** Drawn again only when another scene is chosen, not at every edit of the design. */
+const SceneChoice = memo(function SceneChoice({ value, hasOwn }: { readonly value: string; readonly hasOwn: boolean }) {
+  const change = useChangePicture();
+  const choose = useCallback((id: string) => change({ sceneId: id, typed: null }), [change]);
+  return (
+    <Choice
+      label="Scene"
+      value={value}
+      options={hasOwn ? WITH_OWN : SCENES}
+      onChoose={choose}
+      className="w-40 max-sm:grow"
+    />
+  );
+});
+
+const Passing = memo(function Passing({ walking, flashed }: { readonly walking: boolean; readonly flashed: boolean }) {
+  const change = useChangePicture();
+  return (
+    <div className="flex flex-wrap gap-x-4">
+      <Check label="Someone walks through" checked={walking} onCheck={(on) => change({ walking: on })} />
+      <Check label="Flashed" checked={flashed} onCheck={(on) => change({ flashed: on })} />
+    </div>
+  );
+});

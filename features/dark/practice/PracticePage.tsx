@@ -21,7 +21,6 @@ import { DarkPages } from "../DarkPages.tsx";
 import { PracticeTray } from "./PracticeTray.tsx";
 import { usePracticeClock } from "./usePracticeClock.ts";
 
-/** The scene and its light, EV₁₀₀: an allotment in full sun. */
 const BATHS: readonly { readonly id: PracticeBath; readonly name: string }[] = [
   { id: "developer", name: "Developer" },
   { id: "water", name: "Still water" },

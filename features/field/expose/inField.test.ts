@@ -10,11 +10,11 @@ import { suggest } from "./suggestion.ts";
 import { atHand, isStale } from "./useInField.ts";
 
 const FRESH = { picked: null, typed: null, medium: "rc-graded", iso: 6 };
-const AT = "2026-05-01T10:00:00+01:00";
+const READ_AT = "2026-05-01T10:00:00+01:00";
 
 describe("what is at hand in the Field", () => {
   const kept = {
-    at: AT,
+    at: READ_AT,
     source: { by: "meter", seconds: "1/30", fNumber: "f/22", iso: "6" },
     cameraId: "tin",
     picked: "3",
@@ -34,7 +34,7 @@ describe("what is at hand in the Field", () => {
     expect(atHand(kept, "hat box", FRESH)).toEqual({ ...FRESH, source: kept.source });
   });
   test("a light is asked for after an hour, not before", () => {
-    const at = Date.parse(AT);
+    const at = Date.parse(READ_AT);
     expect([0, 59, 61, 600].map((minutes) => isStale(kept, at + 60_000 * minutes))).toEqual([false, false, true, true]);
     expect(isStale(null, at)).toBe(false);
   });

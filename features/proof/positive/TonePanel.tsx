@@ -1,5 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, type RefObject, useMemo, useRef } from "react";
+import { INK } from "../../../core/basis/drawing/index.ts";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { formatStops } from "../../../core/basis/units/index.ts";
 import { densityCurve, midExposure } from "../../../core/light/exposure/index.ts";
@@ -74,7 +75,8 @@ export function TonePanel({
         ))}
       </div>
       <p className="text-[0.83rem] text-quiet">
-        Eleven densities of this paper, and over each how much of the sheet has it. Pegs move by thirds of a stop.
+        Eleven densities of this paper, and over each how much of the sheet has it. Pegs move by thirds of a stop, by
+        arrow keys ten times finer.
       </p>
     </Panel>
   );
@@ -115,7 +117,7 @@ function Wedge({
             top: BARS,
             height: 34,
             background: `rgb(${grey} ${grey} ${grey})`,
-            color: grey > LIGHT ? "#1d1b18" : "#f7f4ec",
+            color: grey > LIGHT ? INK.light.ink : INK.light.card,
           }}
         >
           {(grey > LIGHT || grey < DEEP) && density.toFixed(1)}

@@ -8,8 +8,8 @@ import { unzipper } from "./unzip.client.ts";
 import { unzip } from "./unzip.ts";
 
 const MIB = 2 ** 20;
-const MOST = { files: 50, bytes: 4 * MIB, fileBytes: 3 * MIB };
-const AT = "2026-05-01T10:00:00+01:00";
+const LIMITS = { files: 50, bytes: 4 * MIB, fileBytes: 3 * MIB };
+const PACKED_AT = "2026-05-01T10:00:00+01:00";
 
 const packer = joined(pack);
 const unpacker = joined(unzip());
@@ -21,14 +21,14 @@ afterAll(() => {
 const reads = unzipper(unpacker.client);
 
 /** What an archive of these bytes is opened as. */
-async function opened(bytes: Uint8Array, most = MOST) {
+async function opened(bytes: Uint8Array, most = LIMITS) {
   const ran = await reads.open(new Blob([Uint8Array.from(bytes)]), most);
   if (!ran.ok) throw new Error(ran.error.message);
   return ran.value;
 }
 
 /** Why it is not opened, if so. */
-async function refusal(bytes: Uint8Array, most = MOST): Promise<string | null> {
+async function refusal(bytes: Uint8Array, most = LIMITS): Promise<string | null> {
   const found = await opened(bytes, most);
   return found.ok ? null : `${found.error[0]?.path}: ${found.error[0]?.message}`;
 }
@@ -70,7 +70,7 @@ describe("zips out", () => {
     const files = { ...pictures, "archive.json": json(pictures, { settings: { note: "{}".repeat(200_000) } }) };
     const shares: number[] = [];
     const how = { onProgress: (share: number) => shares.push(share) };
-    const zip = await packFiles(named(files), AT, how, packer.client);
+    const zip = await packFiles(named(files), PACKED_AT, how, packer.client);
     if (!zip.ok) throw new Error(zip.error.message);
     const bytes = new Uint8Array(await zip.value.arrayBuffer());
     const other = unzipSync(bytes);
@@ -89,16 +89,16 @@ describe("zips out", () => {
     const stop = new AbortController();
     const large = named({ "pictures/a": noise(3 * MIB, 6), "pictures/b": noise(3 * MIB, 7) });
     const how = { signal: stop.signal, onProgress: () => stop.abort() };
-    expect(await packFiles(large, AT, how, packer.client)).toMatchObject({
+    expect(await packFiles(large, PACKED_AT, how, packer.client)).toMatchObject({
       ok: false,
       error: { reason: "cancelled" },
     });
-    expect((await packFiles(named({ "archive.json": json({}) }), AT, {}, packer.client)).ok).toBe(true);
+    expect((await packFiles(named({ "archive.json": json({}) }), PACKED_AT, {}, packer.client)).ok).toBe(true);
   });
 
   test("a file that can't be read is told, not waited for", async () => {
     const broken = { name: "a", read: () => Promise.reject(new Error("gone")) };
-    const ran = await packFiles([broken], AT, {}, packer.client);
+    const ran = await packFiles([broken], PACKED_AT, {}, packer.client);
     expect(ran).toMatchObject({ ok: false, error: { message: expect.stringMatching(/gone/) } });
   });
 });
@@ -129,7 +129,7 @@ describe("a zip is counted while it is unpacked", () => {
     expect(zip.length).toBeLessThan(MIB);
     const before = process.memoryUsage().arrayBuffers;
     expect(await refusal(zip)).toBe(": holds a file of more than 3 MiB");
-    expect(await refusal(zip, { ...MOST, fileBytes: 90 * MIB })).toBe(": unpacks to more than 4 MiB");
+    expect(await refusal(zip, { ...LIMITS, fileBytes: 90 * MIB })).toBe(": unpacks to more than 4 MiB");
     expect(process.memoryUsage().arrayBuffers - before).toBeLessThan(160 * MIB);
   });
 
