@@ -36,29 +36,40 @@ export const SheetPictures = memo(function SheetPictures({
   const { width, height } = camera.chambers[0].film;
   const print = printPlace(layout, width / height);
   return (
-    <div className="pointer-events-none absolute inset-0 overflow-hidden" data-preview={state}>
-      {picture && state !== "none" && (
-        <>
-          <div className="absolute -scale-x-100" style={placed(sheetOnPage(camera, layout), layout)} data-on-sheet>
-            <PreviewCanvas picture={picture} side="negative" fills label={sheetWords} />
-          </div>
-          {print && (
-            <div
-              className="absolute flex flex-col border border-line"
-              style={{ ...placed(print, layout), ...PAPER, padding: RIM, paddingBottom: 0 }}
-              data-print
-            >
-              <div className="min-h-0 grow">
-                <PreviewCanvas picture={picture} side="positive" fills label={printWords} />
-              </div>
-              <p className="truncate text-[11px] leading-[17px]">{caption}</p>
+    <div
+      className="pointer-events-none absolute inset-0 grid place-content-center overflow-hidden [container-type:size]"
+      data-preview={state}
+    >
+      {/* Fitted into the frame as the drawing itself is, also where paper makes the frame another shape. */}
+      <div className="relative" style={fittedIn(layout)}>
+        {picture && state !== "none" && (
+          <>
+            <div className="absolute -scale-x-100" style={placed(sheetOnPage(camera, layout), layout)} data-on-sheet>
+              <PreviewCanvas picture={picture} side="negative" fills label={sheetWords} />
             </div>
-          )}
-        </>
-      )}
+            {print && (
+              <div
+                className="absolute flex flex-col border border-line"
+                style={{ ...placed(print, layout), ...PAPER, padding: RIM, paddingBottom: 0 }}
+                data-print
+              >
+                <div className="min-h-0 grow">
+                  <PreviewCanvas picture={picture} side="positive" fills label={printWords} />
+                </div>
+                <p className="truncate text-[11px] leading-[17px]">{caption}</p>
+              </div>
+            )}
+          </>
+        )}
+      </div>
     </div>
   );
 });
+
+function fittedIn({ bounds }: BenchLayout) {
+  const shape = bounds.width / bounds.height;
+  return { width: `min(100cqw, ${100 * shape}cqh)`, aspectRatio: shape };
+}
 
 /** A part of the drawing in its frame, whatever the frame's size on the screen. */
 function placed({ x, y, width, height }: Rectangle, { bounds }: BenchLayout) {

@@ -119,7 +119,7 @@ export function Drawing({
       <div
         ref={frame}
         className={cx(
-          "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96",
+          "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96 print:h-80 print:min-h-0 print:[&_[data-handle]]:hidden",
           // Two fingers are the drawing's; one scrolls the page until there is something to move.
           alone === null && view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
@@ -164,7 +164,7 @@ export function Drawing({
           onClose={() => setTyping(null)}
         />
       )}
-      <figcaption className="flex flex-wrap justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
+      <figcaption className="flex flex-wrap print:hidden justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
         <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
         <span className="flex items-center gap-1">
           <LinesCheck />
