@@ -119,7 +119,7 @@ export function Drawing({
       <div
         ref={frame}
         className={cx(
-          "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96 print:h-80 print:min-h-0 print:[&_[data-handle]]:hidden",
+          "relative h-[min(44rem,calc(100vh-22.5rem))] w-full [contain:strict] max-sm:h-76 sm:min-h-96 print:h-[27rem] print:min-h-0 print:[&_[data-handle]]:hidden",
           // Two fingers are the drawing's; one scrolls the page until there is something to move.
           alone === null && view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
