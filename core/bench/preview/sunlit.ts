@@ -3,7 +3,7 @@ import { FULL_SUN_EV, sheetTime } from "../../light/exposure/index.ts";
 import type { PreviewRequest } from "./previewRequest.ts";
 
 /** The scene that is there at first; named here, so that who only asks for a picture need not fetch the scenes. */
-export const FIRST_SCENE = { id: "allotment", ev: FULL_SUN_EV } as const;
+export const FIRST_SCENE: { readonly id: string; readonly ev: number } = { id: "allotment", ev: FULL_SUN_EV };
 
 /** Pixels of a request's whole sheet: so many on its longer side as are asked for. */
 export function pixelsOf({ camera, pixels }: Pick<PreviewRequest, "camera" | "pixels">): {
