@@ -23,6 +23,7 @@ const rooms = {
   sun: ["basis", "light", "camera"],
   viewfinder: ["basis", "light", "camera"],
   document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun", "viewfinder"],
+  thread: ["basis", "light", "camera", "document"],
 };
 
 /** Rooms within a room, in the order of the work: each imports from itself and from those before it. */

@@ -69,9 +69,10 @@ export {
 export { hasOwnMedia } from "./loads/hasOwnMedia.ts";
 export { type Loading, listLoads, loadCamera, presentLoad } from "./loads/loads.ts";
 export { loadsLeft } from "./loads/loadsLeft.ts";
-export { listNegatives, saveNegatives } from "./negatives/negatives.ts";
+export { listNegatives, noteSaved, saveNegatives } from "./negatives/negatives.ts";
 export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings/settings.ts";
+export { readThreads } from "./thread/threads.ts";
 export { countTrailsOut, standsOut } from "./trails/trailsOut.ts";

@@ -22,6 +22,7 @@ import { useReady } from "../useReady.ts";
 import { Pending } from "./Pending.tsx";
 import { Ruler } from "./Ruler.tsx";
 
+const CameraAtHand = lazyPart(() => import("./CameraAtHand.tsx"));
 const CommandPalette = lazyPart(() => import("./CommandPalette.tsx"));
 const Toaster = lazyPart(() => import("../../ui/notices/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazyPart(() => import("./ConnectionNotice.tsx"));
@@ -31,6 +32,9 @@ const RedLight = lazyPart(() => import("../../ui/dark/RedLight.tsx"));
 const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
+
+/** Pages where one camera is at hand; the Shelf shows all of them. */
+const CAMERA_PAGES = /^\/(cameras|dark|field|log|stock|proof|sun)\b/;
 
 /** Everything round a page: the rule with the places, the palette, the sheet of shortcuts. */
 export function Shell({
@@ -52,7 +56,9 @@ export function Shell({
   const red = useSyncExternalStore(onRedLight, redLevel, () => null);
   const asked = useSyncExternalStore(onRedLight, darkAnswer, () => null) === "asked";
   const jump = useSyncExternalStore(pageTime().onJump, pageTime().jump, () => null);
-  const dark = isInDark(useLocation().pathname);
+  const path = useLocation().pathname;
+  const dark = isInDark(path);
+  const atHand = params.id ?? known;
   useEffect(() => {
     if (!dark) leaveDark();
   }, [dark]);
@@ -79,7 +85,7 @@ export function Shell({
   }, []);
   return (
     <div className={cx("min-h-screen", busy && "cursor-progress")}>
-      <Ruler current={params.id ?? known} lamp={red === null ? <Daylight /> : null}>
+      <Ruler current={atHand} lamp={red === null ? <Daylight /> : null}>
         <OverlayButton name="Commands" keys="Ctrl K" onPress={() => setOverlay("palette")} />
         <OverlayButton name="Keys" keys="?" onPress={() => setOverlay("shortcuts")} />
       </Ruler>
@@ -89,6 +95,14 @@ export function Shell({
         </Suspense>
       )}
       {busy && <Pending />}
+      {atHand !== null && CAMERA_PAGES.test(path) && (
+        // Its room is kept, so that nothing below moves when it comes.
+        <div className="min-h-10">
+          <Suspense>
+            <CameraAtHand cameras={cameras} id={atHand} />
+          </Suspense>
+        </div>
+      )}
       {children}
       <Suspense>
         {toasts && <Toaster />}

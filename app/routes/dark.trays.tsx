@@ -11,9 +11,9 @@ export const meta = pageMeta(
   "Sheets through the trays: each bath counted, the next sheet said, the lamp that is allowed.",
 );
 
-export async function clientLoader() {
+export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   await intoTheDark();
-  return readTrays();
+  return readTrays(new URL(request.url).searchParams.get("camera"));
 }
 clientLoader.hydrate = true as const;
 
@@ -22,5 +22,5 @@ export function HydrateFallback() {
 }
 
 export default function Trays({ loaderData }: Route.ComponentProps) {
-  return <TraysPage loaded={loaderData} />;
+  return <TraysPage key={loaderData.asked.join()} loaded={loaderData} />;
 }

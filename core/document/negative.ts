@@ -31,6 +31,8 @@ export interface Negative {
   readonly settings: ProofSettings;
   readonly finish?: Finish;
   readonly pair?: OtherOfPair | null;
+  /** When its positive was last saved as a file, ISO 8601 with offset. */
+  readonly savedAt?: string | null;
   /** When it was last changed, ISO 8601 with offset. */
   readonly updatedAt?: string;
 }

@@ -7,6 +7,7 @@ import { bottleAge, bottleFacts, fullBottles } from "./bottleFacts.ts";
 import { partTones } from "./CountOverlay.tsx";
 import { lastStrip } from "./lastStrip.ts";
 import { loadingLines, sheetWords } from "./load/loadingWords.ts";
+import { askedFor } from "./trays/askedFor.ts";
 import { sheetsOfShots } from "./trays/sheetsOfShots.ts";
 
 const mm = (value: number, digits?: number | string): string =>
@@ -129,14 +130,15 @@ test("bottles: what they bear, their age, those that are full; the last strip of
   expect(lastStrip([], "m", "flash")).toBeNull();
 });
 
+const shot = (id: string, more: object) => ({
+  id,
+  cameraId: "c",
+  openedAt: "2026-05-01T10:00:00+01:00",
+  seconds: 1,
+  ...more,
+});
+
 test("what waits for the trays: each sheet by its place, a film as one length with all its shots", () => {
-  const shot = (id: string, more: object) => ({
-    id,
-    cameraId: "c",
-    openedAt: "2026-05-01T10:00:00+01:00",
-    seconds: 1,
-    ...more,
-  });
   const areas = new Map([["c", 50]]);
   const shots = [
     shot("a", { number: 9, subject: "Bean rows", loadId: "tray" }),
@@ -155,4 +157,25 @@ test("what waits for the trays: each sheet by its place, a film as one length wi
     { id: "roll", name: "Film of Bean carton, 2 shots", exposureIds: ["e", "f"], areaCm2: 100 },
     { id: "g", name: "Butt", exposureIds: ["g"], areaCm2: 50 },
   ]);
+});
+
+test("what the thread sends to the trays is ticked, the oldest first, with a recipe for its medium", () => {
+  const waiting = [
+    shot("c", { medium: "rc-graded" }),
+    shot("b", { medium: "rc-graded" }),
+    shot("x", { medium: "rc-graded", cameraId: "other" }),
+    shot("f", { medium: "film-ortho-25" }),
+  ];
+  const paper = { id: "p", name: "", medium: "paper", source: "", steps: [] } as const;
+  const film = { ...paper, id: "f", medium: "film" } as const;
+  const asking = (asked: readonly string[], recipe: string | null) => {
+    const { recipeId, sheets } = askedFor({ asked, settings: { recipe }, now: { waiting, areas: new Map() } }, [
+      paper,
+      film,
+    ]);
+    return [recipeId, ...sheets.map(({ id }) => id)];
+  };
+  expect(asking(["c", "b"], null)).toEqual(["p", "b", "c"]);
+  expect(asking(["f"], "p")).toEqual(["f", "f"]);
+  expect(asking([], "f")).toEqual(["f"]);
 });

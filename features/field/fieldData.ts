@@ -7,6 +7,7 @@ import {
   listRecords,
   presentLoad,
   readSettings,
+  rememberCamera,
   type Settings,
 } from "../../storage/index.ts";
 
@@ -30,6 +31,7 @@ export interface FieldKit {
 export async function readField(asked: string | null): Promise<FieldData> {
   const [cameras, settings, counts] = await Promise.all([cameraNames(), readSettings(), listRecords("counts")]);
   const camera = await cameraOrFirst(asked ?? counts[0]?.cameraId ?? settings.fieldCamera, cameras);
+  if (camera !== null) await rememberCamera(camera.id);
   return { cameras, camera, settings, counts, kit: await readKit(camera?.id ?? null) };
 }
 

@@ -1,19 +1,17 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
+import { actWords } from "../../catalogue/words/threadWords.ts";
 import { formatFNumber } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
-import {
-  type Camera,
-  cameraKind,
-  designFaults,
-  holeDiameter,
-  lightProof,
-  measuredDiameter,
-} from "../../core/camera/container/index.ts";
+import { type Camera, cameraKind, holeDiameter, lightProof } from "../../core/camera/container/index.ts";
 import { kindRecord } from "../../core/camera/kinds/index.ts";
+import type { Thread } from "../../core/thread/index.ts";
 import { SvgScene } from "../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { ThreadOnTag } from "../../ui/thread/ThreadLine.tsx";
+import { useThreads } from "../../ui/thread/useThreads.ts";
+import { wayTo } from "../../ui/thread/wayTo.ts";
 import type { OnShelf } from "./shelfData.ts";
 
 /** Width of a tag and its margins, pixels. */
@@ -25,17 +23,21 @@ export function widthOnShelf(camera: Camera, pixel: number): number {
 }
 
 /** One camera standing on the board, with its tag. */
-export function CameraOnShelf({
+function CameraOnShelf({
   camera,
   pixel,
   tallest,
   shelf,
+  thread,
 }: {
   readonly camera: Camera;
   readonly pixel: number;
   readonly tallest: number;
   readonly shelf: OnShelf;
+  /** Where it stands on its way; missing: not known yet. */
+  readonly thread: Thread | undefined;
 }) {
+  const page = `/cameras/${encodeURIComponent(camera.id)}`;
   const shots = shelf.shots.get(camera.id) ?? 0;
   const left = shelf.loaded.get(camera.id);
   const words = useLengthWords();
@@ -47,7 +49,7 @@ export function CameraOnShelf({
   const { name: kind, silhouette: drawn } = kindRecord(cameraKind(camera));
   return (
     <li className="grow list-none basis-60" style={{ minWidth: Math.max(NARROWEST, width + 24) }}>
-      <Link to={`/cameras/${encodeURIComponent(camera.id)}`} className="group block no-underline">
+      <Link to={page} tabIndex={-1} aria-hidden="true" className="block no-underline">
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
           <div className="relative shrink-0" style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />
@@ -65,8 +67,10 @@ export function CameraOnShelf({
           <rect width="100" height="12" fill="var(--sb-kraftPale)" />
           <path d="M0 .5H100M0 11.5H100" stroke="var(--sb-kraft)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
         </svg>
-        <Tag>
-          <span className="block font-semibold text-[1.05rem] group-hover:underline">{camera.name}</span>
+      </Link>
+      <Tag>
+        <Link to={page} className="block no-underline hover:[&_b]:underline">
+          <b className="block font-semibold text-[1.05rem]">{camera.name}</b>
           <span className="block text-[0.87rem] text-quiet">{kind}</span>
           <span className="mt-1 block text-[0.93rem]">
             {typeof diameter === "number" && `${words(diameter, 3)} hole · ${formatFNumber(film.distance / diameter)}`}
@@ -78,9 +82,22 @@ export function CameraOnShelf({
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
           <span className="block text-[0.87rem] text-quiet">{PROOF[lightProof(camera).state]}</span>
-          <span className="mt-1 block border-line border-t pt-1 text-[0.87rem]">{nextStep(camera, shots)}</span>
-        </Tag>
-      </Link>
+        </Link>
+        <div className="mt-1 min-h-[3.3rem] border-line border-t pt-1">
+          {thread && (
+            <>
+              <ThreadOnTag thread={thread} />
+              <Link
+                to={wayTo(thread.next)}
+                data-next={thread.next.name}
+                className="mt-0.5 block py-0.5 font-semibold text-[0.87rem] underline-offset-4 hover:underline"
+              >
+                {actWords(thread.next)}
+              </Link>
+            </>
+          )}
+        </div>
+      </Tag>
     </li>
   );
 }
@@ -100,13 +117,18 @@ function Tag({ children }: { readonly children: React.ReactNode }) {
   );
 }
 
-/** What this camera needs next. */
-function nextStep(camera: Camera, shots: number): string {
-  if (designFaults(camera, String).length > 0) return "Next: mend the design";
-  if (measuredDiameter(camera) === null)
-    return shots === 0 ? "Next: make and measure the hole" : "Next: measure the hole";
-  const { state } = lightProof(camera);
-  if (state === "leaks") return "Next: mend a light leak";
-  if (state === "untested" && shots === 0) return "Next: prove it light-tight";
-  return shots === 0 ? "Next: take it outside" : "Ready";
+/** Cameras side by side, each with where it stands on its way. */
+export function Board({
+  cameras,
+  ...rest
+}: {
+  readonly cameras: readonly Camera[];
+  readonly pixel: number;
+  readonly tallest: number;
+  readonly shelf: OnShelf;
+}) {
+  const threads = useThreads(cameras);
+  return cameras.map((camera) => (
+    <CameraOnShelf key={camera.id} camera={camera} thread={threads.get(camera.id)} {...rest} />
+  ));
 }

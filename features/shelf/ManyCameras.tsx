@@ -1,7 +1,7 @@
 import { useWindowVirtualizer } from "@tanstack/react-virtual";
-import { useEffect, useLayoutEffect, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import type { Camera } from "../../core/camera/container/index.ts";
-import { CameraOnShelf, widthOnShelf } from "./CameraOnShelf.tsx";
+import { Board, widthOnShelf } from "./CameraOnShelf.tsx";
 import type { OnShelf } from "./shelfData.ts";
 
 /** What a board with its tags is taken to be high before it is measured, px; and the gap under it. */
@@ -32,7 +32,10 @@ export default function ManyCameras({
     window.addEventListener("resize", look);
     return () => window.removeEventListener("resize", look);
   });
-  const boards = onBoards(cameras, (camera) => widthOnShelf(camera, pixel), width);
+  const boards = useMemo(
+    () => onBoards(cameras, (camera) => widthOnShelf(camera, pixel), width),
+    [cameras, pixel, width],
+  );
   const rows = useWindowVirtualizer({
     count: boards.length,
     estimateSize: () => BOARD + GAP,
@@ -51,9 +54,7 @@ export default function ManyCameras({
           className="absolute top-0 left-0 flex w-full pb-10"
           style={{ transform: `translateY(${start - top}px)` }}
         >
-          {boards[index]?.map((camera) => (
-            <CameraOnShelf key={camera.id} camera={camera} pixel={pixel} tallest={tallest} shelf={shelf} />
-          ))}
+          <Board cameras={boards[index] ?? []} pixel={pixel} tallest={tallest} shelf={shelf} />
         </div>
       ))}
     </div>

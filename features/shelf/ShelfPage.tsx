@@ -10,7 +10,7 @@ import { FileDrop } from "../../ui/files/FileDrop.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { LiveNotice } from "../../ui/notices/LiveNotice.tsx";
 import { lazyPart } from "../../ui/page/lazyPart.tsx";
-import { CameraOnShelf } from "./CameraOnShelf.tsx";
+import { Board } from "./CameraOnShelf.tsx";
 import type { FileReport } from "./fileExchange.ts";
 import { readShelf, type ShelfData } from "./shelfData.ts";
 
@@ -112,9 +112,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
             </Suspense>
           ) : (
             <ul className="mt-8 flex flex-wrap gap-y-10">
-              {cameras.map((camera) => (
-                <CameraOnShelf key={camera.id} camera={camera} pixel={pixel} tallest={TALLEST} shelf={live.value} />
-              ))}
+              <Board cameras={cameras} pixel={pixel} tallest={TALLEST} shelf={live.value} />
             </ul>
           )}
           {cameras.length > 0 && <ScaleBar pixel={pixel} />}

@@ -42,9 +42,13 @@ describe("Days", () => {
   test("a new plan runs from the next solstice to the one after, in the sun's direction of its half of the world", () => {
     expect(nextSolstices(new Date("2026-11-26T12:00:00Z"))).toEqual({ from: "2026-12-21", to: "2027-06-21" });
     expect(nextSolstices(new Date("2026-12-21T12:00:00Z")).from).toBe("2026-12-21");
-    expect(newTrail([], null).aim.azimuth).toBe(180);
-    expect(newTrail([], { ...TRAIL, horizon: [[180, 12]] }).horizon).toEqual([]);
-    expect(newTrail([], { ...TRAIL, site: { ...TRAIL.site, latitude: -34 } }).aim.azimuth).toBe(0);
+    expect(newTrail([], null, null).aim.azimuth).toBe(180);
+    const cans = ["a", "b"].map((id) => ({ ...testCamera("lid-can"), id, purpose: "trail" as const }));
+    const box = { ...testCamera("flat-box"), id: "box" };
+    expect(newTrail([box, ...cans], null, "b").cameraId).toBe("b");
+    expect(newTrail([box, ...cans], null, "box").cameraId).toBe("a");
+    expect(newTrail([], { ...TRAIL, horizon: [[180, 12]] }, null).horizon).toEqual([]);
+    expect(newTrail([], { ...TRAIL, site: { ...TRAIL.site, latitude: -34 } }, null).aim.azimuth).toBe(0);
   });
 
   test("of a very long time so many days are left out that the answer stays bounded", () => {

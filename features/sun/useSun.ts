@@ -1,13 +1,15 @@
 import { useSearchParams } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Trail } from "../../core/document/index.ts";
-import { useLive } from "../../storage/index.ts";
+import { rememberCamera, useLive } from "../../storage/index.ts";
 import { readSun, type SunData } from "./sunData.ts";
 
-/** The trails as they are stored, and the one at hand: that of the address, or the first. */
+/** The trails as they are stored, and the one at hand: that of the address, or of the camera at hand, or the first. */
 export interface Sun extends SunData {
   readonly trail: Trail | null;
   readonly camera: Camera | null;
+  /** Id of the camera that is asked for, or at hand. */
+  readonly wanted: string | null;
   readonly choose: (id: string) => void;
 }
 
@@ -15,11 +17,21 @@ export function useSun(loaded: SunData): Sun {
   const { value } = useLive(loaded, readSun);
   const [search, setSearch] = useSearchParams();
   const asked = search.get("trail");
-  const trail = value.trails.find(({ id }) => id === asked) ?? value.trails[0] ?? null;
+  const wanted = search.get("camera") ?? value.atHand;
+  const trail =
+    value.trails.find(({ id }) => id === asked) ??
+    value.trails.find(({ cameraId }) => cameraId === wanted) ??
+    value.trails[0] ??
+    null;
   return {
     ...value,
     trail,
     camera: value.cameras.find(({ id }) => id === trail?.cameraId) ?? null,
-    choose: (id) => setSearch({ trail: id }, { replace: true, preventScrollReset: true }),
+    wanted,
+    choose: (id) => {
+      const next = value.trails.find((each) => each.id === id)?.cameraId;
+      if (next != null) void rememberCamera(next);
+      setSearch({ trail: id }, { replace: true, preventScrollReset: true });
+    },
   };
 }

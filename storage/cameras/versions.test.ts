@@ -98,3 +98,40 @@ test("edits and notes that knew cameras alone, and the edits of a deleted camera
   expect(await historyState([{ name: "cameras", recordId: "hat" }], now)).toEqual({ undo: "depth", redo: "deleted" });
   await now.delete();
 });
+
+test.each([
+  [5, "++id, [name+recordId+undone+id]"],
+  [6, "++id, [name+recordId+undone+id], [name+undone+id], [name+label+undone+id], deed"],
+])("a database of version %i keeps all it holds; what became of a shot is found by its id", async (version, edits) => {
+  const name = `version-${version}`;
+  const old = new Dexie(name);
+  old.version(version).stores({
+    cameras: "id, updatedAt",
+    edits,
+    exposures: "id, cameraId, openedMs, [cameraId+openedMs], judged.at, loadId",
+    settings: "key",
+    notes: "id",
+    loads: "id, cameraId, at",
+    negatives: "id",
+    processing: "id",
+    trails: "id",
+    developments: "id, at, finishedAt",
+  });
+  await old.table("cameras").put(TIN);
+  const edit = { name: "cameras", recordId: TIN.id, label: "depth", at: NOW, changes: [], undone: 0 };
+  await old.table("edits").add(edit);
+  await old.table("negatives").put({ id: "n", exposureId: "s" });
+  await old.table("processing").put({ id: "p", exposureId: "s" });
+  await old.table("trails").put({ id: "t", cameraId: TIN.id });
+  await old.table("developments").put({ id: "d", at: NOW });
+  old.close();
+  const now = openDb(name);
+  expect((await stored(now, TIN.id)).name).toBe(TIN.name);
+  expect(await historyState([{ name: "cameras", recordId: TIN.id }], now)).toEqual({ undo: "depth", redo: null });
+  for (const table of ["negatives", "processing"]) {
+    expect(await now.table(table).where("exposureId").equals("s").count()).toBe(1);
+  }
+  expect(await now.table("trails").where("cameraId").equals(TIN.id).count()).toBe(1);
+  expect(await now.table("developments").count()).toBe(1);
+  await now.delete();
+});

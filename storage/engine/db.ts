@@ -79,7 +79,7 @@ export type StillBoxDb = Dexie &
 const NAME = "still-box";
 
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
-const VERSION = 6;
+const VERSION = 7;
 
 /** Where records lie: the browser's own database, or one in memory. */
 interface Engine {
@@ -198,7 +198,7 @@ function declare(db: StillBoxDb): void {
         });
     });
   // Steps of a whole collection can be taken back, and a deleted camera is one of them; it was a setting.
-  db.version(VERSION)
+  db.version(6)
     .stores({ edits: "++id, [name+recordId+undone+id], [name+undone+id], [name+label+undone+id], deed" })
     .upgrade(async (old) => {
       const row = await old.table<SettingRow>("settings").get("removed");
@@ -213,6 +213,12 @@ function declare(db: StillBoxDb): void {
       const gone = { name: "cameras", recordId: camera.id, label: DELETED, undone: 0, at: camera.updatedAt ?? "" };
       await old.table("edits").add({ ...gone, changes: [{ path: [], before: camera }] });
     });
+  // A camera's thread finds what became of its shots by their ids.
+  db.version(VERSION).stores({
+    negatives: "id, exposureId",
+    processing: "id, exposureId",
+    trails: "id, cameraId",
+  });
 }
 
 /** An edit or a note as versions up to the fourth wrote it, in the words of today; any other row stays as it is. */

@@ -13,6 +13,19 @@ export async function listNegatives(db: StillBoxDb = theDb()): Promise<readonly 
   return whole.sort((a, b) => Date.parse(b.at ?? "") - Date.parse(a.at ?? "") || (a.id < b.id ? -1 : 1));
 }
 
+/** Notes that positives were saved as files; a negative that is gone meanwhile stays gone. */
+export function noteSaved(
+  ids: readonly string[],
+  at: string,
+  db: StillBoxDb = theDb(),
+): Promise<Result<void, StorageFailure>> {
+  return attempt(() =>
+    db.transaction("rw", db.table("negatives"), async () => {
+      for (const id of ids) await db.table("negatives").update(id, { savedAt: at });
+    }),
+  );
+}
+
 /** Writes negatives, new or changed, all or none, and hands back what stood there before (`null`: nothing). */
 export function saveNegatives(
   negatives: readonly Negative[],

@@ -9,6 +9,7 @@ import {
   presentLoad,
   readDarkSettings,
   readSettings,
+  rememberCamera,
   type Settings,
 } from "../../../storage/index.ts";
 
@@ -34,6 +35,7 @@ export async function readLoad(asked: string | null): Promise<LoadData> {
     readDarkSettings(),
   ]);
   const camera = await cameraOrFirst(asked ?? fieldCamera, cameras);
+  if (camera !== null) await rememberCamera(camera.id);
   return { cameras, camera, settings: { sound, speech }, kit: await readLoadKit(camera?.id ?? null) };
 }
 

@@ -12,6 +12,7 @@ import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { notify } from "../../../ui/notices/notify.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";
+import { askedFor, isOnFilm } from "./askedFor.ts";
 import { BottleCheck } from "./BottleCheck.tsx";
 import { HandsRow } from "./HandsRow.tsx";
 import { PlanOfSheets } from "./PlanOfSheets.tsx";
@@ -31,13 +32,14 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
   const live = useLive(loaded.now, readTraysNow);
   const { running, own, bottles, done, waiting, areas } = live.value;
   const recipes = useMemo(() => allRecipes(own), [own]);
-  const [recipeId, setRecipeId] = useState(settings.recipe);
+  const [first] = useState(() => askedFor(loaded, recipes));
+  const [recipeId, setRecipeId] = useState(first.recipeId);
   const recipe = recipes.find(({ id }) => id === recipeId) ?? (recipes[0] as Recipe);
   const [celsius, setCelsius] = useState(settings.developerAt);
   const [q10, setQ10] = useState(settings.q10);
   const [trayRoom, setTrayRoom] = useState(settings.trayRoom);
   const [hands, setHands] = useState({ sound: settings.sound, speech: settings.speech, tap: settings.darkTap });
-  const [sheets, setSheets] = useState<readonly SheetToDo[]>([]);
+  const [sheets, setSheets] = useState(first.sheets);
   const [bottleIds, setBottleIds] = useState<Readonly<Record<string, string | null>>>({});
   const [postFlashed, setPostFlashed] = useState(false);
   const [writing, setWriting] = useState<Recipe | "new" | null>(null);
@@ -49,7 +51,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
   const room = useMemo(() => ({ ...roomOf(recipe), ...trayRoom }), [recipe, trayRoom]);
   const film = recipe.medium === "film";
   const offered = useMemo(() => {
-    const alike = waiting.filter(({ medium }) => (mediumById(medium).kind === "film") === film);
+    const alike = waiting.filter((shot) => isOnFilm(shot) === film);
     return sheetsOfShots(alike, areas, film);
   }, [waiting, areas, film]);
   const runs = useRuns(running, room);

@@ -3,9 +3,11 @@ import type { Recipe } from "../../../core/darkroom/recipe/index.ts";
 import type { Bottle, Development, Exposure, Processing } from "../../../core/document/index.ts";
 import {
   type DarkSettings,
+  getEdited,
   listRecords,
   readDarkSettings,
   readSettings,
+  readThreads,
   runningDevelopments,
   type Settings,
   sheetAreas,
@@ -14,6 +16,8 @@ import {
 
 /** What the trays need to know. */
 export interface TraysData {
+  /** Ids of the shots that are to be developed next, of the camera that is asked for, newest first. */
+  readonly asked: readonly string[];
   readonly settings: DarkSettings & Pick<Settings, "sound">;
   readonly now: TraysNow;
 }
@@ -32,9 +36,22 @@ export interface TraysNow {
   readonly areas: ReadonlyMap<string, number>;
 }
 
-export async function readTrays(): Promise<TraysData> {
-  const [dark, { sound }, now] = await Promise.all([readDarkSettings(), readSettings(), readTraysNow()]);
-  return { settings: { ...dark, sound }, now };
+export async function readTrays(cameraId: string | null): Promise<TraysData> {
+  const [dark, { sound }, now, asked] = await Promise.all([
+    readDarkSettings(),
+    readSettings(),
+    readTraysNow(),
+    cameraId === null ? [] : sheetsToDevelop(cameraId),
+  ]);
+  return { asked, settings: { ...dark, sound }, now };
+}
+
+/** Which sheets of a camera are next for the trays: as its thread says. */
+async function sheetsToDevelop(cameraId: string): Promise<readonly string[]> {
+  const camera = await getEdited("cameras", cameraId);
+  if (!camera.ok) return [];
+  const thread = (await readThreads([camera.value])).get(cameraId);
+  return thread?.stations.find(({ name }) => name === "developed")?.act.sheets ?? [];
 }
 
 export async function readTraysNow(): Promise<TraysNow> {

@@ -1,5 +1,6 @@
 import { useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
+import { noteSaved } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
@@ -33,20 +34,22 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
       signal: mine.signal,
     });
     setSaid(null);
-    if (made.ok) saveFile(`${nameBy(pattern, facts, 1)}${FORMATS[format].ending}`, made.value, FORMATS[format].type);
-    else if (made.error !== null) notify(made.error, { urgent: true });
+    if (made.ok) {
+      saveFile(`${nameBy(pattern, facts, 1)}${FORMATS[format].ending}`, made.value, FORMATS[format].type);
+      void noteSaved([negative.id], isoWithOffset(new Date()));
+    } else if (made.error !== null) notify(made.error, { urgent: true });
   };
   const all = async (): Promise<void> => {
     const mine = new AbortController();
     stop.current = mine;
-    const files: { name: string; bytes: Uint8Array<ArrayBuffer> }[] = [];
+    const files: { id: string; name: string; bytes: Uint8Array<ArrayBuffer> }[] = [];
     for (const [index, each] of proof.negatives.entries()) {
       setSaid(`${index + 1} of ${proof.negatives.length} …`);
       const now = each.id === negative.id ? negative : each;
       const facts = factsOf(now, proof);
       const made = await positiveFile(now, facts, format, { signal: mine.signal });
       if (mine.signal.aborted) break;
-      if (made.ok) files.push({ name: nameBy(pattern, facts, index + 1), bytes: made.value });
+      if (made.ok) files.push({ id: each.id, name: nameBy(pattern, facts, index + 1), bytes: made.value });
       else notify(`${facts.subject}: ${made.error ?? "given up"}`, { urgent: true });
     }
     const names = apart(files.map(({ name }) => name));
@@ -58,8 +61,11 @@ export function ExportPanel({ negative, proof }: { readonly negative: Negative; 
     const zipped =
       mine.signal.aborted || files.length === 0 ? null : await packFiles(named, isoWithOffset(new Date()), mine);
     setSaid(null);
-    if (zipped?.ok) saveFile(fileName(`positives ${localDay()}`, ".zip"), zipped.value, "application/zip");
-    else if (zipped !== null && zipped.error.reason !== "cancelled") notify(zipped.error.message, { urgent: true });
+    if (zipped?.ok) {
+      saveFile(fileName(`positives ${localDay()}`, ".zip"), zipped.value, "application/zip");
+      const saved = files.map(({ id }) => id);
+      void noteSaved(saved, isoWithOffset(new Date()));
+    } else if (zipped !== null && zipped.error.reason !== "cancelled") notify(zipped.error.message, { urgent: true });
   };
   return (
     <Panel title="Out of the darkroom">

@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
+import type { Exposure } from "../../../core/document/index.ts";
 import { listRecords } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
@@ -9,13 +10,23 @@ import { scanNegativeClient } from "../../../workers/jobs/scanNegative/scanNegat
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";
 import { flatbedOrder } from "./flatbedOrder.ts";
+import { matchScans } from "./matching.ts";
 import { SunSheets } from "./SunSheets.tsx";
 
 /** What is read everywhere, and what most browsers can draw; an iPhone makes a JPEG of what is not among them. */
 const ACCEPT = "image/png,image/jpeg,image/tiff,image/webp,image/avif,.tif,.tiff";
 
 /** Takes scans in: files, a photograph, or the made-up flatbed. */
-export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly onAdded: (id: string) => void }) {
+export function AddPanel({
+  data,
+  asked,
+  onAdded,
+}: {
+  readonly data: ProofData;
+  /** The shot whose sheet is to be scanned next, where one is asked for. */
+  readonly asked: Exposure | null;
+  readonly onAdded: (id: string) => void;
+}) {
   const [busy, setBusy] = useState<string | null>(null);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const camera = useRef<HTMLInputElement>(null);
@@ -32,6 +43,7 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
         (done, all) => setBusy(`Looking for the sheets: ${done} of ${all} …`),
         of,
         mine.signal,
+        asked,
       );
       setRefused(added.refused);
       const [first] = added.ids;
@@ -84,7 +96,13 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
                 event.target.value = "";
               }}
             />
-            <Flatbed data={data} busy={busy !== null} onBusy={setBusy} onScan={(file, of) => void add([file], of)} />
+            <Flatbed
+              data={data}
+              asked={asked}
+              busy={busy !== null}
+              onBusy={setBusy}
+              onScan={(file, of) => void add([file], of)}
+            />
             <SunSheets
               data={data}
               busy={busy !== null}
@@ -119,18 +137,21 @@ export function AddPanel({ data, onAdded }: { readonly data: ProofData; readonly
 /** The made-up flatbed: a sheet as it would come out of the wash, on the glass. */
 function Flatbed({
   data,
+  asked,
   busy,
   onBusy,
   onScan,
 }: {
   readonly data: ProofData;
+  readonly asked: Exposure | null;
   readonly busy: boolean;
   readonly onBusy: (words: string | null) => void;
   readonly onScan: (file: File, of: ScanOfWhat) => void;
 }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const sheets = useMemo(() => sheetsOf(data), [data]);
-  const sheet = sheets.find(({ id }) => id === chosen) ?? sheets[0];
+  const next = asked ?? matchScans(1, data.shots, [], data.negatives)[0];
+  const sheet = sheets.find(({ id }) => id === chosen) ?? sheets.find(({ id }) => id === next?.id) ?? sheets[0];
   if (sheet === undefined) return null;
   const scan = async (): Promise<void> => {
     onBusy("The sheet is being exposed, developed and scanned …");

@@ -14,7 +14,7 @@ export function ScanPage({ loaded }: { readonly loaded: ProofData }) {
     <main className="mx-auto max-w-[80rem] px-4 pb-16 sm:px-6" data-proof="scan">
       <ProofPages />
       <NegativeStrip proof={proof} />
-      <AddPanel data={proof} onAdded={proof.choose} />
+      <AddPanel data={proof} asked={proof.askedShot} onAdded={proof.choose} />
       {negative !== null && <ScanOf key={negative.id} negative={negative} proof={proof} />}
       <section aria-label="Before the lid goes down" className="mt-6 grid gap-x-8 gap-y-2 text-[0.9rem] sm:grid-cols-3">
         {PROOF_CAUTIONS.map(({ title, words }) => (

@@ -39,12 +39,15 @@ export async function addScans(
   /** The shot they are of, or at least its camera, where that is known. */
   of: ScanOfWhat | null = null,
   signal?: AbortSignal,
+  /** The shot whose sheet is scanned first, where one was asked for. */
+  asked: Exposure | null = null,
 ): Promise<Added> {
   const loads = await listRecords("loads");
   const sheets: SheetOfFile[] = [];
   // One after the other: no more than one file is held.
   for (const file of files) sheets.push(...(await sheetsOf(file)));
-  const shots = of === null ? matchScans(sheets.length, data.shots, loads, data.negatives) : [of.shot];
+  const shots =
+    of === null ? askedFirst(asked, matchScans(sheets.length, data.shots, loads, data.negatives)) : [of.shot];
   const made: Negative[] = [];
   const refused: string[] = [];
   for (const { file, page } of sheets) {
@@ -74,6 +77,11 @@ export async function addScans(
     });
   }
   return { ids: made.map(({ id }) => id), refused };
+}
+
+/** The shot that was asked for, and then the others in their turn. */
+function askedFirst(asked: Exposure | null, inTurn: readonly Exposure[]): readonly Exposure[] {
+  return asked === null ? inTurn : [asked, ...inTurn.filter(({ id }) => id !== asked.id)];
 }
 
 /** A sheet of a file: of one that holds several pictures, which. */

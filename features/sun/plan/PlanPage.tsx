@@ -10,9 +10,9 @@ import { PlanOf } from "./PlanOf.tsx";
 /** Sun, Plan: where the sun will draw before the can goes up. */
 export function PlanPage({ loaded }: { readonly loaded: SunData }) {
   const sun = useSun(loaded);
-  const { trail, camera, cameras, choose } = sun;
+  const { trail, camera, cameras, wanted, choose } = sun;
   const plan = async (): Promise<void> => {
-    const made = newTrail(cameras, trail);
+    const made = newTrail(cameras, trail, wanted);
     const done = await saveRecord("trails", made);
     if (done.ok) choose(made.id);
     else notify(done.error.message, { urgent: true });

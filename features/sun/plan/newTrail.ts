@@ -5,10 +5,12 @@ import { SOLSTICES } from "../../../core/sun/index.ts";
 /** A place to begin with, until the maker says theirs: the Prime Meridian’s own line of latitude is nobody’s garden. */
 const SOMEWHERE = { latitude: 51.48, longitude: 0, height: 0, timeZone: "Europe/London" } as const;
 
-/** A new plan: from the next solstice to the one after, at the last plan’s site, its horizon still to be traced, with the camera that is for it. */
-export function newTrail(cameras: readonly Camera[], before: Trail | null): Trail {
+/** A new plan: from the next solstice to the one after, at the last plan’s site, its horizon still to be traced, with the camera at hand where that is for it, else one that is. */
+export function newTrail(cameras: readonly Camera[], before: Trail | null, atHand: string | null): Trail {
   const [first] = cameras;
-  const own = cameras.find((camera) => isTrail(camera)) ?? cameras.find(({ id }) => id === before?.cameraId) ?? first;
+  const sunny = cameras.filter(isTrail);
+  const own =
+    sunny.find(({ id }) => id === atHand) ?? sunny[0] ?? cameras.find(({ id }) => id === before?.cameraId) ?? first;
   const site = before?.site ?? SOMEWHERE;
   const { from, to } = nextSolstices(new Date());
   return {
