@@ -74,5 +74,5 @@ export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
 export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings/settings.ts";
-export { readThreads } from "./thread/threads.ts";
+export { readThreadOf, readThreads } from "./thread/threads.ts";
 export { countTrailsOut, standsOut } from "./trails/trailsOut.ts";

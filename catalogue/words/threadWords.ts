@@ -37,7 +37,7 @@ const ACTS: Readonly<Record<ActName, (act: Act) => string>> = {
   close: () => "Close the hole",
   log: () => "Log the shot",
   develop: (act) => `Develop ${sheets(act)}`,
-  baths: () => "Back to the trays",
+  baths: () => "To the sheets in the trays",
   scan: (act) => `Scan ${sheets(act)}`,
   judge: (act) => `Judge ${sheets(act)}`,
   print: (act) => `Print ${sheets(act)}`,

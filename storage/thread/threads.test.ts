@@ -1,8 +1,9 @@
 import "fake-indexeddb/auto";
+import { liveQuery } from "dexie";
 import type { StillBoxDb } from "../engine/db.ts";
 import { listCameras, noteSaved } from "../index.ts";
 import { demoDb } from "../testing.ts";
-import { readThreads } from "./threads.ts";
+import { readThreadOf, readThreads } from "./threads.ts";
 
 let db: StillBoxDb;
 beforeEach(async () => {
@@ -45,4 +46,35 @@ test("a scan, a judgement and a saved positive move the thread on", async () => 
   expect(await next()).toMatchObject({ name: "print", id: "n" });
   await noteSaved(["n"], at, db);
   expect((await next())?.name).toBe("load");
+});
+
+test.each([
+  [
+    "a load",
+    "loads",
+    {
+      id: "l",
+      cameraId: "thistle-biscuit-tin",
+      at: "2026-11-30T10:00:00Z",
+      places: [{ place: "1", medium: "rc-graded", iso: 6 }],
+    },
+  ],
+  ["a sheet in the baths", "developments", { id: "d", at: "2026-11-30T10:00:00Z" }],
+])("who follows the threads sees %s that comes later", async (_, table, row) => {
+  let times = 0;
+  let wake = (): void => {};
+  const following = liveQuery(() => readThreadOf("thistle-biscuit-tin", db)).subscribe(() => {
+    times++;
+    wake();
+  });
+  const told = (more: number) =>
+    new Promise<void>((resolve) => {
+      wake = () => times >= more && resolve();
+      wake();
+    });
+  await told(1);
+  const before = times;
+  await db.table(table).put(row);
+  await told(before + 1);
+  following.unsubscribe();
 });

@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Thread } from "../../core/thread/index.ts";
-import { getEdited, readThreads, useLive } from "../../storage/index.ts";
+import { readThreadOf, readThreads, useLive } from "../../storage/index.ts";
 
 const NONE: ReadonlyMap<string, Thread> = new Map();
 
@@ -15,9 +15,6 @@ export function useThreads(cameras: readonly Camera[]): ReadonlyMap<string, Thre
 
 /** Where one camera stands on its way; `null` until it is known, and where the camera can't be read. */
 export function useThread(cameraId: string): Thread | null {
-  const query = useCallback(async () => {
-    const camera = await getEdited("cameras", cameraId);
-    return camera.ok ? ((await readThreads([camera.value])).get(cameraId) ?? null) : null;
-  }, [cameraId]);
+  const query = useCallback(() => readThreadOf(cameraId), [cameraId]);
   return useLive(null, query).value;
 }

@@ -39,3 +39,12 @@ export function pageFor(path: string, cameraId: string): string {
   if (own) return `/cameras/${id}${own[1] ?? ""}`;
   return `${path}?camera=${id}`;
 }
+
+/** Whether a way leads to the page that is open, with what it is about; its camera is at hand anyway. */
+export function isHere(way: string, path: string, search: string): boolean {
+  const [to, about] = way.split("?");
+  const now = new URLSearchParams(search);
+  return (
+    to === path && [...new URLSearchParams(about)].every(([key, value]) => key === "camera" || now.get(key) === value)
+  );
+}

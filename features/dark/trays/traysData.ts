@@ -3,11 +3,10 @@ import type { Recipe } from "../../../core/darkroom/recipe/index.ts";
 import type { Bottle, Development, Exposure, Processing } from "../../../core/document/index.ts";
 import {
   type DarkSettings,
-  getEdited,
   listRecords,
   readDarkSettings,
   readSettings,
-  readThreads,
+  readThreadOf,
   runningDevelopments,
   type Settings,
   sheetAreas,
@@ -48,9 +47,7 @@ export async function readTrays(cameraId: string | null): Promise<TraysData> {
 
 /** Which sheets of a camera are next for the trays: as its thread says. */
 async function sheetsToDevelop(cameraId: string): Promise<readonly string[]> {
-  const camera = await getEdited("cameras", cameraId);
-  if (!camera.ok) return [];
-  const thread = (await readThreads([camera.value])).get(cameraId);
+  const thread = await readThreadOf(cameraId);
   return thread?.stations.find(({ name }) => name === "developed")?.act.sheets ?? [];
 }
 

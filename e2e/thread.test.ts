@@ -1,0 +1,105 @@
+import type { Maker } from "./support/maker.ts";
+import { stage } from "./support/maker.ts";
+import { PATIENCE } from "./support/patience.ts";
+
+const { arrive } = stage(true);
+
+const BOX = "thistle-biscuit-tin";
+/** What the frame says is next. */
+const next = (maker: Maker, words: RegExp) => maker.sees("[data-at-hand] [data-next]", words);
+const stations = (maker: Maker) => maker.texts("[data-at-hand] [data-thread] li");
+
+test("from “It is loaded” to a saved positive along the thread: each act by its button, nothing typed twice", async () => {
+  const maker = await arrive();
+  await maker.withOwnClock();
+  let presses = 0;
+  const press = async (name: string): Promise<void> => {
+    presses++;
+    await maker.press(name);
+  };
+  await maker.goTo(`/dark?camera=${BOX}`);
+  await maker.press("It is loaded");
+  await next(maker, /Take a picture/);
+  await press("Take a picture");
+  await press("Daylight");
+  await next(maker, /Take a picture/);
+  await press("Open the hole");
+  await next(maker, /Close the hole/);
+  await maker.later(60);
+  await press("Close the hole");
+  await next(maker, /Log the shot/);
+  await press("Log this shot");
+  await next(maker, /Develop the sheet/);
+  expect((await stations(maker)).slice(0, 3).map((words) => words.trim())).toEqual([
+    "Made",
+    "Loaded 0 of 1",
+    expect.stringMatching(/^Exposed [12]$/),
+  ]);
+  await press("Develop the sheet");
+  if (!(await maker.page.$("html[data-red]"))) await press("In the dark now");
+  // What waits is ticked already.
+  await maker.sees("[data-sheets]", /1 chosen/);
+  await press("To the trays");
+  await maker.page.waitForSelector("[data-next-in]", { timeout: PATIENCE });
+  presses++;
+  await maker.page.evaluate(() => document.querySelector<HTMLElement>("[data-next-in]")?.click());
+  await maker.page.waitForSelector("[data-focus]", { timeout: PATIENCE });
+  for (let bath = 0; bath < 4; bath++) {
+    await maker.later(320);
+    await maker.page.waitForFunction(() => /\+/.test(document.querySelector("[data-count]")?.textContent ?? "+"));
+    const before = await maker.text("[data-run-screen]");
+    presses++;
+    await maker.page.evaluate(() => document.querySelector<HTMLElement>("[data-move]")?.click());
+    await maker.page.waitForFunction(
+      (was) => (document.querySelector<HTMLElement>("[data-run-screen]")?.innerText ?? "") !== was,
+      { timeout: PATIENCE },
+      before,
+    );
+    if ((await maker.page.$("[data-run-screen]")) === null) break;
+  }
+  await next(maker, /Scan the sheet/);
+  await press("Scan the sheet");
+  if (await maker.page.$("html[data-red]")) await press("Daylight");
+  await press("Scan it");
+  await maker.page.waitForSelector("[data-negative]", { timeout: PATIENCE });
+  await next(maker, /Judge the sheet/);
+  await press("Judge the sheet");
+  await maker.sees("[data-proposal]", /./);
+  await press("Agree");
+  await next(maker, /Print the sheet/);
+  await press("Print the sheet");
+  await maker.page.waitForSelector("[data-tones]", { timeout: PATIENCE });
+  await press("Save it");
+  // All is done: it is loaded again.
+  await next(maker, /Load it/);
+  expect(presses).toBeLessThanOrEqual(20);
+}, 240_000);
+
+test("the camera at hand goes along through the places, and is changed in one press; the Shelf says the same of each", async () => {
+  const maker = await arrive();
+  await maker.goTo("/");
+  const tag = await maker.page.waitForSelector('a[data-next][href*="thistle-canister-one"]', { timeout: PATIENCE });
+  const words = await tag?.evaluate((link) => (link as HTMLElement).innerText.trim());
+  await tag?.evaluate((link) => (link as HTMLElement).click());
+  await next(maker, new RegExp(`^${words}$`));
+  await maker.reads("Camera at hand", "thistle-canister-one");
+  for (const path of ["/log", "/dark?camera=thistle-hat-box", "/field", "/proof", "/cameras/thistle-cocoa-tin"]) {
+    await maker.goTo(path);
+    const asked = /camera=([\w-]+)|cameras\/([\w-]+)/.exec(path);
+    await maker.reads(
+      "Camera at hand",
+      asked?.[1] ?? asked?.[2] ?? (path === "/log" ? "thistle-canister-one" : "thistle-hat-box"),
+    );
+  }
+  await maker.goTo("/cameras/thistle-cocoa-tin/make/build");
+  await maker.page.select("[data-at-hand] select", BOX);
+  await maker.page.waitForFunction(
+    (id) => location.pathname === `/cameras/${id}/make/build`,
+    { timeout: PATIENCE },
+    BOX,
+  );
+  await maker.goTo("/field");
+  await maker.sees("main", /Biscuit tin/);
+  await maker.page.select("[data-at-hand] select", "thistle-canister-one");
+  await maker.sees("main", /Nine canisters/);
+});
