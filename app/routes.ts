@@ -20,6 +20,7 @@ export default [
   route("dark/bottles", "routes/dark.bottles.tsx"),
   route("dark/practice", "routes/dark.practice.tsx"),
   route("field", "routes/field.tsx"),
+  route("field/look", "routes/field.look.tsx"),
   route("proof", "routes/proof.tsx"),
   route("proof/judge", "routes/proof.judge.tsx"),
   route("proof/positive", "routes/proof.positive.tsx"),

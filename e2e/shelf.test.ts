@@ -22,7 +22,7 @@ describe("Shelf with the demonstration cameras", () => {
     const tags = await maker.texts("main li");
     expect(tags).toHaveLength(10);
     expect(tags.join("\n")).toMatch(
-      /Biscuit tin[\s\S]*f\/226[\s\S]*Cocoa tin[\s\S]*Nine canisters[\s\S]*Hat box[\s\S]*Next: measure the hole/,
+      /Biscuit tin[\s\S]*f\/226[\s\S]*Cocoa tin[\s\S]*Nine canisters[\s\S]*Hat box[\s\S]*Develop the sheet/,
     );
     await maker.reload();
     expect(await maker.texts("main li")).toHaveLength(10);

@@ -174,7 +174,16 @@ describe("suggested time", () => {
   });
 
   test("a photograph: its Exif’s light, the phone’s offset by its model, the middle that was marked", () => {
-    const taken = { fNumber: 2, seconds: 1 / 1000, iso: 100, model: "Plot phone 3/A", bias: 0, flash: false, at: null };
+    const taken = {
+      fNumber: 2,
+      seconds: 1 / 1000,
+      iso: 100,
+      model: "Plot phone 3/A",
+      bias: 0,
+      focal35: null,
+      flash: false,
+      at: null,
+    };
     const luminance = Float32Array.from({ length: 64 }, (_, i) => (i % 8 < 4 ? 0.18 : 0.36));
     const photograph = { taken, width: 8, height: 8, luminance };
     const source = { by: "photograph", photograph, file: null, spots: [] } as const;

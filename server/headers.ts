@@ -10,8 +10,13 @@ export interface Marked {
 const marked = (_request: IncomingMessage, response: ServerResponse): string =>
   `'nonce-${(response as unknown as Marked).locals.nonce}'`;
 
-/** Devices no page of ours asks for; the screen may be kept awake, and at a press the Field asks where it is, and Sun the compass. */
-const NEVER = ["camera", "microphone", "payment", "usb", "serial", "hid"];
+/**
+ * Devices no page of ours asks for, but for the camera on the one page that looks through it; the screen may be kept awake, and
+ * at a press the Field asks where it is, and Sun the compass.
+ */
+const NEVER = ["microphone", "payment", "usb", "serial", "hid"];
+
+const LOOKS_THROUGH_IT = "/field/look";
 
 /**
  * What a browser is told about every answer: nothing but our own files, scripts and styles only with this answer's mark,
@@ -43,8 +48,9 @@ export const securityHeaders: readonly RequestHandler[] = [
     // It is started on one's own machine, without a certificate: a promise of https would shut people out.
     strictTransportSecurity: false,
   }),
-  (_request, response, next) => {
-    response.setHeader("Permissions-Policy", NEVER.map((name) => `${name}=()`).join(", "));
+  ({ path }, response, next) => {
+    const camera = `camera=(${path === LOOKS_THROUGH_IT ? "self" : ""})`;
+    response.setHeader("Permissions-Policy", [camera, ...NEVER.map((name) => `${name}=()`)].join(", "));
     next();
   },
 ];

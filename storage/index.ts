@@ -73,6 +73,13 @@ export { listNegatives, noteSaved, saveNegatives } from "./negatives/negatives.t
 export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
-export { type InField, readSettings, rememberCamera, type Settings, writeSetting } from "./settings/settings.ts";
+export {
+  type FinderSetting,
+  type InField,
+  readSettings,
+  rememberCamera,
+  type Settings,
+  writeSetting,
+} from "./settings/settings.ts";
 export { readThreadOf, readThreads } from "./thread/threads.ts";
 export { countTrailsOut, standsOut } from "./trails/trailsOut.ts";

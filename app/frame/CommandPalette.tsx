@@ -44,6 +44,7 @@ export default function CommandPalette({
     { name: "Go to the bottles", group: "Places", run: go("/dark/bottles") },
     { name: "Practise developing", group: "Places", run: go("/dark/practice") },
     { name: "Go to the Field", group: "Places", run: go("/field") },
+    { name: "Look: the phone as a finder", group: "Places", run: go("/field/look") },
     { name: "Go to the Log", group: "Places", run: go("/log") },
     { name: "Go to the Stock", group: "Places", run: go("/stock") },
     { name: "Go to Method", group: "Places", run: go("/method") },

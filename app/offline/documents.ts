@@ -22,6 +22,7 @@ export const DOCUMENTS: string[] = [
   "/dark/bottles",
   "/dark/practice",
   "/field",
+  "/field/look",
   "/log",
   "/stock",
   "/proof",

@@ -27,3 +27,15 @@ export function focalLengthFromExif(in35mm: number, width: number, height: numbe
 export function calibratedFocalLength(pixels: number, distance: number, width: number): number {
   return (pixels * distance) / width;
 }
+
+/**
+ * How sure a focal length is that was found by {@link calibratedFocalLength}.
+ *
+ * @param pixels, distance, width as measured, each with its ± in the same unit
+ * @returns its ± as a share of it
+ * @source independent errors of a product add by their squares (JCGM 100:2008, GUM, 5.1.6)
+ * @example calibrationError([300, 3], [1000, 0], [210, 0]) // 0.01
+ */
+export function calibrationError(...measured: readonly (readonly [value: number, error: number])[]): number {
+  return Math.hypot(...measured.map(([value, error]) => error / value));
+}

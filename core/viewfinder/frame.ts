@@ -58,10 +58,21 @@ export function frameIn(request: FrameRequest): FrameAnswer {
 }
 
 /** Where each place of the sheet is seen. */
-function sightOf(
-  { phone, pose = {}, offset = FRAME_DEFAULTS.offset, subjectDistance = null }: FrameRequest,
-  model: OpticalModel,
-): (place: SheetPlace) => PicturePoint | null {
+function sightOf(request: FrameRequest, model: OpticalModel): (place: SheetPlace) => PicturePoint | null {
+  const seen = seenBy(request);
+  return (place) => seen(sceneDirectionAt(model, place));
+}
+
+/** A phone's picture and how it is held, as a request has them. */
+export type Held = Pick<FrameRequest, "phone" | "pose" | "offset" | "subjectDistance">;
+
+/** Where a phone that is held so sees what lies in a direction of the pinhole camera's scene; `null`: nowhere. */
+export function seenBy({
+  phone,
+  pose = {},
+  offset = FRAME_DEFAULTS.offset,
+  subjectDistance = null,
+}: Held): (direction: Vector | null) => PicturePoint | null {
   const { azimuth = 0, elevation = 0, roll = 0 } = pose;
   const axes: PhoneAxes = phoneAxes({
     azimuth: azimuth * RADIANS,
@@ -74,15 +85,8 @@ function sightOf(
     k1: phone.k1 ?? FRAME_DEFAULTS.k1,
   };
   const [right, up, back] = offset;
-  return (place) => {
-    const direction = sheetToScene(model.place, model.surface, place);
-    if (direction === null) return null;
-    const flat = Math.cos(direction.elevation);
-    const far: Vector = {
-      x: flat * Math.sin(direction.azimuth),
-      y: Math.sin(direction.elevation),
-      z: -flat * Math.cos(direction.azimuth),
-    };
+  return (far) => {
+    if (far === null) return null;
     if (subjectDistance === null) return seenAt(whole, axes, far);
     const reach = subjectDistance / -far.z;
     return seenAt(whole, axes, {
@@ -93,13 +97,25 @@ function sightOf(
   };
 }
 
+/** The direction in the scene that a place of the sheet looks to, a unit vector; `null`: none. */
+export function sceneDirectionAt(model: OpticalModel, place: SheetPlace): Vector | null {
+  const direction = sheetToScene(model.place, model.surface, place);
+  if (direction === null) return null;
+  const flat = Math.cos(direction.elevation);
+  return {
+    x: flat * Math.sin(direction.azimuth),
+    y: Math.sin(direction.elevation),
+    z: -flat * Math.cos(direction.azimuth),
+  };
+}
+
 /** A place of the sheet by its shares of the upright picture, from the upper left corner: the picture is turned half round. */
-function placeAt({ width, height }: OpticalModel, across: number, down: number): SheetPlace {
+export function placeAt({ width, height }: OpticalModel, across: number, down: number): SheetPlace {
   return { s: width * (0.5 - across), t: height * (down - 0.5) };
 }
 
 /** The sheet's edge from the picture's upper left corner clockwise, each side with its first corner and without its last. */
-function outlinePlaces(model: OpticalModel, points: number): readonly SheetPlace[] {
+export function outlinePlaces(model: OpticalModel, points: number): readonly SheetPlace[] {
   const steps = Array.from({ length: points }, (_, k) => k / points);
   return [
     ...steps.map((k) => placeAt(model, k, 0)),

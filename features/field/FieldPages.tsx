@@ -3,6 +3,8 @@ import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 
 const PAGES = [
+  // Only this page may ask for the camera, and a browser is told so with the page itself.
+  { to: "/field/look", name: "Look", heading: "Look", anew: true },
   { to: "/field", name: "Expose", heading: "Expose" },
   { to: "/log", name: "Log" },
   { to: "/stock", name: "Stock" },

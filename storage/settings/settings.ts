@@ -17,6 +17,14 @@ export interface InField {
   readonly iso: number;
 }
 
+/** A phone's camera as a finder. */
+export interface FinderSetting {
+  /** Focal length as a share of its picture's diagonal. */
+  readonly focal: number;
+  /** How sure that is, as a share of it. */
+  readonly error: number;
+}
+
 /** What Still Box remembers about its user. */
 export interface Settings {
   readonly unit: LengthUnit;
@@ -35,6 +43,8 @@ export interface Settings {
   readonly clickless: readonly string[];
   /** What is at hand in the Field. */
   readonly inField: InField | null;
+  /** The phone's camera as a finder; `null`: never calibrated. */
+  readonly finder: FinderSetting | null;
   /** Whether three seconds are counted before the hole opens. */
   readonly countIn: boolean;
   /** Whether the count is heard. */
@@ -55,6 +65,7 @@ const DEFAULTS: Settings = {
   draft: { subject: "", note: "" },
   clickless: [],
   inField: null,
+  finder: null,
   countIn: false,
   sound: true,
   dark: {},

@@ -7,17 +7,19 @@ export function PageTabs({
   query = "",
   className = "min-h-[2.9rem] shrink-0 px-1",
 }: {
-  readonly pages: readonly { readonly to: string; readonly name: string }[];
+  /** `anew`: the browser itself fetches the page, for it is told other things with it. */
+  readonly pages: readonly { readonly to: string; readonly name: string; readonly anew?: boolean }[];
   /** What is at hand goes along. */
   readonly query?: string;
   /** How much room each has. */
   readonly className?: string;
 }) {
-  return pages.map(({ to, name }) => (
+  return pages.map(({ to, name, anew = false }) => (
     <NavLink
       key={to}
       to={`${to}${query}`}
       end
+      reloadDocument={anew}
       className={({ isActive, isPending }) =>
         cx(
           "flex items-center border-b-[3px]",

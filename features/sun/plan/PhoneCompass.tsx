@@ -1,26 +1,15 @@
 import { useEffect, useRef, useState } from "react";
 import { type DeviceOrientation, phoneHeading } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
+import { isRefused } from "../../../ui/device/orientation.ts";
 
 /** How long the phone is listened to, ms. */
 const LISTENED = 1200;
 /** Its events: the first where a browser has it, which knows where north is. */
 const EVENTS = ["deviceorientationabsolute", "deviceorientation"] as const;
 
-/** What some phones tell beside the standard, and some ask before they tell. */
+/** What some phones tell beside the standard. */
 type PhoneEvent = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
-type Asking = typeof DeviceOrientationEvent & {
-  readonly requestPermission?: () => Promise<"granted" | "denied" | "prompt">;
-};
-
-/** Whether the browser was told not to tell. Where it has not asked yet, or can’t say, the compass itself shows it. */
-async function isRefused(): Promise<boolean> {
-  try {
-    return (await (DeviceOrientationEvent as Asking).requestPermission?.()) === "denied";
-  } catch {
-    return false;
-  }
-}
 
 /** The phone's own compass, where there is one: laid flat beside the camera, its top edge to where that looks. */
 export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number) => void }) {

@@ -9,6 +9,8 @@ export interface PhotographTaken extends PhotographData {
   readonly model: string;
   /** Stops that its maker's camera was told to give more (ExposureBiasValue): said, not applied. */
   readonly bias: number;
+  /** FocalLengthIn35mmFilm, mm; `null`: not told. */
+  readonly focal35: number | null;
   /** Whether its flash fired: what that lit says nothing of the light. */
   readonly flash: boolean;
   /** When it was taken, by its camera's clock, ISO 8601 with offset where it says one; `null`: not told. */
@@ -26,7 +28,7 @@ const BEYOND = 65_535;
  * @returns the data, or in words why there is no light in this file
  * @source Exif 2.32 (CIPA DC-008-2019), 4.6.5: ExposureTime 0x829A, FNumber 0x829D, PhotographicSensitivity 0x8827,
  *   StandardOutputSensitivity 0x8831, RecommendedExposureIndex 0x8832, ISOSpeed 0x8833, ShutterSpeedValue 0x9201 (Tv),
- *   ApertureValue 0x9202 (Av), ExposureBiasValue 0x9204, Flash 0x9209, DateTimeOriginal 0x9003, OffsetTimeOriginal 0x9011;
+ *   ApertureValue 0x9202 (Av), ExposureBiasValue 0x9204, Flash 0x9209, FocalLengthIn35mmFilm 0xA405, DateTimeOriginal 0x9003, OffsetTimeOriginal 0x9011;
  *   annex C: t = 2^−Tv, N = 2^(Av/2); Model: TIFF 6.0, tag 272
  */
 export function readPhotograph(bytes: Uint8Array<ArrayBuffer>): Result<PhotographTaken> {
@@ -60,6 +62,7 @@ export function readPhotograph(bytes: Uint8Array<ArrayBuffer>): Result<Photograp
       seconds: secondsOf(fields),
       iso: isoOf(fields),
       model: letters(fields.get(TAG.model) ?? []),
+      focal35: firstOf(fields, TAG.focal35) > 0 ? firstOf(fields, TAG.focal35) : null,
       bias: Number.isFinite(firstOf(fields, TAG.bias)) ? firstOf(fields, TAG.bias) : 0,
       flash: (firstOf(fields, TAG.flash) & 1) === 1,
       at: takenAt(fields),

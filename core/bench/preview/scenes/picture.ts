@@ -8,6 +8,8 @@ export interface ScenePicture {
   readonly luminance: Float32Array;
   /** Angle it spans from left to right, degrees, in (0, 170). */
   readonly across: number;
+  /** `even`: even angles both ways, so that it may go far round; left out: flat, as a camera with a lens takes it. */
+  readonly angles?: "even";
   /** How far away it stands, mm; infinite for far things. */
   readonly distance: number;
 }
@@ -18,8 +20,9 @@ export interface ScenePicture {
  * @returns a scene of relative luminance
  * @example pictureScene({ width: 1, height: 1, luminance: Float32Array.of(1), across: 1, distance: 5 }).ev // 15
  */
-export function pictureScene({ width, height, luminance, across, distance }: ScenePicture): PreviewScene {
+export function pictureScene({ width, height, luminance, across, distance, angles }: ScenePicture): PreviewScene {
   const half = Math.tan((across * Math.PI) / 360);
+  const turn = (across * Math.PI) / 360;
   const mean = luminance.reduce((sum, value) => sum + value, 0) / Math.max(1, luminance.length);
   const scale = GREY / Math.max(1e-4, mean);
   const at = (column: number, row: number): number =>
@@ -30,8 +33,11 @@ export function pictureScene({ width, height, luminance, across, distance }: Sce
     sentence: "A photograph of your own.",
     ev: 15,
     look(x, y, z, hit) {
-      const u = ((x / -z / half + 1) * width) / 2 - 0.5;
-      const v = (height - (y / -z / half) * width) / 2 - 0.5;
+      const even = angles === "even";
+      const right = even ? Math.atan2(x, -z) / turn : x / -z / half;
+      const up = even ? Math.asin(y) / turn : y / -z / half;
+      const u = ((right + 1) * width) / 2 - 0.5;
+      const v = (height - up * width) / 2 - 0.5;
       hit.blue = 1;
       hit.distance = distance / -z;
       if (u < -0.5 || v < -0.5 || u > width - 0.5 || v > height - 0.5) {

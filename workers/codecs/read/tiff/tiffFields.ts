@@ -34,6 +34,7 @@ export const TAG = {
   fNumber: 33437,
   iso: 34855,
   bias: 37380,
+  focal35: 41989,
   apexTime: 37377,
   apexAperture: 37378,
   flash: 37385,

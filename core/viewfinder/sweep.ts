@@ -1,0 +1,80 @@
+import { type PhoneAxes, type PhoneModel, seenAt } from "./phoneModel.ts";
+
+/** What was seen so far of a camera's scene: even angles both ways round the camera's axis, rows from the top. */
+export interface SweptView {
+  readonly width: number;
+  readonly height: number;
+  /** Angle from left to right, degrees. */
+  readonly across: number;
+  /** Linear light, 0 to 1; what nobody has seen is 0. */
+  readonly luminance: Float32Array<ArrayBuffer>;
+  /** 1 where something was seen. */
+  readonly seen: Uint8Array<ArrayBuffer>;
+}
+
+/** One picture of a phone: linear light, 0 to 1, rows from the top. */
+export interface PhonePicture {
+  readonly width: number;
+  readonly height: number;
+  readonly luminance: Float32Array;
+}
+
+/**
+ * A view that nothing was seen of yet.
+ *
+ * @param width pixels, above 0
+ * @param across, down angles, degrees
+ * @example emptyView(180, 180, 90).height // 90
+ */
+export function emptyView(width: number, across: number, down: number): SweptView {
+  const height = Math.max(1, Math.round((width * down) / across));
+  return {
+    width,
+    height,
+    across,
+    luminance: new Float32Array(width * height),
+    seen: new Uint8Array(width * height),
+  };
+}
+
+/**
+ * Adds what a phone sees: where it sees something of the view, the newest counts.
+ *
+ * @param axes of the phone in the camera's scene
+ * @returns the share of the view that was seen by now, 0 … 1
+ * @source PHYSICS section 17, for every direction of the view
+ * @example sweepInto(emptyView(4, 40, 20), { width: 1, height: 1, luminance: Float32Array.of(1) }, { width: 1, height: 1, focalLength: 1, centre: [0.5, 0.5], k1: 0 }, phoneAxes({ azimuth: 0, elevation: 0, roll: 0 })) // 1
+ */
+export function sweepInto(view: SweptView, picture: PhonePicture, phone: PhoneModel, axes: PhoneAxes): number {
+  const { width, height, across, luminance, seen } = view;
+  const step = (across * Math.PI) / 180 / width;
+  // The picture may be smaller than the one the phone's model is of.
+  const [perX, perY] = [picture.width / phone.width, picture.height / phone.height];
+  let count = 0;
+  for (let row = 0; row < height; row++) {
+    const elevation = (height / 2 - row - 0.5) * step;
+    const [y, flat] = [Math.sin(elevation), Math.cos(elevation)];
+    for (let column = 0; column < width; column++) {
+      const azimuth = (column + 0.5 - width / 2) * step;
+      const at = seenAt(phone, axes, { x: flat * Math.sin(azimuth), y, z: -flat * Math.cos(azimuth) });
+      const index = row * width + column;
+      if (at !== null && at[0] >= 0 && at[1] >= 0 && at[0] < phone.width && at[1] < phone.height) {
+        luminance[index] = sampled(picture, at[0] * perX - 0.5, at[1] * perY - 0.5);
+        seen[index] = 1;
+      }
+      count += seen[index] as number;
+    }
+  }
+  return count / (width * height);
+}
+
+/** Between four pixels; beyond the rim its own. */
+function sampled({ width, height, luminance }: PhonePicture, x: number, y: number): number {
+  const [left, top] = [Math.floor(x), Math.floor(y)];
+  const [fx, fy] = [x - left, y - top];
+  const [l, r] = [Math.max(0, left), Math.min(width - 1, left + 1)];
+  const [a, b] = [Math.max(0, top) * width, Math.min(height - 1, top + 1) * width];
+  const upper = (luminance[a + l] as number) * (1 - fx) + (luminance[a + r] as number) * fx;
+  const lower = (luminance[b + l] as number) * (1 - fx) + (luminance[b + r] as number) * fx;
+  return upper * (1 - fy) + lower * fy;
+}

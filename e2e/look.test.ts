@@ -1,0 +1,227 @@
+import { join } from "node:path";
+import sharp from "sharp";
+import { thistleRow } from "../catalogue/demo/thistleRow.ts";
+import { mediumById } from "../catalogue/media.ts";
+import { scenes, sceneView } from "../core/bench/preview/index.ts";
+import { pictureRequest } from "../core/camera/container/index.ts";
+import { focalLengthFromExif, frameIn } from "../core/viewfinder/index.ts";
+import type { Maker } from "./support/maker.ts";
+import { stage } from "./support/maker.ts";
+import { PATIENCE } from "./support/patience.ts";
+import { temporaryFolder } from "./support/temporary.ts";
+
+const { arrive, address } = stage(true);
+
+const BOX = "thistle-biscuit-tin";
+const VIEW = { width: 640, height: 480 } as const;
+/** A phone of 26 mm in 35 mm terms, as the page takes one for that nobody calibrated. */
+const FOCAL = focalLengthFromExif(26, VIEW.width, VIEW.height);
+
+/** What such a phone sees of Thistle Row, held straight. */
+async function viewOfTheRow(): Promise<Buffer> {
+  const [scene] = scenes;
+  if (scene === undefined) throw new Error("no scene");
+  const across = (2 * Math.atan(VIEW.width / 2 / FOCAL) * 180) / Math.PI;
+  const { luminance } = sceneView(scene, VIEW.width, VIEW.height, across);
+  const bytes = Buffer.from(luminance.map((value) => Math.min(255, 255 * (value / 12_000) ** (1 / 2.2))));
+  return sharp(bytes, { raw: { ...VIEW, channels: 1 } })
+    .toColourspace("srgb")
+    .png()
+    .toBuffer();
+}
+
+/** A phone whose camera sees that; or one that is not given. */
+async function withPhone(refused: string | null = null): Promise<Maker> {
+  const maker = await arrive();
+  const picture = `data:image/png;base64,${(await viewOfTheRow()).toString("base64")}`;
+  await maker.page.evaluateOnNewDocument(
+    (url, { width, height }, name) => {
+      const getUserMedia = async (): Promise<MediaStream> => {
+        if (name !== null) throw new DOMException("", name);
+        const canvas = Object.assign(document.createElement("canvas"), { width, height });
+        const image = new Image();
+        image.src = url;
+        await image.decode();
+        const context = canvas.getContext("2d");
+        const draw = (): void => context?.drawImage(image, 0, 0);
+        draw();
+        setInterval(draw, 100);
+        return canvas.captureStream(10);
+      };
+      Object.defineProperty(navigator, "mediaDevices", { value: { getUserMedia }, configurable: true });
+    },
+    picture,
+    VIEW,
+    refused,
+  );
+  return maker.goTo(`/field/look?camera=${BOX}`);
+}
+
+/** The phone tells how it is held. */
+async function holds(maker: Maker, alpha: number, beta: number, gamma: number): Promise<void> {
+  await maker.page.evaluate(
+    (told) => {
+      window.dispatchEvent(new DeviceOrientationEvent("deviceorientationabsolute", { ...told, absolute: true }));
+    },
+    { alpha, beta, gamma },
+  );
+}
+
+/** The rightmost red of the frame in one of the canvas's middle rows, as a share of its width; `null`: none. */
+async function frameNow(maker: Maker): Promise<number | null> {
+  return maker.page.evaluate(() => {
+    const canvas = document.querySelector<HTMLCanvasElement>("[data-finder] canvas");
+    const context = canvas?.getContext("2d");
+    if (!canvas || !context) return null;
+    const row = Math.round(canvas.height * 0.45);
+    const { data } = context.getImageData(0, row, canvas.width, 1);
+    const red: number[] = [];
+    for (let x = 0; x < canvas.width; x++) {
+      const [r, g, b] = [data[4 * x] as number, data[4 * x + 1] as number, data[4 * x + 2] as number];
+      if (r > 140 && g < 80 && b < 80) red.push(x);
+    }
+    return red.length === 0 ? null : (red.at(-1) as number) / canvas.width;
+  });
+}
+
+/** Waits until the frame's right edge stands there, ± 1.5 % of the canvas. */
+async function frameStands(maker: Maker, right: number): Promise<void> {
+  const started = Date.now();
+  let now: Awaited<ReturnType<typeof frameNow>> = null;
+  while (Date.now() - started < PATIENCE) {
+    now = await frameNow(maker);
+    if (now !== null && Math.abs(now - right) < 0.015) return;
+    await maker.page.waitForFunction(() => true);
+  }
+  throw new Error(`the frame's right edge stands at ${now}, not at ${right}`);
+}
+
+/** Where the sum has the frame's right edge, as a share of the canvas, for a phone turned to the right by so many degrees. */
+function rightEdge(azimuth: number): number {
+  const camera = thistleRow.cameras.find(({ id }) => id === BOX);
+  if (camera === undefined) throw new Error("no box");
+  const light = mediumById(camera.chambers[0].film.medium);
+  const at = (turn: number) =>
+    frameIn({
+      ...pictureRequest(camera, light),
+      phone: { ...VIEW, focalLength: FOCAL },
+      pose: { azimuth: turn },
+      points: 64,
+    }).outline;
+  // The whole frame is in sight straight ahead: the phone's view is drawn smaller.
+  const most = Math.max(
+    ...at(0).map(
+      (point) =>
+        Math.max(Math.abs((point?.[0] ?? 0) / VIEW.width - 0.5), Math.abs((point?.[1] ?? 0) / VIEW.height - 0.5)) * 2,
+    ),
+  );
+  const scale = Math.min(1, 1 / (1.06 * most));
+  // The right side's own point in the row that is looked at.
+  const row = VIEW.height / 2 + ((0.45 - 0.5) * VIEW.height) / scale;
+  const rightSide = at(azimuth).slice(64, 128);
+  const nearest = rightSide.reduce((best, point) =>
+    Math.abs((point?.[1] ?? 1e9) - row) < Math.abs((best?.[1] ?? 1e9) - row) ? point : best,
+  );
+  return 0.5 + scale * ((nearest?.[0] ?? 0) / VIEW.width - 0.5);
+}
+
+test("the frame lies where the sum has it, stays where the box looks, is dragged into words, and becomes the sheet", async () => {
+  const maker = await withPhone();
+  await maker.press("Look through the phone");
+  await maker.page.waitForSelector('[data-finder="live"]', { timeout: PATIENCE });
+  await frameStands(maker, rightEdge(0));
+  // The phone told how it is held: north, upright. The box looks so; then the phone turns ten degrees to the right.
+  await holds(maker, 0, 90, 0);
+  await maker.press("The box looks this way");
+  await maker.sees("[data-moves=none]", /stands right/);
+  await holds(maker, 350, 90, 0);
+  await frameStands(maker, rightEdge(10));
+  await holds(maker, 0, 90, 0);
+  await frameStands(maker, rightEdge(0));
+  await maker.focus("[data-finder]");
+  await maker.page.keyboard.down("Shift");
+  await maker.keys("ArrowRight", "ArrowUp");
+  await maker.page.keyboard.up("Shift");
+  await maker.sees(
+    "[data-moves]",
+    /Turn it 5° to the right\.\s*Lean it 5° back: 6\S* mm of card under its front edge\./,
+  );
+  await maker.press("Frame back to the middle");
+  await maker.press("The picture it will make");
+  await maker.page.waitForSelector("[data-made=made]", { timeout: PATIENCE });
+  const share = Number(await maker.page.$eval("[data-share]", (element) => (element as HTMLElement).dataset.share));
+  expect(share).toBeGreaterThan(40);
+  expect(share).toBeLessThan(90);
+  // Sweeping fills it up.
+  for (const alpha of [25, 335]) {
+    await holds(maker, alpha, 90, 0);
+    await maker.press("The picture it will make");
+    await maker.page.waitForFunction(
+      (was) => Number(document.querySelector<HTMLElement>("[data-share]")?.dataset.share) > was,
+      { timeout: PATIENCE },
+      share,
+    );
+  }
+  await maker.press("Camera off");
+  await maker.page.waitForSelector('[data-finder="empty"]', { timeout: PATIENCE });
+}, 180_000);
+
+test("the phone's angle is found from a sheet of paper, and kept", async () => {
+  const maker = await withPhone();
+  await maker.press("Look through the phone");
+  await maker.page.waitForSelector('[data-finder="live"]', { timeout: PATIENCE });
+  await maker.press("The phone’s angle, ± 10 %");
+  await maker.type("Its distance", "420 mm");
+  await maker.press("They stand on its edges");
+  await maker.sees('[data-fold="angle"] summary', /± 1 %/);
+  await maker.reload();
+  await maker.sees('[data-fold="angle"] summary', /± 1 %/);
+});
+
+test("refused: said, and a photograph serves instead; in the red light there is no live view", async () => {
+  const maker = await withPhone("NotAllowedError");
+  await maker.press("Look through the phone");
+  await maker.sees("[data-refused]", /told not to give the camera/);
+  const path = join(temporaryFolder(), "row.png");
+  await sharp(await viewOfTheRow()).toFile(path);
+  await maker.give("Photograph to look through", path);
+  await maker.page.waitForSelector('[data-finder="still"]', { timeout: PATIENCE });
+  await frameStands(maker, rightEdge(0));
+  await maker.press("The picture it will make");
+  await maker.page.waitForSelector("[data-made=made]", { timeout: PATIENCE });
+  await maker.press("Daylight: press for the red light");
+  await maker.sees("[data-look-red]", /white light/);
+  await maker.press("Daylight");
+});
+
+test("whoever comes here from another page gets a page of its own, that may ask for the camera", async () => {
+  const maker = await arrive();
+  await maker.goTo("/field");
+  const loadedAt = () => new URL(performance.getEntriesByType("navigation")[0]?.name ?? location.href).pathname;
+  await maker.press("Look");
+  await maker.page.waitForSelector("[data-finder]", { timeout: PATIENCE });
+  expect(await maker.page.evaluate(loadedAt)).toBe("/field/look");
+  await maker.press("Expose");
+  await maker.sees("main", /Open the hole/);
+  expect(await maker.page.evaluate(loadedAt)).toBe("/field/look");
+  await maker.goTo("/log");
+  await maker.page.keyboard.down("Control");
+  await maker.keys("KeyK");
+  await maker.page.keyboard.up("Control");
+  await maker.sees("[role=dialog]", /Go to the Log/);
+  await maker.page.keyboard.type("phone as a finder");
+  await maker.sees("[role=dialog]", /Look: the phone as a finder/);
+  await maker.keys("Enter");
+  await maker.page.waitForFunction(
+    () =>
+      document.querySelector("[data-finder]") !== null &&
+      new URL(performance.getEntriesByType("navigation")[0]?.name ?? "http://x").pathname === "/field/look",
+    { timeout: PATIENCE },
+  );
+});
+
+test("the camera is allowed to this page alone, and is told so with the page", async () => {
+  const policy = async (path: string) => (await fetch(address() + path)).headers.get("Permissions-Policy");
+  expect(await policy("/field/look")).toMatch(/camera=\(self\), microphone=\(\)/);
+  for (const path of ["/field", "/", "/field/looks", "/dark"]) expect(await policy(path)).toMatch(/camera=\(\)/);
+});

@@ -1,0 +1,288 @@
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { Link } from "react-router";
+import { mediumById } from "../../../catalogue/media.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import {
+  aimMove,
+  cameraFrame,
+  type Pose,
+  phoneAxes,
+  poseFrom,
+  standingDepth,
+  sweepInto,
+} from "../../../core/viewfinder/index.ts";
+import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
+import { Check } from "../../../ui/controls/Check.tsx";
+import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
+import { useInk } from "../../../ui/drawing/useInk.ts";
+import { keep } from "../../../ui/edits/keep.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { FieldPages } from "../FieldPages.tsx";
+import { Calibrate } from "./Calibrate.tsx";
+import type { FinderScene } from "./drawFinder.ts";
+import { FinderCanvas } from "./FinderCanvas.tsx";
+import { focalShare, phoneOf, USUAL_ERROR, USUAL_FOCAL_35, viewScale } from "./finderView.ts";
+import { viewFor } from "./gathered.ts";
+import type { LookData } from "./lookData.ts";
+import { MadePicture } from "./MadePicture.tsx";
+import { moveWords } from "./moveWords.ts";
+import { readPictureOf } from "./pictureOf.ts";
+import { useAttitude } from "./useAttitude.ts";
+import { useLiveView, useOwnDocument } from "./useLiveView.ts";
+import { useStill } from "./useStill.ts";
+
+/** The finder that a box does not have. */
+export function LookPage({ data }: { readonly data: LookData }) {
+  useOwnDocument();
+  const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
+  return (
+    <main className="thumb mx-auto max-w-6xl px-4 pb-16" data-look>
+      <FieldPages />
+      {data.camera === null ? (
+        <>
+          <p className="mb-3">There is no camera yet to look through. Measure a container first.</p>
+          <Link to="/new" className={buttonClass("action")}>
+            Measure a container
+          </Link>
+        </>
+      ) : red ? (
+        <p data-look-red>A live view is white light. Go out into the daylight to look.</p>
+      ) : (
+        <Look camera={data.camera} data={data} />
+      )}
+    </main>
+  );
+}
+
+/** As the phone is held where nobody knows how. */
+const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };
+/** What is seen is gathered this often, ms. */
+const GATHER_MS = 300;
+/** The shape of a picture before there is one. */
+const EMPTY = { width: 480, height: 640 } as const;
+/** A file's figure is rounded to a whole millimetre of some 26. */
+const TOLD_ERROR = 0.05;
+
+function Look({ camera, data }: { readonly camera: Camera; readonly data: LookData }) {
+  const medium = mediumById(camera.chambers[0].film.medium);
+  const live = useLiveView();
+  const attitude = useAttitude();
+  const { still, refused, take, drop } = useStill();
+  const [finder, setFinder] = useState(data.finder);
+  const [box, setBox] = useState<Pose | null>(null);
+  const [wanted, setWanted] = useState<Pose>(STRAIGHT);
+  const [withStops, setStops] = useState(true);
+  const [gauge, setGauge] = useState<number | null>(null);
+  const inks = useInk();
+  const words = useLengthWords();
+
+  const image = still?.image ?? live.video;
+  const { width, height } = still?.image ?? sizeOf(live.video);
+  const focal = focalOf(still?.focal35 ?? null, finder);
+  const phone = useMemo(() => phoneOf(width, height, focal.focal), [width, height, focal.focal]);
+  const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
+  const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
+
+  // A photograph was taken once: how the phone is held now says nothing of it.
+  const heldNow = useCallback((): Pose | null => {
+    const axes = still === null ? attitude.axes.current : null;
+    return axes === null ? null : poseFrom(STRAIGHT, axes);
+  }, [still, attitude.axes]);
+  const poseNow = useCallback((): Pose => {
+    const held = box === null ? null : heldNow();
+    return poseFrom(wanted, phoneAxes(held ?? STRAIGHT));
+  }, [box, wanted, heldNow]);
+  const sceneNow = (): FinderScene => ({
+    frame,
+    phone,
+    pose: poseNow(),
+    held: heldNow(),
+    scale,
+    withStops,
+    gauge,
+    inks,
+  });
+
+  const view = useRef(viewFor(frame));
+  const share = useRef(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what was gathered is of one aim, one camera, one picture
+  useEffect(() => {
+    view.current = viewFor(frame);
+    share.current = 0;
+  }, [frame, wanted, box, still]);
+  const gather = useCallback(() => {
+    if (image === null) return null;
+    const picture = still?.picture ?? readPictureOf(image, width, height);
+    if (picture === null) return null;
+    share.current = sweepInto(view.current, picture, phone, phoneAxes(poseNow()));
+    return { view: view.current, share: share.current };
+  }, [image, still, width, height, phone, poseNow]);
+  const sweeps = live.state === "live" && still === null && box !== null && attitude.state === "told";
+  useEffect(() => {
+    if (!sweeps) return;
+    const timer = setInterval(gather, GATHER_MS);
+    return () => clearInterval(timer);
+  }, [sweeps, gather]);
+
+  const start = async (): Promise<void> => {
+    drop();
+    // Some browsers ask for the sensors in the press itself, and only then.
+    const listening = attitude.listen();
+    await live.start();
+    await listening;
+  };
+  const stands = (): void => {
+    const held = heldNow();
+    if (held === null) return;
+    setBox(held);
+    setWanted(held);
+  };
+  const moves = moveWords(aimMove(box ?? STRAIGHT, wanted, standingDepth(camera)), (mm) => words(mm));
+  return (
+    <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <section aria-label="View" className="grid content-start gap-2">
+        <FinderCanvas
+          image={image}
+          live={live.state === "live" && still === null}
+          sceneNow={sceneNow}
+          onTurn={({ azimuth, elevation }) =>
+            setWanted((now) => ({ ...now, azimuth: now.azimuth + azimuth, elevation: now.elevation + elevation }))
+          }
+        />
+        <div className="flex flex-wrap gap-2">
+          <Button
+            look={image === null ? "action" : "plain"}
+            onClick={() => void start()}
+            disabled={live.state === "asking"}
+          >
+            {live.state === "live" && still === null ? "Start it again" : "Look through the phone"}
+          </Button>
+          <PhotographInput onTake={(file) => void take(file)} />
+          {live.state === "live" && still === null && (
+            <Button look="quiet" onClick={live.stop}>
+              Camera off
+            </Button>
+          )}
+        </div>
+        {(live.said ?? refused) !== null && (
+          <p role="alert" data-refused>
+            {refused ?? live.said}
+          </p>
+        )}
+        <p className="text-[0.87rem] text-quiet">
+          The browser asks for the camera: what it sees stays on this phone, and nothing is kept unless you press. Keep
+          the sun out of the view: it harms eyes and cameras.
+        </p>
+      </section>
+      <section aria-label="Aim" className="grid content-start gap-3">
+        <div>
+          <p className="stamp">{camera.name}</p>
+          {moves.length === 0 ? (
+            <p className="font-semibold text-[1.2rem]" data-moves="none">
+              {box === null ? "Hold the phone before the hole, along the box." : "The box stands right."}
+            </p>
+          ) : (
+            <ul className="font-semibold text-[1.2rem]" data-moves={moves.length}>
+              {moves.map((move) => (
+                <li key={move}>{move}</li>
+              ))}
+            </ul>
+          )}
+          <p className="text-[0.87rem] text-quiet">
+            {image === null
+              ? "The red frame is what the box will see. Drag it to where you want it, and read how to move the box."
+              : scale < 1
+                ? "The box sees wider than the phone: the phone’s view is the window in the middle."
+                : "The red frame is what the box will see: drag it to where you want it."}
+          </p>
+        </div>
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+          {attitude.state === "told" && still === null && (
+            <Button className="min-h-[3.3rem]" onClick={stands}>
+              The box looks this way
+            </Button>
+          )}
+          {moves.length > 0 && (
+            <Button className="min-h-[3.3rem]" onClick={() => setWanted(box ?? STRAIGHT)}>
+              Frame back to the middle
+            </Button>
+          )}
+          <Check label="Lines of stops lost" checked={withStops} onCheck={setStops} className="min-h-[3.3rem]" />
+        </div>
+        {live.state === "live" && SENSOR_WORDS[attitude.state] !== null && (
+          <p className="text-[0.87rem] text-quiet" data-sensors={attitude.state}>
+            {SENSOR_WORDS[attitude.state]}
+          </p>
+        )}
+        {image !== null && <MadePicture camera={camera} medium={medium} gather={gather} />}
+        <Link to={`/field?camera=${encodeURIComponent(camera.id)}`} className={buttonClass()}>
+          On to the time
+        </Link>
+        <Disclosure title={`The phone’s angle, ± ${Math.round(100 * focal.error)} %`} name="angle">
+          <p className="mb-2 text-[0.87rem] text-quiet">{focal.from}</p>
+          {image !== null && still === null && (
+            <Calibrate
+              width={width}
+              height={height}
+              gauge={gauge ?? width / 2}
+              onGauge={setGauge}
+              onFound={(found) => {
+                setFinder(found);
+                setGauge(null);
+                keep("finder", found, "The phone’s angle");
+              }}
+            />
+          )}
+        </Disclosure>
+      </section>
+    </div>
+  );
+}
+
+/** What the sensors have to say, while the camera runs. */
+const SENSOR_WORDS = {
+  off: null,
+  waiting: null,
+  told: "Hold the phone along the box and press “The box looks this way”. Then sweep: the frame stays where the box looks, and fills up from what you see.",
+  refused: "The browser was told not to tell how the phone is held: the frame moves along with the phone.",
+  none: "This device does not tell how it is held: the frame moves along with it.",
+} as const;
+
+/** A photograph, taken now or chosen. */
+function PhotographInput({ onTake }: { readonly onTake: (file: File) => void }) {
+  return (
+    <label className="inline-flex min-h-[3.3rem] cursor-pointer items-center border-[1.5px] border-ink bg-card px-3 font-medium has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action">
+      Take a photograph
+      <input
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="sr-only"
+        aria-label="Photograph to look through"
+        onChange={(event) => {
+          const [file] = event.target.files ?? [];
+          event.target.value = "";
+          if (file) onTake(file);
+        }}
+      />
+    </label>
+  );
+}
+
+function sizeOf(video: HTMLVideoElement | null): { readonly width: number; readonly height: number } {
+  return video === null || video.videoWidth === 0 ? EMPTY : { width: video.videoWidth, height: video.videoHeight };
+}
+
+/** The phone's focal length: as the photograph says, as it was calibrated, or as is usual. */
+function focalOf(told: number | null, finder: LookData["finder"]) {
+  if (told !== null)
+    return { focal: focalShare(told), error: TOLD_ERROR, from: `The photograph says ${told} mm, in 35 mm terms.` };
+  if (finder !== null)
+    return { ...finder, from: "Calibrated on this phone. Do it again where the phone has another camera." };
+  return {
+    focal: focalShare(USUAL_FOCAL_35),
+    error: USUAL_ERROR,
+    from: "As phones usually are. Calibrate it once: then the frame is good to half a degree at its edge.",
+  };
+}
