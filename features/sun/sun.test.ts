@@ -2,15 +2,15 @@ import type { Trail } from "../../core/document/index.ts";
 import { type Diary, sheetSky } from "../../core/sun/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
 import { COLD_FRAMES } from "../../core/testing/coldFrames.ts";
+import { dayAfter, daysOut } from "../../ui/format/dayAfter.ts";
+import { daysAsTheyWere, sunRequest } from "../../ui/records/sunRequest.ts";
 import { type FanReport, sun } from "../../workers/jobs/sun/sun.ts";
-import { dayAfter, daysOut } from "./dayAfter.ts";
 import { fanLines } from "./plan/fanLines.ts";
 import { readHorizon, writeHorizon } from "./plan/horizonText.ts";
 import { newTrail, nextSolstices } from "./plan/newTrail.ts";
 import { filled } from "./putUp/filled.ts";
 import { diaryCsv } from "./read/diaryCsv.ts";
 import { isOfStand, standsOf, withAimOf } from "./read/standsOf.ts";
-import { daysAsTheyWere, requestOf } from "./requestOf.ts";
 import { pulledAim, turnedAim } from "./turnedAim.ts";
 
 const PLAN = COLD_FRAMES;
@@ -53,8 +53,8 @@ describe("Days", () => {
 
   test("of a very long time so many days are left out that the answer stays bounded", () => {
     const camera = testCamera("lid-can");
-    expect(requestOf(TRAIL, camera).everyDays).toBe(1);
-    expect(requestOf({ ...TRAIL, to: "2028-12-31" }, camera).everyDays).toBe(2);
+    expect(sunRequest(TRAIL, camera).everyDays).toBe(1);
+    expect(sunRequest({ ...TRAIL, to: "2028-12-31" }, camera).everyDays).toBe(2);
   });
 });
 

@@ -22,7 +22,7 @@ import { FieldPages } from "../FieldPages.tsx";
 import { Calibrate } from "./Calibrate.tsx";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
-import { focalShare, phoneOf, USUAL_ERROR, USUAL_FOCAL_35, viewScale } from "./finderView.ts";
+import { aimOf, focalShare, phoneOf, USUAL_ERROR, USUAL_FOCAL_35, viewScale } from "./finderView.ts";
 import { viewFor } from "./gathered.ts";
 import type { LookData } from "./lookData.ts";
 import { MadePicture } from "./MadePicture.tsx";
@@ -31,6 +31,7 @@ import { readPictureOf } from "./pictureOf.ts";
 import { useAttitude } from "./useAttitude.ts";
 import { useLiveView, useOwnDocument } from "./useLiveView.ts";
 import { useStill } from "./useStill.ts";
+import { useSunWays } from "./useSunWays.ts";
 
 /** The finder that a box does not have. */
 export function LookPage({ data }: { readonly data: LookData }) {
@@ -71,7 +72,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const { still, refused, take, drop } = useStill();
   const [finder, setFinder] = useState(data.finder);
   const [box, setBox] = useState<Pose | null>(null);
-  const [wanted, setWanted] = useState<Pose>(STRAIGHT);
+  const { trail } = data;
+  const [wanted, setWanted] = useState<Pose>(() => (trail === null ? STRAIGHT : aimOf(trail.aim)));
+  const ground = useSunWays(camera, trail);
   const [withStops, setStops] = useState(true);
   const [gauge, setGauge] = useState<number | null>(null);
   const inks = useInk();
@@ -90,9 +93,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     return axes === null ? null : poseFrom(STRAIGHT, axes);
   }, [still, attitude.axes]);
   const poseNow = useCallback((): Pose => {
-    const held = box === null ? null : heldNow();
+    // Over the ground the frame stands where the box looks, or where its plan has it look.
+    const held = box === null && trail === null ? null : heldNow();
+    if (held === null && trail !== null) return STRAIGHT;
     return poseFrom(wanted, phoneAxes(held ?? STRAIGHT));
-  }, [box, wanted, heldNow]);
+  }, [box, trail, wanted, heldNow]);
   const sceneNow = (): FinderScene => ({
     frame,
     phone,
@@ -101,6 +106,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     scale,
     withStops,
     gauge,
+    ground,
     inks,
   });
 
@@ -136,9 +142,13 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     const held = heldNow();
     if (held === null) return;
     setBox(held);
-    setWanted(held);
+    if (trail === null) setWanted(held);
   };
-  const moves = moveWords(aimMove(box ?? STRAIGHT, wanted, standingDepth(camera)), (mm) => words(mm));
+  const now = box ?? STRAIGHT;
+  const planned = trail === null ? now : aimOf(trail.aim);
+  // Where a plan says how it looks, nothing is known until the phone has told how the can hangs now.
+  const moves =
+    box === null && trail !== null ? [] : moveWords(aimMove(now, wanted, standingDepth(camera)), (mm) => words(mm));
   return (
     <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <section aria-label="View" className="grid content-start gap-2">
@@ -180,7 +190,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
           <p className="stamp">{camera.name}</p>
           {moves.length === 0 ? (
             <p className="font-semibold text-[1.2rem]" data-moves="none">
-              {box === null ? "Hold the phone before the hole, along the box." : "The box stands right."}
+              {box !== null
+                ? "The box stands right."
+                : trail === null
+                  ? "Hold the phone before the hole, along the box."
+                  : "Hold the phone where the can will hang."}
             </p>
           ) : (
             <ul className="font-semibold text-[1.2rem]" data-moves={moves.length}>
@@ -204,20 +218,34 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
             </Button>
           )}
           {moves.length > 0 && (
-            <Button className="min-h-[3.3rem]" onClick={() => setWanted(box ?? STRAIGHT)}>
+            <Button className="min-h-[3.3rem]" onClick={() => setWanted(planned)}>
               Frame back to the middle
             </Button>
           )}
           <Check label="Lines of stops lost" checked={withStops} onCheck={setStops} className="min-h-[3.3rem]" />
         </div>
+        {trail !== null && (
+          <p className="border-kraft border-l-4 pl-3" data-sun-ways={ground.length}>
+            The brown lines are the sun’s highest, middle and lowest way of {trail.name || "its plan"}; the red frame is
+            what the can sees by its plan. Never look at the sun, nor point the phone at it. A phone’s compass is good
+            to 5 to 10°, and steel turns it.
+          </p>
+        )}
         {live.state === "live" && SENSOR_WORDS[attitude.state] !== null && (
           <p className="text-[0.87rem] text-quiet" data-sensors={attitude.state}>
             {SENSOR_WORDS[attitude.state]}
           </p>
         )}
-        {image !== null && <MadePicture camera={camera} medium={medium} gather={gather} />}
-        <Link to={`/field?camera=${encodeURIComponent(camera.id)}`} className={buttonClass()}>
-          On to the time
+        {image !== null && trail === null && <MadePicture camera={camera} medium={medium} gather={gather} />}
+        <Link
+          to={
+            trail === null
+              ? `/field?camera=${encodeURIComponent(camera.id)}`
+              : `/sun/put-up?trail=${encodeURIComponent(trail.id)}`
+          }
+          className={buttonClass()}
+        >
+          {trail === null ? "On to the time" : "On to putting it up"}
         </Link>
         <Disclosure title={`The phone’s angle, ± ${Math.round(100 * focal.error)} %`} name="angle">
           <p className="mb-2 text-[0.87rem] text-quiet">{focal.from}</p>

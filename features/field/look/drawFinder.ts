@@ -5,9 +5,12 @@ import {
   type PhoneModel,
   type PicturePoint,
   type Pose,
+  phoneAxes,
+  seenAt,
   seenBy,
 } from "../../../core/viewfinder/index.ts";
 import { horizonIn, inDegrees } from "./finderView.ts";
+import type { GroundLine } from "./sunWays.ts";
 
 /** What is drawn over the phone's view. */
 export interface FinderScene {
@@ -22,14 +25,16 @@ export interface FinderScene {
   readonly withStops: boolean;
   /** Two upright marks round the middle that are laid on something of known width, so many pixels apart; `null`: none. */
   readonly gauge: number | null;
-  readonly inks: { readonly action: string; readonly ray: string; readonly card: string };
+  /** Ways of the sun, and the horizon that was traced. */
+  readonly ground: readonly GroundLine[];
+  readonly inks: { readonly action: string; readonly ray: string; readonly card: string; readonly kraft: string };
 }
 
 /** Draws the phone's view in the middle of a canvas, and over it what the box will see. */
 export function drawFinder(
   context: CanvasRenderingContext2D,
   image: CanvasImageSource | null,
-  { frame, phone, pose, held, scale, withStops, gauge, inks }: FinderScene,
+  { frame, phone, pose, held, scale, withStops, gauge, ground, inks }: FinderScene,
 ): void {
   const { width, height } = context.canvas;
   // One pixel of the phone's picture on the canvas.
@@ -64,6 +69,15 @@ export function drawFinder(
     context.lineWidth = thick * fine;
     stroke(points, closed);
   };
+  const name = (words: string, [x, y]: readonly [number, number]): void => {
+    context.font = `600 ${Math.round(13 * fine)}px sans-serif`;
+    context.textAlign = "center";
+    context.strokeStyle = inks.card;
+    context.lineWidth = 4 * fine;
+    context.strokeText(words, x, y - 7 * fine);
+    context.fillStyle = inks.kraft;
+    context.fillText(words, x, y - 7 * fine);
+  };
   const seen = seenBy({ phone, pose: inDegrees(pose) });
   const { outlines, stops } = linesSeen(frame, seen);
   if (withStops) {
@@ -73,6 +87,18 @@ export function drawFinder(
     context.setLineDash([7 * fine, 5 * fine]);
     line(horizonIn(phone, held), inks.ray, 1);
     context.setLineDash([]);
+    const axes = phoneAxes(held);
+    for (const { day, points } of ground) {
+      const way = points.map((towards) => seenAt(phone, axes, towards));
+      line(way, day === null ? inks.ray : inks.kraft, 1.8);
+      // Named where it stands highest in sight.
+      const inSight = way.filter((point) => point !== null && point[0] > 0 && point[0] < phone.width);
+      const top = inSight.reduce<PicturePoint | null>(
+        (best, point) => (best !== null && point !== null && best[1] <= point[1] ? best : point),
+        null,
+      );
+      if (day !== null && top !== null) name(day, at(top));
+    }
   }
   for (const outline of outlines) line(outline, inks.action, 2.2, true);
   if (gauge !== null) {

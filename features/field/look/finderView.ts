@@ -1,4 +1,5 @@
 import type { Vector } from "../../../core/light/rays/index.ts";
+import type { SunAim } from "../../../core/sun/index.ts";
 import {
   type FrameLines,
   focalLengthFromExif,
@@ -84,4 +85,9 @@ export function dragged(
     azimuth: Math.atan2(to[0] - from[0], focalLength),
     elevation: -Math.atan2(to[1] - from[1], focalLength),
   };
+}
+
+/** A plan's aim as a pose over the ground, radians. */
+export function aimOf({ azimuth = 180, elevation = 0, roll = 0 }: SunAim): Pose {
+  return { azimuth: azimuth / DEGREES, elevation: elevation / DEGREES, roll: roll / DEGREES };
 }

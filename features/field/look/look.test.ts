@@ -1,13 +1,21 @@
+import { thistleTrails } from "../../../catalogue/demo/thistleShots.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { develop, drawnPixels, orderOf, renderExposure, rowsFor, sunlit } from "../../../core/bench/preview/index.ts";
+import type { Trail } from "../../../core/document/index.ts";
+import { sceneToSheet } from "../../../core/light/rays/index.ts";
+import { sheetSky } from "../../../core/sun/index.ts";
 import { KINDS, testCamera } from "../../../core/testing/cameras.ts";
 import { cameraFrame, emptyView, type Pose, phoneAxes, seenBy, sweepInto } from "../../../core/viewfinder/index.ts";
+import { sunRequest } from "../../../ui/records/sunRequest.ts";
+import { sun } from "../../../workers/jobs/sun/sun.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
-import { anglesAround, dragged, focalShare, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
+import { aimOf, anglesAround, dragged, focalShare, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
 import { sceneOf, viewFor } from "./gathered.ts";
 import { moveWords } from "./moveWords.ts";
+import { sunWays, tracedHorizon } from "./sunWays.ts";
 import { whyNoCamera } from "./useLiveView.ts";
 
+const FREE = { report: () => {}, cancelled: () => false };
 const PAPER = mediumById("rc-graded");
 const PHONE = phoneOf(640, 480, focalShare(26));
 const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };
@@ -153,11 +161,65 @@ test("the view stands in the middle of the canvas, the frame is drawn closed, ma
     scale: 0.5,
     withStops: true,
     gauge: 100,
-    inks: { action: "#f00", ray: "#00f", card: "#fff" },
+    ground: [],
+    inks: { kraft: "#840", action: "#f00", ray: "#00f", card: "#fff" },
   };
   drawFinder(context, {} as CanvasImageSource, scene);
   expect(calls).toContainEqual(["drawImage", 160, 120, 320, 240]);
   // After a place that is not seen the line begins anew.
   expect(calls.filter(([name, x, y]) => name === "moveTo" && x === 320 && y === 240).length).toBeGreaterThan(0);
   for (const x of [295, 345]) expect(calls.some(([name, at]) => name === "moveTo" && at === x)).toBe(true);
+});
+
+describe("a can for the sun", () => {
+  const can = { ...testCamera("curled-can"), purpose: "trail" as const };
+  const trail = thistleTrails[0] as Trail;
+
+  test("the sun's ways are the days' highest, lowest and middle, as high as the declination has them (23.4°, 52.2° N)", async () => {
+    const { output } = await sun({ kind: "fan", request: sunRequest(trail, can), seed: 1 }, FREE);
+    if (output.kind !== "fan") throw new Error("no fan");
+    const ways = sunWays(output.fan);
+    expect(ways.map(({ day }) => day?.slice(0, 6).trim())).toEqual(["21 Jun", expect.any(String), "21 Dec"]);
+    const tops = ways.map(({ points }) => Math.max(...points.map(({ y }) => Math.asin(y))) / RADIANS);
+    expect(tops[0]).toBeCloseTo(90 - 52.2 + 23.44, 0);
+    expect(tops[2]).toBeCloseTo(90 - 52.2 - 23.44, 0);
+    // At noon it stands in the south: z.
+    const noon = ways[0]?.points.reduce((best, point) => (point.y > best.y ? point : best));
+    expect(noon?.z).toBeGreaterThan(0);
+    expect(Math.abs(noon?.x ?? 1)).toBeLessThan(0.03);
+  });
+
+  test("an aim is the same for the finder and for the sun on the sheet, rolled and leaned", () => {
+    const aim = { azimuth: 170, elevation: 12, roll: 9 };
+    const request = { ...sunRequest(trail, can), aim };
+    const sky = sheetSky(request);
+    const { forward: f, right: r, up: u } = phoneAxes(aimOf(aim));
+    for (const [azimuth, altitude] of [
+      [160, 30],
+      [185, 5],
+      [200, 40],
+    ] as const) {
+      const [flat, y] = [Math.cos(altitude * RADIANS), Math.sin(altitude * RADIANS)];
+      const towards = { x: flat * Math.sin(azimuth * RADIANS), y, z: -flat * Math.cos(azimuth * RADIANS) };
+      const along = (axis: typeof f) => towards.x * axis.x + towards.y * axis.y + towards.z * axis.z;
+      const scene = { azimuth: Math.atan2(along(r), along(f)), elevation: Math.asin(along(u)) };
+      const own = sceneToSheet(sky.model.place, sky.model.surface, scene);
+      const other = sky.land({ azimuth: azimuth * RADIANS, altitude: altitude * RADIANS });
+      expect(own?.s).toBeCloseTo(other?.s ?? Number.NaN, 6);
+      expect(own?.t).toBeCloseTo(other?.t ?? Number.NaN, 6);
+    }
+  });
+
+  test("a horizon lies where it was traced", () => {
+    const { points } = tracedHorizon([
+      [90, 0],
+      [180, 45],
+    ]);
+    expect(points[0]?.x).toBeCloseTo(1, 12);
+    expect(points[1]).toEqual({
+      x: expect.closeTo(0, 9),
+      y: expect.closeTo(Math.SQRT1_2, 9),
+      z: expect.closeTo(Math.SQRT1_2, 9),
+    });
+  });
 });

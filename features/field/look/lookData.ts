@@ -1,8 +1,10 @@
-import type { Camera } from "../../../core/camera/container/index.ts";
+import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import type { Trail } from "../../../core/document/index.ts";
 import {
   cameraNames,
   cameraOrFirst,
   type FinderSetting,
+  listRecords,
   readSettings,
   rememberCamera,
 } from "../../../storage/index.ts";
@@ -11,12 +13,15 @@ import {
 export interface LookData {
   readonly camera: Camera | null;
   readonly finder: FinderSetting | null;
+  /** Where it hangs, or is to hang, for months of sun; `null`: it is for pictures, or nothing is planned. */
+  readonly trail: Trail | null;
 }
 
-/** Reads the camera that is asked for, or at hand, and how the phone was calibrated. */
+/** Reads the camera that is asked for, or at hand, its plan, and how the phone was calibrated. */
 export async function readLook(asked: string | null): Promise<LookData> {
   const [cameras, { fieldCamera, finder }] = await Promise.all([cameraNames(), readSettings()]);
   const camera = await cameraOrFirst(asked ?? fieldCamera, cameras);
   if (camera !== null) await rememberCamera(camera.id);
-  return { camera, finder };
+  const trails = camera === null || !isTrail(camera) ? [] : await listRecords("trails");
+  return { camera, finder, trail: trails.findLast(({ cameraId }) => cameraId === camera?.id) ?? null };
 }

@@ -3,7 +3,7 @@ import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { dayAfter } from "../dayAfter.ts";
+import { dayAfter } from "../../../ui/format/dayAfter.ts";
 import { nextSolstices } from "./newTrail.ts";
 
 type Days = Pick<Trail, "from" | "to">;

@@ -4,9 +4,9 @@ import type { Disturbance, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
+import { daysOut } from "../../../ui/format/dayAfter.ts";
 import { sayDay } from "../../../ui/format/sayDay.ts";
 import { notify } from "../../../ui/notices/notify.ts";
-import { daysOut } from "../dayAfter.ts";
 import { askTrail, placesOf } from "./askTrail.ts";
 import type { StandId } from "./standsOf.ts";
 

@@ -1,6 +1,6 @@
 import type { Trail } from "../../../core/document/index.ts";
 import type { FitPoint, SunAim, SunRequest } from "../../../core/sun/index.ts";
-import { dayAfter } from "../dayAfter.ts";
+import { dayAfter } from "../../../ui/format/dayAfter.ts";
 
 /** Which of its stands a camera is looked at in: that from the first day on, or the one after it was moved. */
 export type StandId = "first" | "later";

@@ -3,10 +3,10 @@ import { type Camera, solveRequest } from "../../core/camera/container/index.ts"
 import type { Trail } from "../../core/document/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
 import { MOST_DAYS, type SunRequest } from "../../core/sun/index.ts";
-import { daysOut } from "./dayAfter.ts";
+import { daysOut } from "../format/dayAfter.ts";
 
 /** What a plan asks of the sun: its camera's hole and sheet, where it stands and looks, every day (of a very long time, fewer). */
-export function requestOf(trail: Trail, camera: Camera): SunRequest {
+export function sunRequest(trail: Trail, camera: Camera): SunRequest {
   const request = solveRequest(camera, mediumById(camera.chambers[0].film.medium));
   const { diameter } = opticalModel(request).aperture;
   const { from, to } = daysAsTheyWere(trail);
