@@ -1,5 +1,6 @@
 import { Command } from "cmdk";
 import { useNavigate } from "react-router";
+import { questions } from "../../catalogue/words/questions.ts";
 import { Overlay } from "../../ui/controls/Overlay.tsx";
 import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
 import { keep } from "../../ui/edits/keep.ts";
@@ -9,6 +10,8 @@ interface Entry {
   readonly name: string;
   readonly group: string;
   readonly keys?: string;
+  /** Other words that it is found by. */
+  readonly also?: string;
   readonly run: () => void;
 }
 
@@ -77,6 +80,12 @@ export default function CommandPalette({
     { name: "Measure in inches", group: "Settings", run: unit("in") },
     { name: "Red light, for the darkroom", group: "Settings", run: () => setRedLight(RED_LEVELS[0]) },
     { name: "Show the keys", group: "Settings", keys: "?", run: onShortcuts },
+    ...questions.map(({ id, title, also }) => ({
+      name: title,
+      also,
+      group: "Questions",
+      run: go(`/method/questions#${id}`),
+    })),
   ];
   const groups = [...new Set(entries.map(({ group }) => group))];
   return (
@@ -93,10 +102,11 @@ export default function CommandPalette({
             >
               {entries
                 .filter((entry) => entry.group === group)
-                .map(({ name, keys, run }) => (
+                .map(({ name, also, keys, run }) => (
                   <Command.Item
                     key={name}
                     value={name}
+                    {...(also === undefined ? {} : { keywords: also.split(" ") })}
                     onSelect={() => {
                       onClose();
                       run();

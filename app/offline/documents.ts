@@ -34,6 +34,7 @@ export const DOCUMENTS: string[] = [
   "/sun/put-up",
   "/sun/read",
   "/method",
+  "/method/questions",
   "/method.data",
 ];
 

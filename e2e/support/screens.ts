@@ -34,6 +34,7 @@ export const SCREENS = [
   "/sun/put-up",
   "/sun/read",
   "/method",
+  "/method/questions",
   // Last: they open in red, and what is red stays so.
   "/dark?camera=thistle-feed-drum",
   "/dark/trays",

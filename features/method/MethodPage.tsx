@@ -9,6 +9,7 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { entries } from "./examples.ts";
 import { LiveExample } from "./LiveExample.tsx";
+import { MethodPages } from "./MethodPages.tsx";
 
 /** Where every number comes from: formulas, constants, catalogue rows, each with its source. */
 export function MethodPage({
@@ -30,7 +31,7 @@ export function MethodPage({
   return (
     <main className="mx-auto grid max-w-[1100px] gap-8 px-4 pt-4 pb-16 sm:px-6">
       <div>
-        <p className="stamp">Method</p>
+        <MethodPages />
         <h1 className="font-semibold text-[1.7rem] leading-tight">Where the numbers come from</h1>
       </div>
       <Panel title="The hole">
