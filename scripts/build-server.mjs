@@ -5,6 +5,8 @@ await build({
   entryPoints: ["server/main.ts", "server/pictures.worker.ts"],
   outdir: "build/server",
   bundle: true,
+  // What only some need is read only by them.
+  splitting: true,
   packages: "external",
   platform: "node",
   format: "esm",

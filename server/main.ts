@@ -25,6 +25,8 @@ app.use((_request, response, next) => {
 app.use(...securityHeaders);
 app.use(wellAsked);
 app.use(compression());
+const port = Number(process.env.PORT ?? 3000);
+const phone = process.env.STILL_BOX_PHONE === "1" ? await forPhone() : null;
 const client = fileURLToPath(here("../client"));
 // Their names change with what is in them.
 app.use("/assets", express.static(`${client}/assets`, { immutable: true, maxAge: "1y", fallthrough: false }));
@@ -68,15 +70,29 @@ app.use(failed);
 
 // Who is too slow is looked for so often, ms.
 const server = createServer({ connectionsCheckingInterval: 5_000 }, app).listen({
-  port: Number(process.env.PORT ?? 3000),
-  host: process.env.HOST,
+  port,
+  host: phone === null ? process.env.HOST : "0.0.0.0",
 });
+/** Serves phones, too: under https, by a certificate for this machine's own addresses. */
+async function forPhone() {
+  const [{ keptCertificate }, { phoneRoutes, phoneWords, securely }] = await Promise.all([
+    import("./phone/keptCertificate.ts"),
+    import("./phone/servePhone.ts"),
+  ]);
+  const kept = await keptCertificate();
+  const securePort = Number(process.env.PHONE_PORT ?? port + 1);
+  phoneRoutes(app, kept, securePort);
+  process.stdout.write(`${phoneWords(kept, port)}\n`);
+  return securely(app, kept, securePort);
+}
+
 server.headersTimeout = PATIENCE.headers;
 server.requestTimeout = PATIENCE.request;
 server.keepAliveTimeout = PATIENCE.idle;
 
 for (const signal of ["SIGTERM", "SIGINT"] as const) {
   process.once(signal, () => {
+    phone?.close();
     server.close(() => void pictures.close().then(() => process.exit(0)));
     server.closeIdleConnections();
     // Whoever is still being answered has a moment.

@@ -13,7 +13,7 @@ export interface TestServer {
 }
 
 /** Starts the built app on a free port, with or without the demonstration cameras; pages are kept for offline use only where that is tested. */
-export async function startServer(demo: boolean, offline = false): Promise<TestServer> {
+export async function startServer(demo: boolean, offline = false, more: NodeJS.ProcessEnv = {}): Promise<TestServer> {
   const port = await freePort();
   const child: ChildProcess = spawn(process.execPath, ["build/server/main.js"], {
     env: {
@@ -22,6 +22,7 @@ export async function startServer(demo: boolean, offline = false): Promise<TestS
       PORT: String(port),
       STILL_BOX_DEMO: demo ? "1" : "",
       STILL_BOX_OFFLINE: offline ? "1" : "0",
+      ...more,
     },
     stdio: "ignore",
   });
