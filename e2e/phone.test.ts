@@ -127,6 +127,10 @@ test("a browser that trusts it has the camera, the sensors and the app without a
     await page.waitForSelector("[data-finder]", { timeout: PATIENCE });
     if (kept.addresses[0] !== "127.0.0.1") {
       expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
+      await page.waitForFunction(
+        () => /plain http, so the camera/.test(document.querySelector("[data-insecure]")?.textContent ?? ""),
+        { timeout: PATIENCE },
+      );
       await page.evaluate(() =>
         [...document.querySelectorAll("button")]
           .find(({ innerText }) => innerText === "Look through the phone")

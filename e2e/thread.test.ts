@@ -103,3 +103,21 @@ test("the camera at hand goes along through the places, and is changed in one pr
   await maker.page.select("[data-at-hand] select", "thistle-canister-one");
   await maker.sees("main", /Nine canisters/);
 });
+
+test("a question is found by any word of it, opened alone, and answered with this camera's own figures", async () => {
+  const maker = await arrive();
+  await maker.goTo("/cameras/thistle-hat-box");
+  await maker.page.keyboard.down("Control");
+  await maker.keys("KeyK");
+  await maker.page.keyboard.up("Control");
+  await maker.sees("[role=dialog]", /Go to the Log/);
+  await maker.page.keyboard.type("rain");
+  await maker.sees("[role=dialog]", /How long in rain\?/);
+  await maker.keys("Enter");
+  await maker.sees("[data-questions]", /Hat box[\s\S]*Steady rain is about a stop darker/);
+  await maker.sees("[data-times]", /Grey sky[\s\S]*Steady rain/);
+  await maker.press("Why is everything equally sharp, and nothing quite?");
+  await maker.page.waitForSelector("[data-other-hole=drawn]", { timeout: PATIENCE });
+  await maker.press("Numbers");
+  await maker.sees("main", /Where the numbers come from/);
+});

@@ -12,6 +12,7 @@ const SHOTS = [
   ["make", "/cameras/thistle-cocoa-tin/make", DESK],
   ["make-hole", "/cameras/thistle-cocoa-tin/make/hole", { ...DESK, press: "Scan", until: "[data-outline]" }],
   ["field-phone", "/field", PHONE],
+  ["method-questions", "/method/questions", { ...DESK, until: '[data-other-hole="drawn"]', wait: 2 }],
   ["log-says", "/log?view=says", { ...DESK, until: "[data-bias]" }],
   ["dark-load", "/dark?camera=thistle-feed-drum", { ...PHONE, red: true }],
   [
@@ -47,7 +48,6 @@ const SHOTS = [
     { ...DESK, scan: "sun thistle-seed-packet-pair", goOn: "/proof/pair", until: "[data-pair-picture]", wait: 3 },
   ],
   ["sun-plan", "/sun", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
-  ["sun-letter", "/sun/put-up", { ...DESK, until: "[data-letter]" }],
   [
     "sun-read",
     "/sun/read",

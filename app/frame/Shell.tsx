@@ -27,11 +27,17 @@ const CommandPalette = lazyPart(() => import("./CommandPalette.tsx"));
 const Toaster = lazyPart(() => import("../../ui/notices/Toaster.tsx").then((module) => ({ default: module.Toaster })));
 const ConnectionNotice = lazyPart(() => import("./ConnectionNotice.tsx"));
 const ClockQuestion = lazyPart(() => import("../../ui/device/ClockQuestion.tsx"));
+const InsecureNote = lazyPart(() => import("./InsecureNote.tsx"));
 const LampQuestion = lazyPart(() => import("../../ui/dark/LampQuestion.tsx"));
 const RedLight = lazyPart(() => import("../../ui/dark/RedLight.tsx"));
 const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
+
+/** Whether the browser holds this address for secure never changes while a page is open; the server can't tell. */
+const never = () => () => {};
+const isSecure = (): boolean => window.isSecureContext;
+const always = (): boolean => true;
 
 /** Pages where one camera is at hand; the Shelf shows all of them. */
 const CAMERA_PAGES = /^\/(cameras|dark|field|log|stock|proof|sun)\b/;
@@ -63,6 +69,7 @@ export function Shell({
     if (!dark) leaveDark();
   }, [dark]);
   const trouble = useConnectionTrouble();
+  const secure = useSyncExternalStore(never, isSecure, always);
   useReady();
   useEffect(() => {
     void askToPersist();
@@ -92,6 +99,11 @@ export function Shell({
       {trouble && (
         <Suspense>
           <ConnectionNotice trouble={trouble} />
+        </Suspense>
+      )}
+      {!secure && (
+        <Suspense>
+          <InsecureNote />
         </Suspense>
       )}
       {busy && <Pending />}

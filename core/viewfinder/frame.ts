@@ -110,7 +110,7 @@ export function sceneDirectionAt(model: OpticalModel, place: SheetPlace): Vector
 }
 
 /** A place of the sheet by its shares of the upright picture, from the upper left corner: the picture is turned half round. */
-export function placeAt({ width, height }: OpticalModel, across: number, down: number): SheetPlace {
+function placeAt({ width, height }: OpticalModel, across: number, down: number): SheetPlace {
   return { s: width * (0.5 - across), t: height * (down - 0.5) };
 }
 

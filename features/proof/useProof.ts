@@ -1,7 +1,8 @@
 import { useSearchParams } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Exposure, Negative } from "../../core/document/index.ts";
-import { rememberCamera, useLive } from "../../storage/index.ts";
+import { useLive } from "../../storage/index.ts";
+import { useAtHand } from "../../ui/thread/useAtHand.ts";
 import { type ProofData, readProof } from "./proofData.ts";
 
 /** The negatives as they are stored, and the one at hand: that of the address, or the camera at hand's latest, or the latest. */
@@ -27,16 +28,13 @@ export function useProof(loaded: ProofData): Proof {
     null;
   const shot = value.shots.find(({ id }) => id === negative?.exposureId) ?? null;
   const camera = value.cameras.find(({ id }) => id === (negative?.cameraId ?? shot?.cameraId)) ?? null;
+  useAtHand(negative !== null && negative.id === asked ? (negative.cameraId ?? null) : null);
   return {
     ...value,
     negative,
     shot,
     camera,
     askedShot: value.shots.find(({ id }) => id === search.get("shot")) ?? null,
-    choose: (id) => {
-      const next = value.negatives.find((each) => each.id === id)?.cameraId;
-      if (next != null) void rememberCamera(next);
-      setSearch({ negative: id }, { replace: true, preventScrollReset: true });
-    },
+    choose: (id) => setSearch({ negative: id }, { replace: true, preventScrollReset: true }),
   };
 }

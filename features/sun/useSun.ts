@@ -1,7 +1,8 @@
 import { useSearchParams } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Trail } from "../../core/document/index.ts";
-import { rememberCamera, useLive } from "../../storage/index.ts";
+import { useLive } from "../../storage/index.ts";
+import { useAtHand } from "../../ui/thread/useAtHand.ts";
 import { readSun, type SunData } from "./sunData.ts";
 
 /** The trails as they are stored, and the one at hand: that of the address, or of the camera at hand, or the first. */
@@ -23,15 +24,12 @@ export function useSun(loaded: SunData): Sun {
     value.trails.find(({ cameraId }) => cameraId === wanted) ??
     value.trails[0] ??
     null;
+  useAtHand(trail !== null && trail.id === asked ? (trail.cameraId ?? null) : null);
   return {
     ...value,
     trail,
     camera: value.cameras.find(({ id }) => id === trail?.cameraId) ?? null,
     wanted,
-    choose: (id) => {
-      const next = value.trails.find((each) => each.id === id)?.cameraId;
-      if (next != null) void rememberCamera(next);
-      setSearch({ trail: id }, { replace: true, preventScrollReset: true });
-    },
+    choose: (id) => setSearch({ trail: id }, { replace: true, preventScrollReset: true }),
   };
 }

@@ -26,7 +26,7 @@ export function whyNoCamera(error: unknown): string {
 }
 
 /** Whether this page may ask for a camera at all; else why not, in words. */
-export function whyNotAsked(): string | null {
+function whyNotAsked(): string | null {
   if (typeof window === "undefined") return null;
   if (!window.isSecureContext) {
     return "A browser gives the camera and the sensors to https addresses alone, and this one is plain http. A photograph works here all the same.";
