@@ -112,7 +112,10 @@ test("a question is found by any word of it, opened alone, and answered with thi
   await maker.page.keyboard.up("Control");
   await maker.sees("[role=dialog]", /Go to the Log/);
   await maker.page.keyboard.type("rain");
-  await maker.sees("[role=dialog]", /How long in rain\?/);
+  await maker.page.waitForFunction(
+    () => document.querySelector("[role=dialog] [data-selected=true]")?.textContent === "How long in rain?",
+    { timeout: PATIENCE },
+  );
   await maker.keys("Enter");
   await maker.sees("[data-questions]", /Hat box[\s\S]*Steady rain is about a stop darker/);
   await maker.sees("[data-times]", /Grey sky[\s\S]*Steady rain/);

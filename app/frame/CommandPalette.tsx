@@ -5,6 +5,7 @@ import { Overlay } from "../../ui/controls/Overlay.tsx";
 import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
 import { keep } from "../../ui/edits/keep.ts";
 import { type PageCommand, sendCommand } from "../../ui/page/pageCommand.ts";
+import { foundBy } from "./foundBy.ts";
 
 interface Entry {
   readonly name: string;
@@ -90,7 +91,7 @@ export default function CommandPalette({
   const groups = [...new Set(entries.map(({ group }) => group))];
   return (
     <Overlay title="Commands" onClose={onClose}>
-      <Command label="Commands" loop>
+      <Command label="Commands" loop filter={foundBy}>
         <Command.Input autoFocus placeholder="Type what you want to do" className="entry mb-2" />
         <Command.List className="max-h-[50vh] overflow-auto">
           <Command.Empty className="p-3 text-quiet">No command of that name.</Command.Empty>
