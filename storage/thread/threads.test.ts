@@ -48,6 +48,14 @@ test("a scan, a judgement and a saved positive move the thread on", async () => 
   expect((await next())?.name).toBe("load");
 });
 
+test("an open hole is that of its own camera alone", async () => {
+  const words = { subject: "", note: "" };
+  const count = { id: "o", cameraId: "thistle-hat-box", openedMs: 1, closedMs: null, pauses: [], targetSeconds: 60 };
+  await db.counts.put({ ...count, medium: "rc-graded", iso: 6, fNumber: 500, light: "Full sun", words });
+  const open = [...(await threadsNow())].filter(([, { next }]) => next.name === "close").map(([id]) => id);
+  expect(open).toEqual(["thistle-hat-box"]);
+});
+
 test.each([
   [
     "a load",
