@@ -15,7 +15,7 @@ interface Named {
 
 /** The camera at hand, in the frame of every page: which it is, how far it has come, and what is next as one button. */
 export default function CameraAtHand({ cameras, id }: { readonly cameras: readonly Named[]; readonly id: string }) {
-  const thread = useThread(id);
+  const thread = useThread(id, cameras);
   const { pathname: path, search } = useLocation();
   const navigate = useNavigate();
   const [busy, setBusy] = useState(false);
