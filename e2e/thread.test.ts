@@ -93,7 +93,7 @@ test("the camera at hand goes along through the places, and is changed in one pr
     );
   }
   await maker.goTo("/cameras/thistle-cocoa-tin/make/build");
-  await maker.page.select("[data-at-hand] select", BOX);
+  await maker.choose("Camera at hand", BOX);
   await maker.page.waitForFunction(
     (id) => location.pathname === `/cameras/${id}/make/build`,
     { timeout: PATIENCE },
@@ -101,7 +101,7 @@ test("the camera at hand goes along through the places, and is changed in one pr
   );
   await maker.goTo("/field");
   await maker.sees("main", /Biscuit tin/);
-  await maker.page.select("[data-at-hand] select", "thistle-canister-one");
+  await maker.choose("Camera at hand", "thistle-canister-one");
   await maker.sees("main", /Nine canisters/);
 });
 

@@ -1,8 +1,9 @@
-import { useState } from "react";
+import { useCallback } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { actWords } from "../../catalogue/words/threadWords.ts";
 import type { Act } from "../../core/thread/index.ts";
 import { rememberCamera } from "../../storage/index.ts";
+import { Choice } from "../../ui/controls/Choice.tsx";
 import { cx } from "../../ui/controls/cx.ts";
 import { ThreadLine } from "../../ui/thread/ThreadLine.tsx";
 import { useThread } from "../../ui/thread/useThreads.ts";
@@ -18,32 +19,27 @@ export default function CameraAtHand({ cameras, id }: { readonly cameras: readon
   const thread = useThread(id, cameras);
   const { pathname: path, search } = useLocation();
   const navigate = useNavigate();
-  const [busy, setBusy] = useState(false);
-  const change = async (next: string): Promise<void> => {
-    setBusy(true);
-    await rememberCamera(next);
-    await navigate(pageFor(path, next));
-    setBusy(false);
-  };
+  const change = useCallback(
+    async (next: string): Promise<void> => {
+      await rememberCamera(next);
+      await navigate(pageFor(path, next));
+    },
+    [navigate, path],
+  );
   return (
     <aside
       aria-label="The camera and its thread"
       data-at-hand
       className="flex min-h-10 items-center gap-3 border-line border-b bg-card px-4 sm:px-6 print:hidden"
     >
-      <select
-        aria-label="Camera at hand"
+      <Choice
+        label="Camera at hand"
+        labelled="heard"
         value={id}
-        disabled={busy}
-        className="min-h-8 min-w-0 max-sm:min-h-11 max-w-52 shrink-0 truncate border-0 bg-card font-semibold text-[0.93rem] text-ink max-sm:max-w-none max-sm:shrink max-sm:grow"
-        onChange={(event) => void change(event.target.value)}
-      >
-        {cameras.map((camera) => (
-          <option key={camera.id} value={camera.id}>
-            {camera.name}
-          </option>
-        ))}
-      </select>
+        options={cameras}
+        className="w-52 shrink-0 font-semibold max-sm:w-auto max-sm:shrink max-sm:grow"
+        onChoose={(next) => void change(next)}
+      />
       {thread !== null && (
         <>
           <div className="flex min-w-0 grow max-sm:hidden">

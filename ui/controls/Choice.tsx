@@ -20,9 +20,12 @@ export const Choice = memo(function Choice({
   options,
   onChoose,
   placeholder = "Choose",
+  labelled = "above",
   className,
 }: {
   readonly label: string;
+  /** Whether its label stands above it, or is only heard. */
+  readonly labelled?: "above" | "heard";
   readonly className?: string;
   readonly value: string | null;
   readonly options: readonly ChoiceOption[];
@@ -36,7 +39,7 @@ export const Choice = memo(function Choice({
   const listed = open || options.length <= MANY ? options : options.filter((option) => option.id === value);
   return (
     <div className={cx("min-w-0", className)}>
-      <label htmlFor={id} className="block text-[0.87rem] text-quiet">
+      <label htmlFor={id} className={labelled === "above" ? "block text-[0.87rem] text-quiet" : "sr-only"}>
         {label}
       </label>
       <Select.Root {...(value === null ? {} : { value })} open={open} onOpenChange={setOpen} onValueChange={onChoose}>
