@@ -20,10 +20,7 @@ export default function CameraAtHand({ cameras, id }: { readonly cameras: readon
   const { pathname: path, search } = useLocation();
   const navigate = useNavigate();
   const change = useCallback(
-    async (next: string): Promise<void> => {
-      await rememberCamera(next);
-      await navigate(pageFor(path, next));
-    },
+    (next: string): void => void rememberCamera(next).then(() => navigate(pageFor(path, next))),
     [navigate, path],
   );
   return (
@@ -38,7 +35,7 @@ export default function CameraAtHand({ cameras, id }: { readonly cameras: readon
         value={id}
         options={cameras}
         className="w-52 shrink-0 font-semibold max-sm:w-auto max-sm:shrink max-sm:grow"
-        onChoose={(next) => void change(next)}
+        onChoose={change}
       />
       {thread !== null && (
         <>

@@ -81,7 +81,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const words = useLengthWords();
 
   const image = still?.image ?? live.video;
-  const { width, height } = still?.image ?? sizeOf(live.video);
+  const { width, height } = still?.image ?? live.size ?? EMPTY;
   const focal = focalOf(still?.focal35 ?? null, finder);
   const phone = useMemo(() => phoneOf(width, height, focal.focal), [width, height, focal.focal]);
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
@@ -296,10 +296,6 @@ function PhotographInput({ onTake }: { readonly onTake: (file: File) => void }) 
       />
     </label>
   );
-}
-
-function sizeOf(video: HTMLVideoElement | null): { readonly width: number; readonly height: number } {
-  return video === null || video.videoWidth === 0 ? EMPTY : { width: video.videoWidth, height: video.videoHeight };
 }
 
 /** The phone's focal length: as the photograph says, as it was calibrated, or as is usual. */

@@ -1,43 +1,40 @@
 import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
 import { type PhoneAxes, phoneOverGround } from "../../../core/viewfinder/index.ts";
-import { isRefused } from "../../../ui/device/orientation.ts";
+import { hearOrientation, isRefused, type Orientation } from "../../../ui/device/orientation.ts";
 
 /** What a phone's sensors tell of how it is held. */
 export interface Attitude {
   /** The newest; `null`: nothing told yet. Read when a frame is drawn: it changes oftener than the page. */
   readonly axes: RefObject<PhoneAxes | null>;
   readonly state: "off" | "waiting" | "told" | "refused" | "none";
+  /** Whether its axes are over the ground as a map has it, or only from where the phone lay at first. */
+  readonly knowsNorth: boolean;
   /** Begins to listen: some browsers ask, and only after a press. */
   readonly listen: () => Promise<void>;
 }
 
 /** A phone that tells nothing within this time has no sensors, ms. */
-const PATIENCE = 2000;
-/** The one that knows north first. */
-const EVENTS = ["deviceorientationabsolute", "deviceorientation"] as const;
+const LISTENED = 2000;
 
 /** Follows how the phone is held, from the press on. */
 export function useAttitude(): Attitude {
   const axes = useRef<PhoneAxes | null>(null);
   const [state, setState] = useState<Attitude["state"]>("off");
+  const [knowsNorth, setNorth] = useState(false);
   const [listening, setListening] = useState(false);
-  const absolute = useRef(false);
   useEffect(() => {
     if (!listening) return;
-    const hear = (event: Event): void => {
-      const { alpha, beta, gamma } = event as DeviceOrientationEvent;
-      if (alpha === null || beta === null || gamma === null) return;
-      // Where both are told, the one that knows north counts.
-      if (event.type === EVENTS[0]) absolute.current = true;
-      else if (absolute.current) return;
-      axes.current = phoneOverGround({ alpha, beta, gamma }, window.screen.orientation?.angle ?? 0);
+    const end = hearOrientation((told) => {
+      const held = axesOf(told, window.screen.orientation?.angle ?? 0);
+      if (held === null) return;
+      axes.current = held;
       setState("told");
-    };
-    for (const name of EVENTS) window.addEventListener(name, hear);
-    const timer = setTimeout(() => setState((now) => (now === "waiting" ? "none" : now)), PATIENCE);
+      setNorth(told.fromNorth || told.heading !== undefined);
+    });
+    const timer = setTimeout(() => setState((now) => (now === "waiting" ? "none" : now)), LISTENED);
     return () => {
       clearTimeout(timer);
-      for (const name of EVENTS) window.removeEventListener(name, hear);
+      end();
     };
   }, [listening]);
   const listen = useCallback(async () => {
@@ -46,5 +43,17 @@ export function useAttitude(): Attitude {
     setState((now) => (now === "told" ? now : "waiting"));
     setListening(true);
   }, []);
-  return { axes, state, listen };
+  return { axes, state, knowsNorth, listen };
+}
+
+/**
+ * A phone's axes by what it tells; `null`: too little.
+ *
+ * @param screen the screen's turn against the phone, degrees
+ * @source phones that call their heading themselves tell alpha from where they lay at first: it is 360° less the heading then (common practice)
+ */
+export function axesOf({ alpha, beta, gamma, heading }: Orientation, screen: number): PhoneAxes | null {
+  const about = heading === undefined ? alpha : 360 - heading;
+  if (about === null || beta === null || gamma === null) return null;
+  return phoneOverGround({ alpha: about, beta, gamma }, screen);
 }

@@ -6,6 +6,8 @@ export interface LiveView {
   /** Why there is none, in words. */
   readonly said: string | null;
   readonly video: HTMLVideoElement | null;
+  /** Of its picture, pixels; it changes when the screen is turned. */
+  readonly size: { readonly width: number; readonly height: number } | null;
   readonly start: () => Promise<void>;
   readonly stop: () => void;
 }
@@ -52,8 +54,12 @@ export function useLiveView(): LiveView {
   const [state, setState] = useState<LiveView["state"]>("off");
   const [said, setSaid] = useState<string | null>(null);
   const [video, setVideo] = useState<HTMLVideoElement | null>(null);
+  const [size, setSize] = useState<LiveView["size"]>(null);
   const stream = useRef<MediaStream | null>(null);
+  // What was asked for before the last start or stop is not wanted any more when it comes.
+  const asked = useRef(0);
   const letGo = useCallback((): void => {
+    asked.current++;
     for (const track of stream.current?.getTracks() ?? []) track.stop();
     stream.current = null;
   }, []);
@@ -65,12 +71,17 @@ export function useLiveView(): LiveView {
     }
     setSaid(null);
     setState("asking");
+    letGo();
+    const mine = asked.current;
     try {
-      letGo();
       const given = await navigator.mediaDevices.getUserMedia({
         video: { facingMode: "environment", width: { ideal: 1280 }, height: { ideal: 960 } },
         audio: false,
       });
+      if (asked.current !== mine) {
+        for (const track of given.getTracks()) track.stop();
+        return;
+      }
       stream.current = given;
       for (const track of given.getTracks()) {
         track.addEventListener("ended", () => {
@@ -82,10 +93,14 @@ export function useLiveView(): LiveView {
       element.muted = true;
       element.playsInline = true;
       element.srcObject = given;
+      element.addEventListener("resize", () => setSize({ width: element.videoWidth, height: element.videoHeight }));
       await element.play();
+      if (asked.current !== mine) return;
+      setSize({ width: element.videoWidth, height: element.videoHeight });
       setVideo(element);
       setState("live");
     } catch (error) {
+      if (asked.current !== mine) return;
       letGo();
       setSaid(whyNoCamera(error));
       setState("refused");
@@ -94,6 +109,7 @@ export function useLiveView(): LiveView {
   const stop = useCallback((): void => {
     letGo();
     setVideo(null);
+    setSize(null);
     setState("off");
   }, [letGo]);
   useEffect(() => letGo, [letGo]);
@@ -106,5 +122,5 @@ export function useLiveView(): LiveView {
     document.addEventListener("visibilitychange", turn);
     return () => document.removeEventListener("visibilitychange", turn);
   }, [state, start, letGo]);
-  return { state, said, video, start, stop };
+  return { state, said, video, size, start, stop };
 }

@@ -33,6 +33,7 @@ export function useStill(): {
     ]);
     if (picture === null) return setRefused("The browser gives no room to read this picture.");
     setRefused(null);
+    held.current?.close();
     held.current = image;
     const focal35 = read.ok && "photograph" in read.value ? read.value.photograph.taken.focal35 : null;
     setStill({ image, picture, focal35 });

@@ -1,16 +1,10 @@
 import { useEffect, useRef, useState } from "react";
 import { type DeviceOrientation, phoneHeading } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { isRefused } from "../../../ui/device/orientation.ts";
+import { hearOrientation, isRefused } from "../../../ui/device/orientation.ts";
 
 /** How long the phone is listened to, ms. */
 const LISTENED = 1200;
-/** Its events: the first where a browser has it, which knows where north is. */
-const EVENTS = ["deviceorientationabsolute", "deviceorientation"] as const;
-
-/** What some phones tell beside the standard. */
-type PhoneEvent = DeviceOrientationEvent & { readonly webkitCompassHeading?: number };
-
 /** The phone's own compass, where there is one: laid flat beside the camera, its top edge to where that looks. */
 export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number) => void }) {
   const [said, setSaid] = useState<string | null>(null);
@@ -26,20 +20,15 @@ export function PhoneCompass({ onNeedle }: { readonly onNeedle: (degrees: number
       setBusy(false);
       return;
     }
-    const heard: Record<string, DeviceOrientation[]> = {};
-    const hear = (event: Event): void => {
-      const { alpha, beta, gamma, absolute, webkitCompassHeading: heading } = event as PhoneEvent;
+    const heard: DeviceOrientation[] = [];
+    const end = hearOrientation(({ alpha, beta, gamma, heading, fromNorth }) => {
       // What is only told from where the phone lay at first is no direction.
-      const known = absolute || heading !== undefined ? alpha : null;
-      heard[event.type] = [...(heard[event.type] ?? []), { alpha: known, beta, gamma, heading }];
-    };
-    for (const name of EVENTS) window.addEventListener(name, hear);
-    const end = (): void => {
-      for (const name of EVENTS) window.removeEventListener(name, hear);
-    };
+      const known = fromNorth || heading !== undefined ? alpha : null;
+      heard.push({ alpha: known, beta, gamma, ...(heading === undefined ? {} : { heading }) });
+    });
     const timer = setTimeout(() => {
       end();
-      const read = phoneHeading(EVENTS.map((name) => heard[name] ?? []).find((lies) => lies.length > 0) ?? []);
+      const read = phoneHeading(heard);
       if (read.ok) onNeedle(read.value);
       setSaid(read.ok ? `The phone says ${Math.round(read.value)}°, good to some 5 to 10°.` : read.error);
       setBusy(false);
