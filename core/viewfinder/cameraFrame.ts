@@ -1,5 +1,5 @@
 import { contour, type Grid } from "../basis/drawing/index.ts";
-import { type Camera, cameraBody, type DesignLight, pictureRequest } from "../camera/container/index.ts";
+import { type Camera, type DesignLight, pictureRequest } from "../camera/container/index.ts";
 import { type SheetPlace, stopsLost, type Vector } from "../light/rays/index.ts";
 import { type OpticalModel, opticalModel, sightFrom } from "../light/solve/index.ts";
 import { outlinePlaces, sceneDirectionAt } from "./frame.ts";
@@ -54,15 +54,6 @@ export function linesSeen(
     outlines: outlines.map((outline) => outline.map(seen)),
     stops: stops.map(({ lost, pieces }) => ({ lost, pieces: pieces.map((piece) => piece.map(seen)) })),
   };
-}
-
-/**
- * How long a camera stands from its front edge to its back, mm: on that it leans.
- *
- * @example standingDepth(box) // 70
- */
-export function standingDepth(camera: Camera): number {
-  return cameraBody(camera).depth;
 }
 
 function stopLines(model: OpticalModel): FrameLines<Vector>["stops"] {

@@ -1,16 +1,8 @@
-import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import {
-  aimMove,
-  cameraFrame,
-  type Pose,
-  phoneAxes,
-  poseFrom,
-  standingDepth,
-  sweepInto,
-} from "../../../core/viewfinder/index.ts";
+import { type Camera, cameraBody } from "../../../core/camera/container/index.ts";
+import { aimMove, cameraFrame, type Pose, phoneAxes, poseFrom } from "../../../core/viewfinder/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
@@ -23,12 +15,12 @@ import { Calibrate } from "./Calibrate.tsx";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
 import { aimOf, focalShare, phoneOf, USUAL_ERROR, USUAL_FOCAL_35, viewScale } from "./finderView.ts";
-import { viewFor } from "./gathered.ts";
 import type { LookData } from "./lookData.ts";
 import { MadePicture } from "./MadePicture.tsx";
 import { moveWords } from "./moveWords.ts";
 import { readPictureOf } from "./pictureOf.ts";
 import { useAttitude } from "./useAttitude.ts";
+import { useGathered } from "./useGathered.ts";
 import { useLiveView, useOwnDocument } from "./useLiveView.ts";
 import { useStill } from "./useStill.ts";
 import { useSunWays } from "./useSunWays.ts";
@@ -58,8 +50,6 @@ export function LookPage({ data }: { readonly data: LookData }) {
 
 /** As the phone is held where nobody knows how. */
 const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };
-/** What is seen is gathered this often, ms. */
-const GATHER_MS = 300;
 /** The shape of a picture before there is one. */
 const EMPTY = { width: 480, height: 640 } as const;
 /** A file's figure is rounded to a whole millimetre of some 26. */
@@ -87,6 +77,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
+  // A plan is over the ground as a map has it: from a phone that does not know north it can't be shown.
+  const overGround = trail === null || attitude.knowsNorth;
+
   // A photograph was taken once: how the phone is held now says nothing of it.
   const heldNow = useCallback((): Pose | null => {
     const axes = still === null ? attitude.axes.current : null;
@@ -94,10 +87,10 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   }, [still, attitude.axes]);
   const poseNow = useCallback((): Pose => {
     // Over the ground the frame stands where the box looks, or where its plan has it look.
-    const held = box === null && trail === null ? null : heldNow();
+    const held = (box === null && trail === null) || !overGround ? null : heldNow();
     if (held === null && trail !== null) return STRAIGHT;
     return poseFrom(wanted, phoneAxes(held ?? STRAIGHT));
-  }, [box, trail, wanted, heldNow]);
+  }, [box, trail, overGround, wanted, heldNow]);
   const sceneNow = (): FinderScene => ({
     frame,
     phone,
@@ -106,30 +99,17 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     scale,
     withStops,
     gauge,
-    ground,
+    ground: overGround ? ground : [],
     inks,
   });
 
-  const view = useRef(viewFor(frame));
-  const share = useRef(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what was gathered is of one aim, one camera, one picture
-  useEffect(() => {
-    view.current = viewFor(frame);
-    share.current = 0;
-  }, [frame, wanted, box, still]);
-  const gather = useCallback(() => {
-    if (image === null) return null;
-    const picture = still?.picture ?? readPictureOf(image, width, height);
-    if (picture === null) return null;
-    share.current = sweepInto(view.current, picture, phone, phoneAxes(poseNow()));
-    return { view: view.current, share: share.current };
-  }, [image, still, width, height, phone, poseNow]);
+  const look = useCallback(
+    () => still?.picture ?? (image === null ? null : readPictureOf(image, width, height)),
+    [image, still, width, height],
+  );
   const sweeps = live.state === "live" && still === null && box !== null && attitude.state === "told";
-  useEffect(() => {
-    if (!sweeps) return;
-    const timer = setInterval(gather, GATHER_MS);
-    return () => clearInterval(timer);
-  }, [sweeps, gather]);
+  const of = useMemo(() => ({ frame, wanted, box, still }), [frame, wanted, box, still]);
+  const gather = useGathered({ frame, phone, look, poseNow }, sweeps, of);
 
   const start = async (): Promise<void> => {
     drop();
@@ -148,7 +128,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const planned = trail === null ? now : aimOf(trail.aim);
   // Where a plan says how it looks, nothing is known until the phone has told how the can hangs now.
   const moves =
-    box === null && trail !== null ? [] : moveWords(aimMove(now, wanted, standingDepth(camera)), (mm) => words(mm));
+    box === null && trail !== null ? [] : moveWords(aimMove(now, wanted, cameraBody(camera).depth), (mm) => words(mm));
   return (
     <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <section aria-label="View" className="grid content-start gap-2">
@@ -229,6 +209,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
             The brown lines are the sun’s highest, middle and lowest way of {trail.name || "its plan"}; the red frame is
             what the can sees by its plan. Never look at the sun, nor point the phone at it. A phone’s compass is good
             to 5 to 10°, and steel turns it.
+            {!overGround &&
+              attitude.state === "told" &&
+              " This phone does not tell where north is: the lines are left out."}
           </p>
         )}
         {live.state === "live" && SENSOR_WORDS[attitude.state] !== null && (

@@ -3,11 +3,11 @@ import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { type DevelopedPreview, sunlit } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { type Medium, responseOf } from "../../../core/light/exposure/index.ts";
-import type { SweptView } from "../../../core/viewfinder/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 import { sceneOf } from "./gathered.ts";
+import type { Gathered } from "./useGathered.ts";
 
 /** Pixels on the longer side: as large as it stands in the hand. */
 const PIXELS = 480;
@@ -21,7 +21,7 @@ export function MadePicture({
   readonly camera: Camera;
   readonly medium: Medium;
   /** Adds what is seen now; the view and the share of it that was seen. */
-  readonly gather: () => { readonly view: SweptView; readonly share: number } | null;
+  readonly gather: () => Promise<Gathered | null>;
 }) {
   const [picture, setPicture] = useState<DevelopedPreview | null>(null);
   const [share, setShare] = useState(0);
@@ -29,9 +29,9 @@ export function MadePicture({
   const [failed, setFailed] = useState<string | null>(null);
   const said = RESPONSE_WORDS[responseOf(medium.density, isTrail(camera))];
   const make = async (): Promise<void> => {
-    const seen = gather();
-    if (seen === null) return;
     setBusy(true);
+    const seen = await gather();
+    if (seen === null) return setBusy(false);
     setShare(seen.share);
     const { scene, stops } = sceneOf(seen.view);
     const done = await runPreview({ ...sunlit(camera, medium, PIXELS), scene, stops });

@@ -1,19 +1,8 @@
 import type { ScenePicture } from "../../../core/bench/preview/index.ts";
-import type { Vector } from "../../../core/light/rays/index.ts";
-import { emptyView, type FrameLines, type SweptView } from "../../../core/viewfinder/index.ts";
-import { anglesAround } from "./finderView.ts";
-
-/** Pixels of the view for each degree: finer than a hole draws at such a size. */
-const PER_DEGREE = 3;
+import type { SweptView } from "../../../core/viewfinder/index.ts";
 
 /** What is taken for black, linear. */
 const DARKEST = 1e-3;
-
-/** A view to be filled, large enough for a camera's whole frame. */
-export function viewFor(frame: FrameLines<Vector>): SweptView {
-  const { across, down } = anglesAround(frame);
-  return emptyView(Math.round(PER_DEGREE * across), across, down);
-}
 
 /**
  * What was gathered as a scene before the camera; what nobody has seen is as bright as the middle of the rest.

@@ -10,7 +10,7 @@ import { sunRequest } from "../../../ui/records/sunRequest.ts";
 import { sun } from "../../../workers/jobs/sun/sun.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
 import { aimOf, anglesAround, dragged, focalShare, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
-import { sceneOf, viewFor } from "./gathered.ts";
+import { sceneOf } from "./gathered.ts";
 import { moveWords } from "./moveWords.ts";
 import { sunWays, tracedHorizon } from "./sunWays.ts";
 import { whyNoCamera } from "./useLiveView.ts";
@@ -117,7 +117,8 @@ describe("what was gathered", () => {
     // Wide enough that the box sees nothing beside it.
     const wide = phoneOf(320, 240, 0.25);
     const across = (2 * Math.atan(160 / wide.focalLength)) / RADIANS;
-    const view = viewFor(frame);
+    const { across: spans, down } = anglesAround(frame);
+    const view = emptyView(Math.round(3 * spans), spans, down);
     expect(sweepInto(view, picture, wide, phoneAxes(STRAIGHT))).toBe(1);
     const plain = { ...picture, across, distance: Number.POSITIVE_INFINITY };
     const { scene } = sceneOf(view);

@@ -1,7 +1,7 @@
 import type { AimMove } from "../../../core/viewfinder/index.ts";
 
 /** What is nearer than this is let be, degrees. */
-const LEAST = 0.75;
+const LEAST_MOVE = 0.75;
 
 /**
  * How to move the box, in words: only what is worth moving.
@@ -12,13 +12,14 @@ const LEAST = 0.75;
 export function moveWords({ turn, lean, roll, card }: AimMove, words: (mm: number) => string): readonly string[] {
   const degrees = (angle: number): string => `${Math.round(Math.abs(angle))}°`;
   const said: string[] = [];
-  if (Math.abs(turn) >= LEAST) said.push(`Turn it ${degrees(turn)} to the ${turn > 0 ? "right" : "left"}.`);
-  if (Math.abs(lean) >= LEAST) {
+  if (Math.abs(turn) >= LEAST_MOVE) said.push(`Turn it ${degrees(turn)} to the ${turn > 0 ? "right" : "left"}.`);
+  if (Math.abs(lean) >= LEAST_MOVE) {
     const edge = lean > 0 ? "front" : "back";
     said.push(
       `Lean it ${degrees(lean)} ${lean > 0 ? "back" : "forward"}: ${words(Math.round(card))} of card under its ${edge} edge.`,
     );
   }
-  if (Math.abs(roll) >= LEAST) said.push(`Level it: ${degrees(roll)} ${roll > 0 ? "clockwise" : "anticlockwise"}.`);
+  if (Math.abs(roll) >= LEAST_MOVE)
+    said.push(`Level it: ${degrees(roll)} ${roll > 0 ? "clockwise" : "anticlockwise"}.`);
   return said;
 }
