@@ -67,8 +67,8 @@ export {
   siftShots,
 } from "./exposures/exposures.ts";
 export { hasOwnMedia } from "./loads/hasOwnMedia.ts";
+export { loadedCameras } from "./loads/loadedCameras.ts";
 export { type Loading, listLoads, loadCamera, presentLoad } from "./loads/loads.ts";
-export { loadsLeft } from "./loads/loadsLeft.ts";
 export { listNegatives, noteSaved, saveNegatives } from "./negatives/negatives.ts";
 export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
@@ -82,4 +82,4 @@ export {
   writeSetting,
 } from "./settings/settings.ts";
 export { readThreadOf, readThreads } from "./thread/threads.ts";
-export { countTrailsOut, standsOut } from "./trails/trailsOut.ts";
+export { countTrailsOut } from "./trails/trailsOut.ts";

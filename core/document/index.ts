@@ -11,6 +11,7 @@ export { type Developed, type Exposure, type Judgement, parseExposure, type Spoi
 export { lessonOf } from "./lessons.ts";
 export { type Negative, type OtherOfPair, parseNegative } from "./negative.ts";
 export { type FileInArchive, type OpenedArchive, openArchive } from "./openArchive.ts";
+export { placesHeld, withOpen } from "./placesHeld.ts";
 export { readJson } from "./readJson.ts";
 export {
   type Bottle,
@@ -43,5 +44,5 @@ export { parseDarkSettings } from "./settings/darkSettings.ts";
 export { parseHangSettings } from "./settings/hangSettings.ts";
 export { parseSettings } from "./settings/settings.ts";
 export { runOf, sheetOut } from "./sheetOut.ts";
-export type { Trail } from "./trail.ts";
+export { hangsOut, type Trail, trailAtHand } from "./trail.ts";
 export { type Migration, migrate, type VersionedFormat } from "./version.ts";

@@ -61,3 +61,22 @@ export function trailFaults({ from, to, horizon }: Trail): readonly Fault[] {
   const days = to < from ? [{ path: "/to", message: `must be ${from} or later` }] : [];
   return [...days, ...horizonFaults(horizon, "/horizon")];
 }
+
+/**
+ * Whether a months-long exposure hangs out: its tape is off, and not on again.
+ *
+ * @example hangsOut({ up: { at: "2026-12-21T08:00:00Z" } }) // true
+ */
+export function hangsOut({ up, down }: Partial<Trail>): boolean {
+  return up != null && down == null;
+}
+
+/**
+ * Of a camera's months-long exposures the one that is meant: the one that hangs out, else the one whose days begin last.
+ *
+ * @param trails of one camera
+ * @example trailAtHand([]) // null
+ */
+export function trailAtHand(trails: readonly Trail[]): Trail | null {
+  return trails.find(hangsOut) ?? [...trails].sort((a, b) => (a.from < b.from ? 1 : -1))[0] ?? null;
+}

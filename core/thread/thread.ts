@@ -6,9 +6,19 @@ import {
   isTrail,
   lightProof,
   measuredDiameter,
-  readyInSet,
 } from "../camera/container/index.ts";
-import type { Count, Development, Exposure, Load, Negative, Processing, Trail } from "../document/index.ts";
+import {
+  type Count,
+  type Development,
+  type Exposure,
+  type Load,
+  type Negative,
+  type Processing,
+  placesHeld,
+  type Trail,
+  trailAtHand,
+  withOpen,
+} from "../document/index.ts";
 
 /** The stations on a camera's way, from its design to the print on the wall, or to the read months of sun. */
 export type StationName =
@@ -208,7 +218,7 @@ function sheetStations(
 function sunThread(facts: ThreadFacts): Thread {
   const { camera, load, trails } = facts;
   const { act, station } = stationsFor(camera.id);
-  const trail = newestTrail(trails);
+  const trail = trailAtHand(trails);
   const id = trail?.id ?? null;
   const [up, down] = [trail?.up != null, trail?.down != null];
   const read = trail?.reading != null;
@@ -224,12 +234,6 @@ function sunThread(facts: ThreadFacts): Thread {
     ? (stations.slice(making.length).find(({ reached }) => reached === "no")?.act ?? act("plan"))
     : (toMake?.act ?? (trail === null ? hung.act : null) ?? (load === null ? loaded.act : hung.act));
   return { stations, next };
-}
-
-/** The one that hangs, or else the one whose days begin last. */
-function newestTrail(trails: readonly Trail[]): Trail | null {
-  const hanging = trails.find(({ up, down }) => up != null && down == null);
-  return hanging ?? [...trails].sort((a, b) => (a.from < b.from ? 1 : -1))[0] ?? null;
 }
 
 /** Which station an act leads to. */
@@ -285,20 +289,17 @@ function sheetsAtHand({ load, shots }: ThreadFacts): readonly Exposure[] {
   return sheets.filter((shot) => same(shot) || (load !== null && shot.loadId === load.id));
 }
 
-/** Places that wait for a shot, of how many; a tray without a load tells by its numbers. */
+/** Places that wait for a shot, of how many, as the Field has them. */
 function placesLeft(
-  { set }: Camera,
+  camera: Camera,
   load: Load | null,
   counts: readonly Count[],
 ): { readonly left: number; readonly of: number | null } {
-  if (load !== null) {
-    const open = new Set(counts.map(({ place }) => place));
-    return {
-      left: load.places.filter(({ place, exposureId }) => exposureId == null && !open.has(place)).length,
-      of: load.places.length,
-    };
-  }
+  const { medium } = camera.chambers[0].film;
+  const held = withOpen(placesHeld(camera, load, medium ?? "", 1), counts);
   // A tray of which none is turned over may as well be empty.
-  if (set == null || set.exposed.length === 0) return { left: 0, of: null };
-  return { left: readyInSet(set).length, of: set.count };
+  const unknown = held === null || (load === null && camera.set?.exposed.length === 0);
+  return unknown
+    ? { left: 0, of: null }
+    : { left: held.filter(({ exposureId }) => !exposureId).length, of: held.length };
 }

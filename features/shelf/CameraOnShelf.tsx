@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
-import { actWords } from "../../catalogue/words/threadWords.ts";
+import { actWords, stationWords } from "../../catalogue/words/threadWords.ts";
 import { formatFNumber } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import { type Camera, cameraKind, holeDiameter, lightProof } from "../../core/camera/container/index.ts";
@@ -39,7 +39,7 @@ function CameraOnShelf({
 }) {
   const page = `/cameras/${encodeURIComponent(camera.id)}`;
   const shots = shelf.shots.get(camera.id) ?? 0;
-  const left = shelf.loaded.get(camera.id);
+  const loaded = thread?.stations.find(({ name }) => name === "loaded");
   const words = useLengthWords();
   const scene = useMemo(() => silhouette(camera, 3 * pixel), [camera, pixel]);
   const [width, height] = [scene.bounds.width / pixel, scene.bounds.height / pixel];
@@ -53,7 +53,7 @@ function CameraOnShelf({
         <div className="flex items-end justify-center px-6" style={{ height: tallest + 16 }}>
           <div className="relative shrink-0" style={{ width, height }}>
             <SvgScene scene={scene} pixel={pixel} title={camera.name} />
-            {left !== undefined && (
+            {shelf.loaded.has(camera.id) && (
               // The collar of tape round the lid: it keeps the light out, and says that something is in it.
               <span
                 data-collar
@@ -76,9 +76,7 @@ function CameraOnShelf({
             {typeof diameter === "number" && `${words(diameter, 3)} hole · ${formatFNumber(film.distance / diameter)}`}
           </span>
           <span className="block text-[0.87rem] text-quiet">
-            {left === undefined
-              ? camera.set && `${camera.set.count - camera.set.exposed.length} of ${camera.set.count} left · `
-              : `loaded, ${left} left · `}
+            {loaded != null && loaded.of !== null && `${stationWords(loaded)} · `}
             {medium.name} · {shots === 0 ? "no shots yet" : `${shots} shot${shots === 1 ? "" : "s"} logged`}
           </span>
           <span className="block text-[0.87rem] text-quiet">{PROOF[lightProof(camera).state]}</span>

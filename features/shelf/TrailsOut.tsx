@@ -1,5 +1,6 @@
 import { Link } from "react-router";
-import { listRecords, standsOut, useLive } from "../../storage/index.ts";
+import { hangsOut } from "../../core/document/index.ts";
+import { listRecords, useLive } from "../../storage/index.ts";
 import { readableDay } from "../../ui/format/localTime.ts";
 
 const readTrails = () => listRecords("trails");
@@ -7,7 +8,7 @@ const DAY = 86_400_000;
 
 /** The months-long exposures that stand out, with when they come down. */
 export default function TrailsOut() {
-  const trails = useLive([], readTrails).value.filter(standsOut);
+  const trails = useLive([], readTrails).value.filter(hangsOut);
   const today = new Date().toISOString().slice(0, 10);
   return (
     <ul className="mt-4 grid gap-1" aria-label="Standing out" data-trails-out>

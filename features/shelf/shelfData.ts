@@ -4,7 +4,7 @@ import {
   countTrailsOut,
   deletedCameras,
   listCameras,
-  loadsLeft,
+  loadedCameras,
   type RemovedCamera,
   standsOpen,
 } from "../../storage/index.ts";
@@ -12,8 +12,8 @@ import {
 /** What the Shelf knows of its cameras beside their designs. */
 export interface OnShelf {
   readonly shots: ReadonlyMap<string, number>;
-  /** Shots left in each camera that is loaded. */
-  readonly loaded: ReadonlyMap<string, number>;
+  /** Ids of the cameras that something is in. */
+  readonly loaded: ReadonlySet<string>;
 }
 
 /** What the Shelf shows. */
@@ -34,7 +34,7 @@ export async function readShelf(): Promise<ShelfData> {
     deletedCameras(),
     listCameras(),
     countExposures(),
-    loadsLeft(),
+    loadedCameras(),
     countTrailsOut(),
     standsOpen(Date.now()),
   ]);

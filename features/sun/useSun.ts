@@ -1,6 +1,6 @@
 import { useSearchParams } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
-import type { Trail } from "../../core/document/index.ts";
+import { type Trail, trailAtHand } from "../../core/document/index.ts";
 import { useLive } from "../../storage/index.ts";
 import { useAtHand } from "../../ui/thread/useAtHand.ts";
 import { readSun, type SunData } from "./sunData.ts";
@@ -21,7 +21,7 @@ export function useSun(loaded: SunData): Sun {
   const wanted = search.get("camera") ?? value.atHand;
   const trail =
     value.trails.find(({ id }) => id === asked) ??
-    value.trails.find(({ cameraId }) => cameraId === wanted) ??
+    trailAtHand(value.trails.filter(({ cameraId }) => cameraId === wanted)) ??
     value.trails[0] ??
     null;
   useAtHand(trail !== null && trail.id === asked ? (trail.cameraId ?? null) : null);

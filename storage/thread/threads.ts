@@ -7,8 +7,8 @@ import { listRecords, wholeRecords } from "../engine/records.ts";
 import { shotsBetween } from "../exposures/exposures.ts";
 import { presentLoad } from "../loads/loads.ts";
 
-/** So many of a camera's newest shots are looked through: more than one load holds. */
-const NEWEST = 60;
+/** So many of a camera's newest shots are looked through: more than the largest load of a day, a class's cans, twice over. */
+const NEWEST = 200;
 
 /** What a thread is told from. */
 const TABLES = ["cameras", "counts", "developments", "loads", "exposures", "trails", "negatives", "processing"];

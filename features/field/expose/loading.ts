@@ -1,27 +1,4 @@
-import { type Camera, loadPlaces } from "../../../core/camera/container/index.ts";
 import type { Load, LoadedPlace } from "../../../core/document/index.ts";
-
-/**
- * What is known of a camera's places: its load, or, where none is noted, which of its tray are turned over.
- *
- * @returns `null` where nothing is known
- */
-export function placesHeld(
-  camera: Camera,
-  load: Load | null,
-  medium: string,
-  iso: number,
-): readonly LoadedPlace[] | null {
-  if (load !== null) return load.places;
-  const { set } = camera;
-  if (!set) return null;
-  return loadPlaces(camera).map(({ id, number }) => ({
-    place: id,
-    medium,
-    iso,
-    exposureId: number !== null && set.exposed.includes(number) ? "turned over" : null,
-  }));
-}
 
 /**
  * The place to expose next: the one picked, else the first that is free.
@@ -46,19 +23,6 @@ export function placesToOpen(
 ): readonly (LoadedPlace | null)[] {
   const chosen = held?.filter((each) => together.has(each.place)) ?? [];
   return chosen.length > 0 ? chosen : [held?.find((each) => each.place === place) ?? null];
-}
-
-/** Places as they are held, those whose hole is open as exposed: none is opened a second time by the way. */
-export function withOpen(
-  held: readonly LoadedPlace[] | null,
-  counts: readonly { readonly id: string; readonly place?: string | null | undefined }[],
-): readonly LoadedPlace[] | null {
-  return (
-    held?.map((each) => {
-      const open = counts.find(({ place }) => place === each.place);
-      return open && !each.exposureId ? { ...each, exposureId: open.id } : each;
-    }) ?? null
-  );
 }
 
 /**

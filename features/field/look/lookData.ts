@@ -1,5 +1,5 @@
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
-import type { Trail } from "../../../core/document/index.ts";
+import { type Trail, trailAtHand } from "../../../core/document/index.ts";
 import {
   cameraNames,
   cameraOrFirst,
@@ -23,5 +23,5 @@ export async function readLook(asked: string | null): Promise<LookData> {
   const camera = await cameraOrFirst(asked ?? fieldCamera, cameras);
   if (camera !== null) await rememberCamera(camera.id);
   const trails = camera === null || !isTrail(camera) ? [] : await listRecords("trails");
-  return { camera, finder, trail: trails.findLast(({ cameraId }) => cameraId === camera?.id) ?? null };
+  return { camera, finder, trail: trailAtHand(trails.filter(({ cameraId }) => cameraId === camera?.id)) };
 }
