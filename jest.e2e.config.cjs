@@ -13,7 +13,8 @@ module.exports = {
   globalTeardown: "<rootDir>/e2e/support/stage/end.ts",
   testEnvironment: "<rootDir>/e2e/support/stage/environment.ts",
   testSequencer: "<rootDir>/scripts/slow-first.cjs",
-  testTimeout: 180_000 * slow,
+  // A bound for what hangs, not a measure: each wait inside a test has its own.
+  testTimeout: 480_000 * slow,
   // For waits inside tests (e2e/support/patience).
   globals: { SLOWNESS: slow },
   // A file waits part of its time: three at a time on two cores took 235 s where two took 271; more than four only get in each other’s way.

@@ -10,7 +10,8 @@ export const ready: () => Promise<void> = once(async () => {
   await openStorage();
   if (await hasUnsaved()) await (await import("./recover.ts")).recover();
   if (await hasOwnMedia()) await (await import("../ui/records/ownMedia.ts")).readOwnMedia();
-  const [{ demoSeen }, cameras] = await Promise.all([readSettings(), cameraNames()]);
+  const [{ demoSeen, demoScans }, cameras] = await Promise.all([readSettings(), cameraNames()]);
+  if (demoScans === "wanted") void import("../features/shelf/demonstration.ts").then((part) => part.goOnFetching());
   if (demoSeen || cameras.length > 0) return;
-  await (await import("./demonstration.ts")).fetchDemonstration();
+  await (await import("../features/shelf/demonstration.ts")).bringDemonstration();
 });

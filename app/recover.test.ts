@@ -52,8 +52,8 @@ describe("what pages that are gone had noted", () => {
   });
 
   test.each([
-    [1, /^A note of an edit that .* was put away/],
-    [3, /^3 notes of edits that .* were put away/],
+    [1, /^A note of an edit left .* was set aside/],
+    [3, /^3 notes of edits left .* were set aside/],
   ] as const)("%i that can’t be read are counted", async (damaged, words) => {
     unsaved = { ...unsaved, damaged };
     await recover();
@@ -66,9 +66,9 @@ describe("what pages that are gone had noted", () => {
     unsaved = { ...unsaved, older: [NOTE, plan], gone: [{ ...plan, name: "negatives", label: "tone" }] };
     await recover();
     expect(said.map(({ words }) => words)).toEqual([
-      "A negative: “tone” was noted, and not stored before it was put away elsewhere.",
-      "Biscuit tin: “depth” was noted, and not stored before it was changed elsewhere. The newer stands.",
-      "A plan of the sun: “lean” was noted, and not stored before it was changed elsewhere. The newer stands.",
+      "A negative: “tone” was not saved: it was deleted in another tab first.",
+      "Biscuit tin: “depth” was not saved before another tab changed it. The newer change stands.",
+      "A plan of the sun: “lean” was not saved before another tab changed it. The newer change stands.",
     ]);
     said[1]?.action?.run();
     said[2]?.action?.run();

@@ -21,14 +21,14 @@ export async function recover(): Promise<void> {
   if (damaged > 0) {
     const notes = damaged === 1 ? "A note of an edit" : `${damaged} notes of edits`;
     notify(
-      `${notes} that an earlier page left can’t be read, and ${damaged === 1 ? "was" : "were"} put away. All that was stored is as it was.`,
+      `${notes} left by an earlier page can’t be read, and ${damaged === 1 ? "was" : "were"} set aside. All that was saved is as it was.`,
     );
   }
   if (older.length + gone.length === 0) return;
   const cameras = new Map((await cameraNames()).map(({ id, name }) => [id, name]));
   const nameOf = ({ name, recordId }: NoteRow): string => cameras.get(recordId) ?? KINDS[name];
   for (const note of gone) {
-    notify(`${nameOf(note)}: “${note.label}” was noted, and not stored before it was put away elsewhere.`);
+    notify(`${nameOf(note)}: “${note.label}” was not saved: it was deleted in another tab first.`);
   }
   for (const note of older) {
     const { name, recordId, label, changes } = note;
@@ -36,7 +36,7 @@ export async function recover(): Promise<void> {
       void editRecord(name, recordId, { label, changes }, isoWithOffset(new Date())).then(
         (done) => done.ok || notify(done.error.message, { urgent: true }),
       );
-    notify(`${nameOf(note)}: “${label}” was noted, and not stored before it was changed elsewhere. The newer stands.`, {
+    notify(`${nameOf(note)}: “${label}” was not saved before another tab changed it. The newer change stands.`, {
       action: { name: "Take it", run: take },
     });
   }

@@ -54,7 +54,7 @@ describe("bin/demo", () => {
       expect(said).toContain(`http://localhost:${port}`);
       expect(said).not.toMatch(/Installing|Building/);
       expect(await answers(`http://localhost:${port}/`)).toBe(true);
-      expect((await (await fetch(`http://localhost:${port}/api/demo`)).json()).cameras).toHaveLength(10);
+      expect((await (await fetch(`http://localhost:${port}/api/demo`)).json()).cameras).toHaveLength(12);
     } finally {
       child.kill();
     }

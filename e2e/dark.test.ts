@@ -223,7 +223,7 @@ describe("Dark · Trays", () => {
     await maker.goTo("/dark/bottles");
     // Three sheets went through each of the bottles.
     await maker.sees('[data-bottle="thistle-bottle-developer"]', /sheets of 5×7 in/);
-  }, 180_000);
+  });
 
   test("left only by holding, and come back to; the back gesture leads nowhere; what waits can be forgotten", async () => {
     const maker = await threeSheets();
@@ -423,7 +423,7 @@ test("Practice: the sheet comes up, fogs under a lamp that is too early, and is 
   await maker.later(5);
   await maker.press("What have I made?");
   await maker.sees("[data-verdict]", /White light came before the fixer/);
-}, 120_000);
+});
 
 test("nothing of Dark is smaller than 56 px, nor green or blue, on phone and tablet", async () => {
   const maker = await inTheDark("/dark?camera=thistle-feed-drum");

@@ -35,7 +35,7 @@ test("a direct positive from load to picture: no negative in any sentence, nothi
   await maker.press("Leave it");
 
   await maker.goTo("/proof");
-  await maker.press("Made-up flatbed: the sheet of");
+  await maker.press("Sheet on the made-up flatbed");
   await maker.page.evaluate(() =>
     [...document.querySelectorAll<HTMLElement>("[data-option]")]
       .find((each) => each.innerText.trim() === "Scarecrow")

@@ -22,7 +22,7 @@ describe("Field", () => {
       "[data-sum]",
       /70 mm ÷ 0\.31 mm \(measured\) = f\/226[\s\S]*2\^15\) = 26 s[\s\S]*the log: ⅔ stop more/,
     );
-    await maker.sees("[data-learnt]", /It wants ⅔ stop more than the sums, give or take ⅔ stop: so say 2 judged shots/);
+    await maker.sees("[data-learnt]", /It wants ⅔ stop more than the sums, give or take ⅔ stop, by 2 judged shots/);
     expect(await maker.text("[data-big-time]")).toBe("37 s");
     await maker.press("Hazy sun");
     await maker.sees("[data-sum]", /2\^14\) = 52 s/);

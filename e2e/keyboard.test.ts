@@ -4,19 +4,11 @@ const { at } = stage(true);
 
 test("the palette finds commands by their words and runs them; ? shows the keys", async () => {
   const maker = await at("/");
-  await maker.page.keyboard.down("Control");
-  await maker.keys("KeyK");
-  await maker.page.keyboard.up("Control");
-  await maker.page.waitForSelector("[cmdk-input]:focus");
-  await maker.page.keyboard.type("hat box bench");
+  await maker.opensPalette("hat box bench");
   await maker.sees("[cmdk-item][data-selected=true]", /Hat box: open on the Bench/);
   await maker.keys("Enter");
   await maker.sees("[data-drawing]", /300/);
-  await maker.page.keyboard.down("Control");
-  await maker.keys("KeyK");
-  await maker.page.keyboard.up("Control");
-  await maker.page.waitForSelector("[cmdk-input]:focus");
-  await maker.page.keyboard.type("inches");
+  await maker.opensPalette("inches");
   await maker.sees("[cmdk-item][data-selected=true]", /Measure in inches/);
   await maker.keys("Enter");
   await maker.sees("[data-drawing] text", /^2 in/);

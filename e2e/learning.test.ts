@@ -29,7 +29,7 @@ async function photograph(exif: boolean): Promise<string> {
 describe("from judged shots to the next time", () => {
   test("a shot is judged by the sheet it looks like, undone, judged by words; the next time moves; a spoilt one counts no more", async () => {
     const maker = await at("/field?camera=thistle-hat-box");
-    await maker.sees("[data-learnt]", /No judged shot says anything of this camera yet/);
+    await maker.sees("[data-learnt]", /No shot of this camera has been judged yet/);
     const before = await maker.text("[data-big-time]");
     await maker.goTo("/log?camera=thistle-hat-box");
     await maker.press("Judge");
@@ -76,7 +76,7 @@ describe("from judged shots to the next time", () => {
     await maker.sees('[data-bias="thistle-map-tube"]', /from 1 shot/);
     await maker.goTo("/log");
     await maker.sees("h1", /6 shots/);
-    await maker.press("Search and sift");
+    await maker.press("Search and filter");
     await maker.choose("Verdict", "unjudged");
     await maker.sees("h1", /2 shots/);
     await maker.type("Words", "butt");
@@ -87,7 +87,7 @@ describe("from judged shots to the next time", () => {
     const { bytes } = await maker.saved();
     const path = join(temporaryFolder(), "log.csv");
     await writeFile(path, bytes.toString("utf8").replace("Bean rows", "Broad beans"));
-    await maker.press("Take in a CSV");
+    await maker.press("Import a CSV");
     await maker.give("CSV to take in", path);
     // Words that would go are shown beside those that come.
     await maker.sees('[data-words-changed="1"]', /Bean rows, subject\s*Bean rows\s*Broad beans/);
@@ -100,7 +100,7 @@ describe("from judged shots to the next time", () => {
       "latin1",
     );
     await writeFile(path, windows);
-    await maker.press("Take in a CSV");
+    await maker.press("Import a CSV");
     await maker.give("CSV to take in", path);
     await maker.sees("[data-unclear-date]", /“5\/4\/2026 8:00” could be two days/);
     await maker.press("The day");
@@ -110,7 +110,7 @@ describe("from judged shots to the next time", () => {
       path,
       "Camera,Opened,Given seconds\nBiscuit tin,2026-01-01T10:00:00Z,4 s\nNo such tin,2026-01-01T10:00:00Z,4\n",
     );
-    await maker.press("Take in a CSV");
+    await maker.press("Import a CSV");
     await maker.give("CSV to take in", path);
     await maker.sees("[data-csv-faults]", /Row 2, Given seconds: “4 s” is no number\.[\s\S]*Row 3, Camera/);
     await maker.sees("h1", /7 shots/);

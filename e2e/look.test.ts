@@ -46,6 +46,7 @@ async function withPhone(refused: string | null = null): Promise<Maker> {
         const draw = (): void => context?.drawImage(image, 0, 0);
         draw();
         setInterval(draw, 100);
+        Object.assign(window, { phone: canvas });
         return canvas.captureStream(10);
       };
       Object.defineProperty(navigator, "mediaDevices", { value: { getUserMedia }, configurable: true });
@@ -164,7 +165,7 @@ test("the frame lies where the sum has it, stays where the box looks, is dragged
   }
   await maker.press("Camera off");
   await maker.page.waitForSelector('[data-finder="empty"]', { timeout: PATIENCE });
-}, 180_000);
+});
 
 test("the phone's angle is found from a sheet of paper, and kept", async () => {
   const maker = await withPhone();
@@ -205,11 +206,7 @@ test("whoever comes here from another page gets a page of its own, that may ask 
   await maker.sees("main", /Open the hole/);
   expect(await maker.page.evaluate(loadedAt)).toBe("/field/look");
   await maker.goTo("/log");
-  await maker.page.keyboard.down("Control");
-  await maker.keys("KeyK");
-  await maker.page.keyboard.up("Control");
-  await maker.sees("[role=dialog]", /Go to the Log/);
-  await maker.page.keyboard.type("phone as a finder");
+  await maker.opensPalette("phone as a finder");
   await maker.sees("[role=dialog]", /Look: the phone as a finder/);
   await maker.keys("Enter");
   await maker.page.waitForFunction(
@@ -222,6 +219,35 @@ test("whoever comes here from another page gets a page of its own, that may ask 
 
 test("the camera is allowed to this page alone, and is told so with the page", async () => {
   const policy = async (path: string) => (await fetch(address() + path)).headers.get("Permissions-Policy");
-  expect(await policy("/field/look")).toMatch(/camera=\(self\), microphone=\(\)/);
+  for (const path of ["/field/look", "/field/look/"])
+    expect(await policy(path)).toMatch(/camera=\(self\), microphone=\(\)/);
   for (const path of ["/field", "/", "/field/looks", "/dark"]) expect(await policy(path)).toMatch(/camera=\(\)/);
+});
+
+test("a screen that is turned turns the view with it: the picture stands upright, the frame is drawn over it anew", async () => {
+  const maker = await withPhone();
+  await maker.press("Look through the phone");
+  const shape = () =>
+    maker.page.evaluate(() => {
+      const canvas = document.querySelector<HTMLCanvasElement>("[data-finder] canvas");
+      return canvas === null ? 0 : canvas.clientWidth / canvas.clientHeight;
+    });
+  await frameStands(maker, rightEdge(0));
+  expect(await shape()).toBeCloseTo(VIEW.width / VIEW.height, 1);
+  await maker.page.evaluate(({ width, height }) => {
+    const { phone } = window as unknown as { phone: HTMLCanvasElement };
+    Object.assign(phone, { width: height, height: width });
+  }, VIEW);
+  await maker.page.waitForFunction(
+    () => {
+      const canvas = document.querySelector<HTMLCanvasElement>("[data-finder] canvas");
+      return canvas !== null && canvas.clientHeight > canvas.clientWidth;
+    },
+    { timeout: PATIENCE },
+  );
+  expect(await shape()).toBeCloseTo(VIEW.height / VIEW.width, 1);
+  const started = Date.now();
+  while ((await frameNow(maker)) === null && Date.now() - started < PATIENCE)
+    await maker.page.waitForFunction(() => true);
+  expect(await frameNow(maker)).not.toBeNull();
 });

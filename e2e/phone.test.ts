@@ -1,7 +1,9 @@
+import { spawn } from "node:child_process";
 import { createHash, X509Certificate } from "node:crypto";
 import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 import { createServer, get } from "node:https";
 import type { AddressInfo } from "node:net";
+import { createServer as createPlainServer } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fingerprintOf, makeCertificate, type PhoneCertificate } from "../server/phone/authority.ts";
@@ -145,4 +147,37 @@ test("a browser that trusts it has the camera, the sensors and the app without a
     await server.stop();
     rmSync(folder, { recursive: true });
   }
-}, 120_000);
+});
+
+test("where another program has the secure port, the phone's server says so and ends", async () => {
+  const folder = mkdtempSync(join(tmpdir(), "still-box-phone-"));
+  const other = createPlainServer().listen(0, "0.0.0.0");
+  await new Promise((resolve) => other.once("listening", resolve));
+  const taken = String((other.address() as AddressInfo).port);
+  try {
+    const { status, stderr } = await runToItsEnd({
+      STILL_BOX_PHONE: "1",
+      PORT: "0",
+      PHONE_PORT: taken,
+      XDG_DATA_HOME: folder,
+    });
+    expect(stderr).toMatch(/No https for a phone: .*EADDRINUSE.* Set PHONE_PORT to another/);
+    expect(status).toBe(1);
+  } finally {
+    other.close();
+    rmSync(folder, { recursive: true });
+  }
+});
+
+/** Starts the built server and waits for its end. */
+async function runToItsEnd(
+  settings: Readonly<Record<string, string>>,
+): Promise<{ readonly status: number | null; readonly stderr: string }> {
+  const child = spawn(process.execPath, ["build/server/main.js"], { env: { ...process.env, ...settings } });
+  let stderr = "";
+  child.stderr.on("data", (bytes: Buffer) => {
+    stderr += bytes.toString();
+  });
+  const status = await new Promise<number | null>((resolve) => child.once("exit", resolve));
+  return { status, stderr };
+}

@@ -38,7 +38,7 @@ test("what the policy forbids is heard, on the page and in a worker: so every ot
 test("all positives leave as one zip", async () => {
   const maker = await at("/proof");
   // A small sheet: what is tried is the zip.
-  await maker.press("Made-up flatbed: the sheet of");
+  await maker.press("Sheet on the made-up flatbed");
   await maker.page.evaluate(() =>
     [...document.querySelectorAll<HTMLElement>("[data-option]")]
       .find((each) => each.innerText.startsWith("Nine canisters"))

@@ -4,6 +4,7 @@ import exifr from "exifr";
 import sharp from "sharp";
 import { stage } from "./support/maker.ts";
 import { negativePng } from "./support/negative.ts";
+import { PATIENCE } from "./support/patience.ts";
 import { OTHER_CANISTER, pixels, repainted, withScan } from "./support/proofing.ts";
 import { temporaryFolder } from "./support/temporary.ts";
 
@@ -103,9 +104,9 @@ describe("Proof", () => {
     await maker.sees("[role=alert]", /notes\.txt: This scan is not a PNG, TIFF or JPEG/);
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
     await maker.sees("[role=status]", /2 sheets taken in/);
-    await maker.press("Put this negative away");
+    await maker.press("Delete this negative");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 1);
-    await maker.sees("[data-notices]", /put away/);
+    await maker.sees("[data-notices]", /deleted/);
     await maker.page.$$eval("[data-notices] button", (all) =>
       (all.filter((each) => each.textContent === "Undo").at(-1) as HTMLButtonElement).click(),
     );
@@ -164,7 +165,7 @@ describe("Proof", () => {
     await maker.page.waitForSelector("[data-tones]");
     await maker.press("Sharpen by the known hole");
     await maker.page.waitForFunction(() => document.querySelector("[data-tones]")?.getAttribute("width") === "1500", {
-      timeout: 60_000,
+      timeout: PATIENCE,
     });
     await maker.press("Loupe: before and after");
     const picture = await maker.page.waitForSelector("[data-compare]");
@@ -194,7 +195,7 @@ describe("Proof", () => {
   test("a pair: parted by its holes, in five ways, as GIF and on a card", async () => {
     const maker = await withScan(await arrive(), "sun thistle-seed-packet-pair");
     await maker.press("Pair");
-    await maker.page.waitForSelector("[data-pair-picture]", { timeout: 60_000 });
+    await maker.page.waitForSelector("[data-pair-picture]", { timeout: PATIENCE });
     const colours = await pixels(maker, "[data-pair-picture]");
     // Red and cyan differ where a thing does not lie on the window.
     const apart = colours.filter((value, i) => i % 4 === 0 && Math.abs(value - (colours[i + 1] as number)) > 40).length;
@@ -225,7 +226,7 @@ describe("Proof", () => {
 
   test("hung as it is arranged: another paper, a sheet moved to the front, one left out; it is so after a reload", async () => {
     const maker = await withScan(await arrive());
-    await maker.choose("Made-up flatbed: the sheet of", OTHER_CANISTER);
+    await maker.choose("Sheet on the made-up flatbed", OTHER_CANISTER);
     await maker.press("Scan it");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
     await maker.press("Hang");
@@ -253,7 +254,7 @@ describe("Proof", () => {
 
   test("a pair of two sheets: the other one, how far it was moved, which eye’s it is; kept, taken back", async () => {
     const maker = await withScan(await arrive());
-    await maker.choose("Made-up flatbed: the sheet of", OTHER_CANISTER);
+    await maker.choose("Sheet on the made-up flatbed", OTHER_CANISTER);
     await maker.press("Scan it");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
     await maker.press("Pair");

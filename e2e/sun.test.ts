@@ -173,9 +173,9 @@ describe("Sun · Plan", () => {
     await maker.press("Plan another");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-trail]").length === 2);
     await maker.page.waitForSelector("[data-fan=fine]");
-    await maker.press("Take this plan out");
+    await maker.press("Delete this plan");
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-trail]").length === 1);
-    await maker.press("Take this plan out");
+    await maker.press("Delete this plan");
     await maker.sees("main", /A sheet left out for weeks or half a year/);
     await maker.press("Plan the first");
     await maker.page.waitForSelector("[data-fan=fine]");

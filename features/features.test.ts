@@ -149,7 +149,7 @@ describe("suggested time", () => {
     const keys = { camera: tin.id, medium: "rc-graded", light: "sun" };
     const more = { ...keys, meteredSeconds: 26, usedSeconds: 26, correction: 1 };
     const taught = suggested(sun, graded, 6, [more, more, more, more, more]);
-    expect(taught.learnt).toMatch(/^It wants 1 stop more than the sums, give or take ⅔ stop: so say 5 judged shots/);
+    expect(taught.learnt).toMatch(/^It wants 1 stop more than the sums, give or take ⅔ stop, by 5 judged shots/);
     expect(taught.sum.join("\n")).toMatch(/the log: 1 stop more, × 1\.9/);
     expect(taught.counted).toEqual([36, 51, 70]);
   });
@@ -230,6 +230,11 @@ describe("before it opens", () => {
     expect(said("thistle-feed-drum")).toMatch(/Turn it to this chamber/);
     expect(said("thistle-biscuit-tin")).toMatch(/5 m away is 23\.8 mm high on the sheet and vanishes/);
     expect(said("thistle-biscuit-tin", 1)).toMatch(/leaves a ghost/);
+    // A hint only where it tells something of this camera and this time.
+    expect(said("thistle-biscuit-tin", 8)).toMatch(/Tape off, thumb on/);
+    expect(said("thistle-biscuit-tin", 30)).not.toMatch(/thumb/);
+    expect(said("thistle-cocoa-tin")).toMatch(/Go near: a head and shoulders fills/);
+    expect(said("thistle-map-tube")).not.toMatch(/Go near/);
     expect(said("thistle-biscuit-tin", 30, 8)).not.toMatch(/shadow|the sun/);
     for (const { id } of thistleRow.cameras) expect(said(id)).not.toMatch(/[{}]|undefined|NaN/);
   });

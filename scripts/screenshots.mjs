@@ -25,119 +25,72 @@ const SHOTS = [
       until: "[data-focus]",
     },
   ],
-  // What is scanned first is there on the pages behind it.
-  ["proof-scan", "/proof", { ...DESK, press: "Scan it", until: "[data-corner]", wait: 3 }],
-  ["proof-judge", "/proof/judge", { ...DESK, until: "[data-proposal]", wait: 3 }],
-  ["proof-positive", "/proof/positive", { ...DESK, until: "[data-tones]", wait: 2 }],
-  ["proof-unbent", "/proof/positive", { ...DESK, press: "Straight", until: "[data-towards]", wait: 3 }],
+  ["proof-scan", "/proof?negative=thistle-negative-beans", { ...DESK, until: "[data-corner]", wait: 3 }],
+  ["proof-judge", "/proof/judge?negative=thistle-negative-beans", { ...DESK, until: "[data-proposal]", wait: 3 }],
+  ["proof-positive", "/proof/positive?negative=thistle-negative-doors", { ...DESK, until: "[data-tones]", wait: 2 }],
   [
-    "proof-panorama",
-    "/proof",
-    {
-      ...DESK,
-      scan: "sun thistle-cocoa-tin",
-      goOn: "/proof/positive",
-      press: "Round",
-      until: "[data-towards]",
-      wait: 3,
-    },
+    "proof-unbent",
+    "/proof/positive?negative=thistle-negative-bent-sheds",
+    { ...DESK, press: "Round", until: "[data-towards]", wait: 3 },
   ],
-  [
-    "proof-pair",
-    "/proof",
-    { ...DESK, scan: "sun thistle-seed-packet-pair", goOn: "/proof/pair", until: "[data-pair-picture]", wait: 3 },
-  ],
-  ["sun-plan", "/sun", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
-  [
-    "sun-read",
-    "/sun/read",
-    {
-      ...DESK,
-      // The sheet that this seed makes up stood so.
-      seed: 0.25,
-      press: ["Make a finished sheet up", { label: "Turned clockwise", text: "-1.3" }, "Read the weather"],
-      until: "[data-diary]",
-      wait: 2,
-    },
-  ],
+  ["proof-pair", "/proof/pair?negative=thistle-negative-depth", { ...DESK, until: "[data-pair-picture]", wait: 3 }],
+  ["sun-plan", "/sun?trail=thistle-cold-frames", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
+  ["sun-read", "/sun/read?trail=thistle-fence", { ...DESK, press: "Read the weather", until: "[data-diary]", wait: 2 }],
+  ["method-words", "/method/words", { ...DESK, until: "[data-words]" }],
   ["proof-hang", "/proof/hang", { ...DESK, press: "Nine in a grid", until: "[data-page] image", wait: 3 }],
 ];
 
-await onStage(4691, async (browser, address) => {
-  const page = await browser.newPage();
-  await page.goto(address, { waitUntil: "networkidle0" });
-  await page.waitForSelector("main li");
-  await mkdir("docs/screenshots", { recursive: true });
-  for (const [
-    name,
-    path,
-    { width, height, to, seed, press, until, scan, goOn, scroll, wait = 0, dark = false, red = false },
-  ] of SHOTS.filter(([name]) => name.startsWith(process.argv[2] ?? ""))) {
-    await page.setViewport({ width, height });
-    await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
-    await page.evaluate((on) => {
-      if (on) localStorage.setItem("still-box-red-light", "255");
-      else localStorage.removeItem("still-box-red-light");
-    }, red);
-    if (scan === undefined) await page.goto(address + path, { waitUntil: "networkidle0" });
-    else await scanned(page, address, scan, goOn);
-    if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
-    if (press !== undefined) {
-      if (seed !== undefined) await page.evaluate((value) => Object.assign(Math, { random: () => value }), seed);
-      for (const name of [press].flat()) {
-        if (typeof name === "object") {
-          await typed(page, name);
-          continue;
+await onStage(
+  4691,
+  async (browser, address) => {
+    const page = await browser.newPage();
+    await page.goto(address, { waitUntil: "networkidle0" });
+    await page.waitForSelector("main li");
+    await page.goto(`${address}/proof`, { waitUntil: "networkidle0" });
+    // The season's scans come one by one behind the page.
+    await page.waitForFunction(() => document.querySelectorAll("[data-negative]").length >= 23, { timeout: 60_000 });
+    await mkdir("docs/screenshots", { recursive: true });
+    for (const [
+      name,
+      path,
+      { width, height, to, press, until, scroll, wait = 0, dark = false, red = false },
+    ] of SHOTS.filter(([name]) => name.startsWith(process.argv[2] ?? ""))) {
+      await page.setViewport({ width, height });
+      await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
+      await page.evaluate((on) => {
+        if (on) localStorage.setItem("still-box-red-light", "255");
+        else localStorage.removeItem("still-box-red-light");
+      }, red);
+      await page.goto(address + path, { waitUntil: "networkidle0" });
+      if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
+      if (press !== undefined) {
+        for (const name of [press].flat()) {
+          const button = await page.waitForFunction(
+            (words) =>
+              [...document.querySelectorAll("button")].find(
+                (each) => (each.getAttribute("aria-label") ?? each.textContent) === words,
+              ),
+            {},
+            name,
+          );
+          await button.evaluate((element) => element.click());
         }
-        const button = await page.waitForFunction(
-          (words) =>
-            [...document.querySelectorAll("button")].find(
-              (each) => (each.getAttribute("aria-label") ?? each.textContent) === words,
-            ),
-          {},
-          name,
-        );
-        await button.evaluate((element) => element.click());
-      }
-      await page.waitForSelector(until, { timeout: 30_000 });
-      await page.evaluate(() => window.scrollTo(0, 0));
-    }
-    if (press === undefined && to === undefined && until !== undefined)
-      await page.waitForSelector(until, { timeout: 30_000 });
-    if (to !== undefined) {
-      // Twice: parts above take their true height when they come into sight.
-      for (let time = 0; time < 2; time++) {
-        await page.$eval(to, (element) => window.scrollBy(0, element.getBoundingClientRect().top - 60));
         await page.waitForSelector(until, { timeout: 30_000 });
+        await page.evaluate(() => window.scrollTo(0, 0));
       }
+      if (press === undefined && to === undefined && until !== undefined)
+        await page.waitForSelector(until, { timeout: 30_000 });
+      if (to !== undefined) {
+        // Twice: parts above take their true height when they come into sight.
+        for (let time = 0; time < 2; time++) {
+          await page.$eval(to, (element) => window.scrollBy(0, element.getBoundingClientRect().top - 60));
+          await page.waitForSelector(until, { timeout: 30_000 });
+        }
+      }
+      await new Promise((resolve) => setTimeout(resolve, 400 + 1000 * wait));
+      await page.screenshot({ path: `docs/screenshots/${name}.png` });
+      console.log(`docs/screenshots/${name}.png`);
     }
-    await new Promise((resolve) => setTimeout(resolve, 400 + 1000 * wait));
-    await page.screenshot({ path: `docs/screenshots/${name}.png` });
-    console.log(`docs/screenshots/${name}.png`);
-  }
-});
-
-/** Types into an entry, once it is there. */
-async function typed(page, { label, text }) {
-  const entry = await page.waitForSelector(`::-p-aria([name="${label}"][role="textbox"])`);
-  await entry.click({ count: 3 });
-  await page.keyboard.type(text);
-  await page.keyboard.press("Enter");
-}
-
-/** Lets the made-up flatbed scan a sheet, and goes on with it. */
-async function scanned(page, address, sheet, goOn) {
-  await page.goto(`${address}/proof`, { waitUntil: "networkidle0" });
-  const list = await page.waitForSelector('::-p-aria([name="Made-up flatbed: the sheet of"][role="combobox"])');
-  await list.focus();
-  await page.keyboard.press("Enter");
-  const option = await page.waitForSelector(`[data-option="${sheet}"]`);
-  await option.focus();
-  await page.keyboard.press("Enter");
-  const before = (await page.$$("[data-negative]")).length;
-  await page.evaluate(() =>
-    [...document.querySelectorAll("button")].find((each) => each.textContent === "Scan it").click(),
-  );
-  await page.waitForFunction((count) => document.querySelectorAll("[data-negative]").length > count, {}, before);
-  await page.goto(address + goOn, { waitUntil: "networkidle0" });
-}
+  },
+  "1",
+);

@@ -6,11 +6,15 @@ import puppeteer from "puppeteer-core";
 // The browser itself, not the script that starts it: killed, it is gone.
 const CHROMIUM = JSON.parse(readFileSync(new URL("chromium.json", import.meta.url), "utf8"));
 
-/** Starts both, hands them to `work`, ends both. Needs a build. */
-export async function onStage(port, work) {
+/**
+ * Starts both, hands them to `work`, ends both. Needs a build.
+ *
+ * @param demo which demonstration: `1` the whole season, `few` a handful of shots
+ */
+export async function onStage(port, work, demo = "few") {
   const address = `http://localhost:${port}`;
   const server = spawn(process.execPath, ["build/server/main.js"], {
-    env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: "1" },
+    env: { ...process.env, NODE_ENV: "production", PORT: String(port), STILL_BOX_DEMO: demo },
     stdio: "ignore",
   });
   const browser = await puppeteer.launch({

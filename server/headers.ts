@@ -16,7 +16,8 @@ const marked = (_request: IncomingMessage, response: ServerResponse): string =>
  */
 const NEVER = ["microphone", "payment", "usb", "serial", "hid"];
 
-const LOOKS_THROUGH_IT = "/field/look";
+/** With a slash at its end, too: the router serves both. */
+const LOOKS_THROUGH_IT = /^\/field\/look\/?$/;
 
 /**
  * What a browser is told about every answer: nothing but our own files, scripts and styles only with this answer's mark,
@@ -49,7 +50,7 @@ export const securityHeaders: readonly RequestHandler[] = [
     strictTransportSecurity: false,
   }),
   ({ path }, response, next) => {
-    const camera = `camera=(${path === LOOKS_THROUGH_IT ? "self" : ""})`;
+    const camera = `camera=(${LOOKS_THROUGH_IT.test(path) ? "self" : ""})`;
     response.setHeader("Permissions-Policy", [camera, ...NEVER.map((name) => `${name}=()`)].join(", "));
     next();
   },

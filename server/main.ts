@@ -38,6 +38,7 @@ app.use(
     setHeaders: (response) => response.setHeader("Cache-Control", "no-cache"),
   }),
 );
+app.use("/demo", express.static(fileURLToPath(here("../season")), { maxAge: "1h", fallthrough: false }));
 app.use(express.static(client, { maxAge: "1h" }));
 app.use((request, response, next) => {
   response.setHeader("Cache-Control", request.path.startsWith("/api/") ? "no-store" : "no-cache");

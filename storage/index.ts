@@ -7,7 +7,7 @@ export {
   type ReadArchive,
   type Taking,
 } from "./archive/archiveFile.ts";
-export { addDemo } from "./archive/demo.ts";
+export { addDemo, addDemoScans, type Demo, demoState, putDemoAway, takeDemoBack } from "./archive/demo.ts";
 export {
   addCamera,
   type CameraName,

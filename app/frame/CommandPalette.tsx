@@ -1,5 +1,6 @@
 import { Command } from "cmdk";
 import { useNavigate } from "react-router";
+import { glossary } from "../../catalogue/words/glossary.ts";
 import { questions } from "../../catalogue/words/questions.ts";
 import { Overlay } from "../../ui/controls/Overlay.tsx";
 import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
@@ -80,7 +81,25 @@ export default function CommandPalette({
     { name: "Measure in millimetres", group: "Settings", run: unit("mm") },
     { name: "Measure in inches", group: "Settings", run: unit("in") },
     { name: "Red light, for the darkroom", group: "Settings", run: () => setRedLight(RED_LEVELS[0]) },
+    {
+      name: "Start with an empty shelf",
+      group: "Settings",
+      also: "demonstration away clear",
+      run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.clearDemonstration()),
+    },
+    {
+      name: "Bring the demonstration back",
+      group: "Settings",
+      also: "demo examples Thistle Row",
+      run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.demonstrationBack()),
+    },
     { name: "Show the keys", group: "Settings", keys: "?", run: onShortcuts },
+    ...glossary.map(({ id, name, also }) => ({
+      name: `What is it: ${name}`,
+      also: also ?? "",
+      group: "Words",
+      run: go(`/method/words#${id}`),
+    })),
     ...questions.map(({ id, title, also }) => ({
       name: title,
       also,

@@ -27,7 +27,7 @@ clientLoader.hydrate = true as const;
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const asked = readLogAction(await request.json().catch(() => null));
-  if (asked === null) throw data("This is nothing the log can do.", { status: 400 });
+  if (asked === null) throw data("The log can’t do this.", { status: 400 });
   const answer = await logAction(asked);
   deliver(request, answer);
   return answer;

@@ -338,7 +338,7 @@ export const stepTexts: StepTexts = {
   },
   "shutter-slide": {
     ...shutter,
-    what: "Glue two rails of card above and below the hole, a strip of black card between them that slides: twice as long as the rails, so that it is held open and shut.",
+    what: "Glue two rails of card above and below the hole. Between them slides a strip of black card, twice as long as the rails, so that it is held open and shut.",
     why: "A slide opens without a pull. Glue must never touch the hole.",
     caution: BLADE,
     tools: ["black card", "glue"],

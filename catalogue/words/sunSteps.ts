@@ -63,7 +63,7 @@ export const SUN_STEPS: readonly { readonly when: string; readonly steps: readon
         id: "water",
         title: "Hang it {hangs}",
         words:
-          "So it is planned: the other way up the sun leaves the sheet. Tape over the lid’s edge like tiles, or a drain at the lowest seam: no rim may hold a puddle, and the hole must not face up into the rain more than it has to.",
+          "So it is planned: the other way up the sun leaves the sheet. Tape over the lid’s edge like tiles, or leave a drain at the lowest seam: no rim may hold a puddle. The hole must not face up into the rain more than it has to.",
       },
       {
         id: "aim",

@@ -12,7 +12,6 @@ export { isWithin, lightOfCells } from "./judge/lightOfCells.ts";
 export { type SideOfSheet, skySide } from "./judge/skySide.ts";
 export { stripDensities } from "./judge/stripDensities.ts";
 export { type Crop, type FilledSpot, type Finish, TINTS, type TintId, tinted } from "./model/finish.ts";
-export type { PlanePoint, Quad } from "./model/homography.ts";
 export { type NegativeMedium, negativeCurve } from "./model/negativeCurve.ts";
 export type { NegativeScan } from "./model/negativeScan.ts";
 export type { ProofSettings } from "./model/proofSettings.ts";

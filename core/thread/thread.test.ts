@@ -15,18 +15,18 @@ const nothing = (camera: Camera): ThreadFacts => ({
   prints: [],
   trails: [],
 });
-const AT = "2027-05-01T10:00:00+01:00";
+const MAY_FIRST = "2027-05-01T10:00:00+01:00";
 const shot = (id: string, more: Partial<Exposure> = {}): Exposure => ({
   id,
   cameraId: "c",
-  openedAt: AT,
+  openedAt: MAY_FIRST,
   seconds: 60,
   ...more,
 });
 const load = (places: number, used: readonly string[] = []): Load => ({
   id: "load",
   cameraId: "c",
-  at: AT,
+  at: MAY_FIRST,
   places: Array.from({ length: places }, (_, i) => ({
     place: String(i + 1),
     medium: "rc-graded",
@@ -57,8 +57,8 @@ const trail = (more: Partial<Trail> = {}): Trail => ({
   ...more,
 });
 const negative = (of: string) => ({ id: `n-${of}`, exposureId: of, picture: "0".repeat(64), settings: {} as never });
-const DEVELOPED = { developmentId: "d", at: AT };
-const JUDGED = { correction: 0, by: "scan", at: AT } as const;
+const DEVELOPED = { developmentId: "d", at: MAY_FIRST };
+const JUDGED = { correction: 0, by: "scan", at: MAY_FIRST } as const;
 
 /** What a maker does who follows the thread: each act with its record. */
 function follow(facts: ThreadFacts, { name, id }: Act): ThreadFacts {
@@ -76,7 +76,7 @@ function follow(facts: ThreadFacts, { name, id }: Act): ThreadFacts {
       return made({ making: { done: ["light-test"] } });
     case "test":
     case "leak":
-      return made({ lightTests: [{ at: AT, way: "lamp", faults: [] }] });
+      return made({ lightTests: [{ at: MAY_FIRST, way: "lamp", faults: [] }] });
     case "load":
       return { ...facts, load: load(2) };
     case "expose": {
@@ -106,13 +106,16 @@ function follow(facts: ThreadFacts, { name, id }: Act): ThreadFacts {
     case "judge":
       return shots((each) => (`n-${each.id}` === id ? { ...each, judged: JUDGED } : each));
     case "print":
-      return { ...facts, negatives: facts.negatives.map((each) => (each.id === id ? { ...each, savedAt: AT } : each)) };
+      return {
+        ...facts,
+        negatives: facts.negatives.map((each) => (each.id === id ? { ...each, savedAt: MAY_FIRST } : each)),
+      };
     case "plan":
       return { ...facts, trails: [trail()] };
     case "hang":
-      return onTrail({ up: { at: AT } });
+      return onTrail({ up: { at: MAY_FIRST } });
     case "take-down":
-      return onTrail({ down: { at: AT } });
+      return onTrail({ down: { at: MAY_FIRST } });
     case "read":
       return onTrail({ reading: { picture: "0".repeat(64) } });
     case "mend":
@@ -166,7 +169,7 @@ test("a tray without a load tells what is left by its numbers; one that nobody b
 
 test("a hole that is open comes before everything; a leak before the next sheet; an unmeasured hole never holds one up", () => {
   const box = bare("flat-box");
-  const leaking = { ...box, lightTests: [{ at: AT, way: "lamp" as const, faults: ["lid"] }] };
+  const leaking = { ...box, lightTests: [{ at: MAY_FIRST, way: "lamp" as const, faults: ["lid"] }] };
   const held = { ...nothing(leaking), load: load(3, ["a"]), shots: [shot("a", { loadId: "load" })] };
   expect(threadOf({ ...held, counts: [count()] }).next).toMatchObject({ name: "close", id: "count" });
   expect(threadOf({ ...held, counts: [count({ closedMs: 5 })] }).next.name).toBe("log");
@@ -211,9 +214,9 @@ test("who judged a sheet by eye has developed it; the oldest that waits is scann
 
 test("two trails: the one that hangs is meant, else the latest", () => {
   const can = { ...bare("curled-can"), purpose: "trail" as const };
-  const [early, late] = [trail({ id: "early", up: { at: AT } }), trail({ id: "late", from: "2027-06-21" })];
+  const [early, late] = [trail({ id: "early", up: { at: MAY_FIRST } }), trail({ id: "late", from: "2027-06-21" })];
   expect(threadOf({ ...nothing(can), trails: [late, early] }).next).toMatchObject({ name: "take-down", id: "early" });
-  const down = { ...early, down: { at: AT }, reading: { picture: "0" } };
+  const down = { ...early, down: { at: MAY_FIRST }, reading: { picture: "0" } };
   expect(threadOf({ ...nothing(can), load: load(1), trails: [down, late] }).next).toMatchObject({
     name: "hang",
     id: "late",
@@ -239,11 +242,11 @@ test("over seeded records: no station has more sheets than the one before it, an
           shot(`a${i}`, { developed, judged, spoilt, loadId }),
         );
         const facts: ThreadFacts = {
-          ...nothing({ ...bare("flat-box"), lightTests: tight ? [{ at: AT, way: "lamp", faults: [] }] : [] }),
+          ...nothing({ ...bare("flat-box"), lightTests: tight ? [{ at: MAY_FIRST, way: "lamp", faults: [] }] : [] }),
           shots,
           load: places === 0 ? null : load(places),
           negatives: sheets.flatMap(({ scanned, saved }, i) =>
-            scanned ? [{ ...negative(`a${i}`), savedAt: saved ? AT : null }] : [],
+            scanned ? [{ ...negative(`a${i}`), savedAt: saved ? MAY_FIRST : null }] : [],
           ),
         };
         const [exposed, developed, scanned, judged, printed] = threadOf(facts)

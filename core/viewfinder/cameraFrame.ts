@@ -1,7 +1,7 @@
 import { contour, type Grid } from "../basis/drawing/index.ts";
 import { type Camera, type DesignLight, pictureRequest } from "../camera/container/index.ts";
-import { type SheetPlace, stopsLost, type Vector } from "../light/rays/index.ts";
-import { type OpticalModel, opticalModel, sightFrom } from "../light/solve/index.ts";
+import type { Vector } from "../light/rays/index.ts";
+import { type OpticalModel, opticalModel, sightGrid } from "../light/solve/index.ts";
 import { outlinePlaces, sceneDirectionAt } from "./frame.ts";
 import type { PicturePoint } from "./phoneModel.ts";
 
@@ -18,8 +18,6 @@ export interface FrameLines<T> {
 
 /** The lines of stops lost that are drawn. */
 const LOST = [1, 2, 3] as const;
-/** Beyond, or where all is lost, the grid holds this, stops. */
-const MOST_LOST = 5;
 const COLUMNS = 25;
 const ROWS = 19;
 
@@ -57,23 +55,13 @@ export function linesSeen(
 }
 
 function stopLines(model: OpticalModel): FrameLines<Vector>["stops"] {
-  const at = (column: number, row: number): SheetPlace => ({
-    s: model.width * (column / (COLUMNS - 1) - 0.5),
-    t: model.height * (row / (ROWS - 1) - 0.5),
-  });
-  const values = new Float64Array(COLUMNS * ROWS);
-  for (let row = 0; row < ROWS; row++) {
-    for (let column = 0; column < COLUMNS; column++) {
-      const { s, t } = at(column, row);
-      values[row * COLUMNS + column] = Math.min(MOST_LOST, stopsLost(sightFrom([model], 0, s, t).light) ?? MOST_LOST);
-    }
-  }
+  const { columns, rows, stops, placeOf } = sightGrid([model], 0, COLUMNS, ROWS);
   const grid: Grid = {
-    columns: COLUMNS,
-    rows: ROWS,
-    values,
+    columns,
+    rows,
+    values: stops,
     at: (column, row) => {
-      const { s, t } = at(column, row);
+      const { s, t } = placeOf(column, row);
       return { x: s, y: t };
     },
   };

@@ -14,7 +14,7 @@ interface Write {
 }
 
 /** A notice that something is not stored. */
-const FULL = /storage is full: this is not stored/;
+const FULL = /storage is full: this could not be saved/;
 
 const WRITES: Readonly<Record<string, Write>> = {
   "a pack": {

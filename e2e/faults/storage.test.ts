@@ -47,7 +47,7 @@ describe("the browser’s storage is full", () => {
     await maker.sees("[data-save]", /Saved/);
     await fill(maker);
     await maker.type("Depth inside", "83");
-    await maker.sees('[data-save="failed"]', /storage is full: this is not stored/);
+    await maker.sees('[data-save="failed"]', /storage is full: this could not be saved/);
     // Closing and opening may make a little room: it is stored then, or still said not to be.
     await maker.reload();
     await maker.sees("[data-save]", /not stored|Saved/);
@@ -77,11 +77,11 @@ describe("the browser’s storage is full", () => {
     await maker.sees("main", /Open the hole/);
     await fill(maker);
     await maker.press("Open the hole");
-    await maker.sees("body", /The exposure that is counted can’t be kept through a reload/);
+    await maker.sees("body", /This count would be lost by a reload/);
     await maker.press("Close the hole");
     await maker.type("Subject", "Scarecrow at noon");
     await maker.press("Log this shot");
-    await maker.sees("main", /storage is full: this is not stored/);
+    await maker.sees("main", /storage is full: this could not be saved/);
     expect(await (await maker.control("Subject")).evaluate((entry) => (entry as HTMLInputElement).value)).toBe(
       "Scarecrow at noon",
     );
@@ -156,7 +156,7 @@ describe("what earlier pages left", () => {
     await plant(maker, "notes", { id: "path", cameraId: "x", label: "x", at: "x", changes: [{ path: "no list" }] });
     await maker.page.evaluate(() => localStorage.setItem("still-box-note:bent", "[nu"));
     await maker.reload();
-    await maker.sees("body", /3 notes of edits that an earlier page left can’t be read/);
+    await maker.sees("body", /3 notes of edits left by an earlier page can’t be read/);
     await maker.sees("main li", /biscuit tin/i);
     await maker.reload();
     await maker.sees("main li", /biscuit tin/i);
@@ -177,7 +177,7 @@ describe("what earlier pages left", () => {
     await maker.reload();
     const depth = async () =>
       (await maker.control("Depth inside")).evaluate((entry) => (entry as HTMLInputElement).value);
-    await maker.sees("body", /“depth” was noted, and not stored before it was changed elsewhere/);
+    await maker.sees("body", /“depth” was not saved before another tab changed it/);
     expect(await depth()).toMatch(/^95/);
     await maker.press("Take it");
     await maker.sees("body", /73/);

@@ -202,6 +202,16 @@ export class Maker {
     return this;
   }
 
+  /** Opens the palette and types what is looked for. */
+  async opensPalette(words: string): Promise<this> {
+    await this.page.keyboard.down("Control");
+    await this.keys("KeyK");
+    await this.page.keyboard.up("Control");
+    await this.page.waitForSelector("[cmdk-input]:focus", { timeout: PATIENCE });
+    await this.page.keyboard.type(words);
+    return this;
+  }
+
   /** The control of this name: its label, aria-label or own words; in full, else their beginning. */
   async control(name: string): Promise<ElementHandle<Element>> {
     // A tab in the background draws no frames, and waiting counts frames.
@@ -447,9 +457,9 @@ function answeredForTheBrowser(): void {
 
 /**
  * Server and browser for the tests of one file. The browser is its worker's, shared with the files before; so is the server
- * with the demonstration cameras. One without them is the file's own.
+ * with a handful of demonstration cameras. One without them, or with the whole season, is the file's own.
  */
-export function stage(demo: boolean): {
+export function stage(demo: boolean | "season"): {
   readonly arrive: () => Promise<Maker>;
   /** A person with an empty browser who goes straight to this place. */
   readonly at: (path: string) => Promise<Maker>;
@@ -465,7 +475,7 @@ export function stage(demo: boolean): {
     const { endpoint, homeId } = await sharedStage.browser();
     browser = await puppeteer.connect({ browserWSEndpoint: endpoint });
     home = browser.browserContexts().find(({ id }) => id === homeId) ?? (await browser.createBrowserContext());
-    if (!demo) own = await startServer(false);
+    if (demo !== true) own = await startServer(demo);
   });
   afterEach(async () => {
     const complaints = made.flatMap((maker) => maker.complaints);

@@ -1,4 +1,5 @@
 import type { Maker } from "./maker.ts";
+import { PATIENCE } from "./patience.ts";
 
 /** The smallest sheet of the allotment, so that a scan takes no time; and another one from its camera. */
 const CANISTER = "thistle-shot-4";
@@ -9,9 +10,9 @@ export async function withScan(maker: Maker, sheet = CANISTER): Promise<Maker> {
   await maker.goTo("/");
   await maker.sees("main li", /Hat box/);
   await maker.goTo("/proof");
-  await maker.choose("Made-up flatbed: the sheet of", sheet);
+  await maker.choose("Sheet on the made-up flatbed", sheet);
   await maker.press("Scan it");
-  await maker.page.waitForSelector("[data-corner]", { timeout: 60_000 });
+  await maker.page.waitForSelector("[data-corner]", { timeout: PATIENCE });
   return maker;
 }
 

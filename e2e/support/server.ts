@@ -12,15 +12,22 @@ export interface TestServer {
   stop(): Promise<void>;
 }
 
-/** Starts the built app on a free port, with or without the demonstration cameras; pages are kept for offline use only where that is tested. */
-export async function startServer(demo: boolean, offline = false, more: NodeJS.ProcessEnv = {}): Promise<TestServer> {
+/**
+ * Starts the built app on a free port, without the demonstration, with a handful of its cameras or with its whole season;
+ * pages are kept for offline use only where that is tested.
+ */
+export async function startServer(
+  demo: boolean | "season",
+  offline = false,
+  more: NodeJS.ProcessEnv = {},
+): Promise<TestServer> {
   const port = await freePort();
   const child: ChildProcess = spawn(process.execPath, ["build/server/main.js"], {
     env: {
       ...process.env,
       NODE_ENV: "production",
       PORT: String(port),
-      STILL_BOX_DEMO: demo ? "1" : "",
+      STILL_BOX_DEMO: demo === "season" ? "1" : demo ? "few" : "",
       STILL_BOX_OFFLINE: offline ? "1" : "0",
       ...more,
     },

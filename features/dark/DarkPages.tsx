@@ -1,8 +1,8 @@
 import { useSyncExternalStore } from "react";
-import { PageHeading } from "../../ui/controls/PageHeading.tsx";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { onRedLight, redLevel } from "../../ui/dark/redLight.ts";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
+import { PageHeading } from "../../ui/page/PageHeading.tsx";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
 const PAGES = [
   { to: "/dark", name: "Load", heading: "Load in the dark" },

@@ -6,6 +6,7 @@ import { Button } from "../../ui/controls/Button.tsx";
 import { Check } from "../../ui/controls/Check.tsx";
 import { useDarkFirst } from "../../ui/dark/useDarkFirst.tsx";
 import { wakeSound } from "../../ui/device/signals.ts";
+import { Term } from "../../ui/words/Term.tsx";
 import { CountOverlay } from "./CountOverlay.tsx";
 import { lastStrip } from "./lastStrip.ts";
 
@@ -51,6 +52,7 @@ export function FlashRow({
   return (
     <div className="flex flex-wrap items-center gap-x-5">
       {question}
+      <Term id="pre-flash">{when === "before" ? "Pre-flash" : "Post-flash"}</Term>
       <Check label={WHEN[when]} checked={flashed} className="min-h-[3.75rem]" onCheck={onFlashed} />
       {seconds === null ? (
         <Link to="/dark/strips" className="inline-flex min-h-[3.75rem] items-center underline underline-offset-4">

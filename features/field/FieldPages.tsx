@@ -1,6 +1,6 @@
-import { PageHeading } from "../../ui/controls/PageHeading.tsx";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
+import { PageHeading } from "../../ui/page/PageHeading.tsx";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
 const PAGES = [
   // Only this page may ask for the camera, and a browser is told so with the page itself.

@@ -4,10 +4,10 @@ import { mediumById } from "../../catalogue/media.ts";
 import { designFaults, settled } from "../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
 import { useLive } from "../../storage/index.ts";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { type Printer, readPrinter } from "../../ui/files/printer.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 import type { MakeData, MakeInHand } from "./makeData.ts";
 
 const PAGES = [

@@ -50,36 +50,36 @@ export function MethodPage({
         <p className="max-w-prose">
           One ray model serves every camera: E = V·cos α·cos β·z²/r², with α at the hole and β at the sheet. On a flat
           back that is the cos⁴ law; round the wall of a can, level with the hole, it is 1 everywhere. V is the part of
-          the hole still seen through the thickness of its plate and the opening in the wall: the area common to three
+          the hole that can be seen through its plate’s thickness and the opening in the wall: the area common to three
           circles.
         </p>
       </Panel>
       <Panel title="Time">
         <p className="max-w-prose">
           From the light table t = N²·100 / (S·2<sup>EV</sup>) (ISO 2720:1974); from a meter that reads t₀ at N₀ and S₀,
-          t = t₀·(N/N₀)²·(S₀/S)·2<sup>offset</sup>. In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6;
-          the saying “f/16 at 1/ISO” would give 72 s, because it rounds full sun down to EV 14.6.
+          t = t₀·(N/N₀)²·(S₀/S)·2<sup>offset</sup>. In full sun at EV 15 this asks for about 56 s at f/333 and ISO 6.
+          The saying “f/16 at 1/ISO” would give 72 s, because it rounds full sun down to EV 14.6.
         </p>
       </Panel>
       <Panel title="The preview">
         <p className="max-w-prose">
-          Every pixel of the sheet looks back through the hole into the scene (the ray model above), takes its light
-          times E, and is blurred by the exact diffraction of the hole as that place sees it: farther away, narrower by
-          cos α along the slant, wider for near things. Exposure H = πL·t·E/(4N²), density from the curve below, the
+          Every pixel of the sheet looks back through the hole into the scene (the ray model above) and takes its light
+          times E. Then it is blurred by the exact diffraction of the hole as that place sees it: farther away, narrower
+          by cos α along the slant, wider for near things. Exposure H = πL·t·E/(4N²), density from the curve below, the
           picture upside down and mirrored as the sheet lies. Left out: the hole’s outline as clipped by a thick plate,
           and light scattered inside the box.
         </p>
       </Panel>
       <Panel title="The hole in a picture">
         <p className="max-w-prose">
-          A pixel is 25.4 mm divided by the dpi. Bright and dark are parted halfway; the plate’s and the clear light’s
-          levels are planes fitted beside the rim, so that uneven light does no harm; the rim is followed where the
-          light is half, between the pixels. Blur of variance σ² takes πσ² from any closed outline’s area: that is given
-          back. Diameter 2√(A/π), circularity 4πA/P², least and greatest width between parallel lines, roughness as root
-          mean square about the ellipse of the same moments. Under 10 pixels the light is summed instead, Σ(I −
-          plate)/(light − plate). The ± is of a part of a pixel, the levels’ doubt through the rim’s slope, the grain,
-          the scanner’s own scale (0.3 %), and, where the file does not say what its numbers stand for, 0.3 of the blur:
-          numbers for screens make a hole wider by about its blur.
+          A pixel is 25.4 mm divided by the dpi. The rim is followed where the light is halfway between dark and bright,
+          between the pixels. Both levels are planes fitted beside the rim, so that uneven light does no harm. Blur of
+          variance σ² takes πσ² from any closed outline’s area: that is given back. Diameter 2√(A/π), circularity
+          4πA/P², least and greatest width between parallel lines, roughness as root mean square about the ellipse of
+          the same moments. Under 10 pixels the light is summed instead, Σ(I − plate)/(light − plate). The ± adds up a
+          part of a pixel, the doubt of the levels through the slope of the rim, the grain and the scanner’s own scale
+          (0.3 %). Where the file does not say what its numbers stand for, 0.3 of the blur is added: numbers for screens
+          make a hole wider by about its blur.
         </p>
       </Panel>
       <Panel title="Formulas, with live examples">

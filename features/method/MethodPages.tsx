@@ -1,8 +1,9 @@
-import { PageHeading } from "../../ui/controls/PageHeading.tsx";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
+import { PageHeading } from "../../ui/page/PageHeading.tsx";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
 const PAGES = [
   { to: "/method/questions", name: "Questions", heading: "Questions" },
+  { to: "/method/words", name: "Words", heading: "Words" },
   { to: "/method", name: "Numbers" },
 ] as const;
 

@@ -197,7 +197,7 @@ export const entries: readonly MethodEntry[] = [
   {
     title: "What the log teaches",
     words:
-      "Each judged shot says by how much its time was off. What is off may lie in the camera, the paper or the light; the most likely shares, and how sure they are, follow from all shots together.",
+      "Each judged shot says by how much its time was off. The error may lie in the camera, the paper or the light. All shots together show the most likely share of each, and how sure that is.",
     formula: "log₂ f⁻¹(t_best) = log₂ t_metered + b_camera + b_medium + b_light + noise; σ 1, ½, ½, noise ½",
     source: "the Gaussian posterior (regularised least squares); priors of ours, editable in the code",
     fields: [

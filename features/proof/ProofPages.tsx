@@ -1,6 +1,6 @@
 import { useSearchParams } from "react-router";
-import { PageHeading } from "../../ui/controls/PageHeading.tsx";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
+import { PageHeading } from "../../ui/page/PageHeading.tsx";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
 const PAGES = [
   { to: "/proof", name: "Scan", heading: "Scan" },

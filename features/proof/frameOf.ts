@@ -1,11 +1,6 @@
+import type { Quad } from "../../core/basis/plane/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
-import {
-  type PictureFrame,
-  type ProofSettings,
-  pictureFrame,
-  type Quad,
-  sheetInScan,
-} from "../../core/negative/index.ts";
+import { type PictureFrame, type ProofSettings, pictureFrame, sheetInScan } from "../../core/negative/index.ts";
 
 /** The raster a positive is drawn in, to tell what of the sheet lies where; `null` where its corners are not known. */
 export function frameOf(settings: ProofSettings, width: number): PictureFrame | null {

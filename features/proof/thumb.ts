@@ -1,14 +1,16 @@
 import type { Negative } from "../../core/document/index.ts";
 import { askProof } from "./askProof.ts";
+import { asListed } from "./asListed.ts";
 import { paintDrawn } from "./paintDrawn.ts";
-
-/** Pixels across of a list's picture. */
-const ACROSS = 112;
 
 /** A small positive of a negative as a data URL, or `null` where there is none to be had. */
 export async function thumbOf(negative: Negative): Promise<string | null> {
-  const settings = { ...negative.settings, projection: "lay" as const, sharpen: false, output: { width: ACROSS } };
-  const drawn = await askProof(negative, { kind: "draw", settings, spots: [], lines: null });
+  const drawn = await askProof(negative, {
+    kind: "draw",
+    settings: asListed(negative.settings),
+    spots: [],
+    lines: null,
+  });
   if (!drawn.ok) return null;
   const { report } = drawn.value;
   const canvas = document.createElement("canvas");

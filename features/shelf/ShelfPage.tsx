@@ -117,6 +117,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
           )}
           {cameras.length > 0 && <ScaleBar pixel={pixel} />}
           <Keeping />
+          {live.value.demo !== null && <Demonstration state={live.value.demo} />}
         </>
       )}
     </FileDrop>
@@ -145,6 +146,27 @@ function Keeping() {
   useEffect(() => void askToPersist().then(setPersistence), []);
   // What stands in the way is said at the top of the page.
   return trouble === null && <p className="mt-3 text-[0.87rem] text-quiet">{KEEPING[persistence]}</p>;
+}
+
+/** The demonstration, put away or brought back in one press. */
+function Demonstration({ state }: { readonly state: "here" | "gone" }) {
+  const [busy, setBusy] = useState(false);
+  const press = async (): Promise<void> => {
+    setBusy(true);
+    const { clearDemonstration, demonstrationBack } = await import("./demonstration.ts");
+    await (state === "here" ? clearDemonstration() : demonstrationBack());
+    setBusy(false);
+  };
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-x-3 text-[0.87rem] text-quiet" data-demo={state}>
+      {state === "here"
+        ? "The members of Thistle Row lend you their year to look round in."
+        : "Thistle Row’s year is put away."}
+      <Button look="quiet" disabled={busy} onClick={() => void press()}>
+        {state === "here" ? "Start with an empty shelf" : "Bring the demonstration back"}
+      </Button>
+    </p>
+  );
 }
 
 /** 100 mm at the Shelf's scale. */

@@ -3,6 +3,7 @@ import {
   countExposures,
   countTrailsOut,
   deletedCameras,
+  demoState,
   listCameras,
   loadedCameras,
   type RemovedCamera,
@@ -26,17 +27,20 @@ export interface ShelfData extends OnShelf {
   readonly out: number;
   /** How many holes and sheets have stood open for over a day. */
   readonly open: number;
+  /** Whether the demonstration stands here, or was here and is gone; `null`: it never was. */
+  readonly demo: "here" | "gone" | null;
 }
 
 /** Reads the Shelf. */
 export async function readShelf(): Promise<ShelfData> {
-  const [[removed = null], listed, shots, loaded, out, forgotten] = await Promise.all([
+  const [[removed = null], listed, shots, loaded, out, forgotten, demo] = await Promise.all([
     deletedCameras(),
     listCameras(),
     countExposures(),
     loadedCameras(),
     countTrailsOut(),
     standsOpen(Date.now()),
+    demoState(),
   ]);
-  return { ...listed, removed, shots, loaded, out, open: forgotten.counts.length + forgotten.sheets.length };
+  return { ...listed, removed, shots, loaded, out, open: forgotten.counts.length + forgotten.sheets.length, demo };
 }

@@ -1,6 +1,6 @@
 import { cx } from "../../ui/controls/cx.ts";
-import { PageHeading } from "../../ui/controls/PageHeading.tsx";
-import { PageTabs } from "../../ui/controls/PageTabs.tsx";
+import { PageHeading } from "../../ui/page/PageHeading.tsx";
+import { PageTabs } from "../../ui/page/PageTabs.tsx";
 import type { Sun } from "./useSun.ts";
 
 const PAGES = [

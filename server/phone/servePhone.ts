@@ -23,9 +23,14 @@ export function phoneRoutes(app: Express, kept: PhoneCertificate, securePort: nu
   });
 }
 
-/** Serves the same app under https. */
+/** Serves the same app under https; where it can't, as where another program has its port, it says so and ends. */
 export function securely(app: Express, { certificate, authority, key }: PhoneCertificate, port: number): Server {
-  return createServer({ cert: `${certificate}\n${authority}`, key }, app).listen({ port, host: "0.0.0.0" });
+  const server = createServer({ cert: `${certificate}\n${authority}`, key }, app);
+  server.once("error", ({ message }) => {
+    process.stderr.write(`No https for a phone: ${message}. Set PHONE_PORT to another.\n`);
+    process.exit(1);
+  });
+  return server.listen({ port, host: "0.0.0.0" });
 }
 
 /** What the terminal says: where the phone begins, as words and as a code, and what to compare. */

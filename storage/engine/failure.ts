@@ -21,7 +21,7 @@ export interface StorageFailure {
 }
 
 const MESSAGES: Readonly<Record<StorageReason, string>> = {
-  full: "This browser’s storage is full: this is not stored. What was saved before is whole; free some space.",
+  full: "This browser’s storage is full: this could not be saved. What was saved before is whole; free some space.",
   outdated: "A newer Still Box in another tab has taken the data over. From here nothing is stored any more: reload.",
   emptied: "What was stored in this browser was cleared meanwhile: from here nothing is stored any more. Reload.",
   newer: "A newer Still Box made these data: here they can be looked at, and nothing is stored.",

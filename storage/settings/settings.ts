@@ -33,6 +33,8 @@ export interface Settings {
   readonly fieldCamera: string | null;
   /** Whether the demonstration cameras have been put on the Shelf once. */
   readonly demoSeen: boolean;
+  /** Whether its scans are still to be fetched. */
+  readonly demoScans: "wanted" | "there";
   /** By how much prints must be drawn larger each way, for a printer that shrinks; 1: it prints true. */
   readonly printScale: PrintScale;
   /** The printer's paper; `null`: never chosen. */
@@ -60,6 +62,7 @@ const DEFAULTS: Settings = {
   meterOffset: 0,
   fieldCamera: null,
   demoSeen: false,
+  demoScans: "there",
   printScale: { across: 1, up: 1 },
   paper: null,
   draft: { subject: "", note: "" },

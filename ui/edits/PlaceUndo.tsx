@@ -10,8 +10,8 @@ export function PlaceUndo({ of, className }: { readonly of: readonly StepsOf[]; 
   if (undo === null && redo === null) return null;
   return (
     <span className={className} data-place-undo>
-      <Way icon={Undo2} run={undo} name={says.undo === null ? "Nothing to take back" : `Take back: ${says.undo}`} />
-      <Way icon={Redo2} run={redo} name={says.redo === null ? "Nothing to do again" : `Do again: ${says.redo}`} />
+      <Way icon={Undo2} run={undo} name={says.undo === null ? "Nothing to undo" : `Take back: ${says.undo}`} />
+      <Way icon={Redo2} run={redo} name={says.redo === null ? "Nothing to redo" : `Do again: ${says.redo}`} />
     </span>
   );
 }

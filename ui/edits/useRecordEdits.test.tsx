@@ -104,10 +104,10 @@ describe("a record while it is changed", () => {
     await waitFor(async () => expect(await theDb().notes.count()).toBe(1));
     await waitFor(() => {
       act(() => result.current.edit(white(0.31)));
-      expect(currentNotices().some(({ text }) => /put away in another tab/.test(text))).toBe(true);
+      expect(currentNotices().some(({ text }) => /deleted in another tab/.test(text))).toBe(true);
     });
     expect(await theDb().table("negatives").count()).toBe(0);
-    const notice = currentNotices().find(({ text }) => /put away in another tab/.test(text));
+    const notice = currentNotices().find(({ text }) => /deleted in another tab/.test(text));
     act(() => notice?.action?.run());
     await waitFor(async () => expect((await there()).settings.white).toBe(0.31));
   });

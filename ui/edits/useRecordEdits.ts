@@ -55,7 +55,7 @@ export function useRecordEdits<N extends RecordEdited>(name: N, stored: Edited[N
 
 /** Says that a record was put away elsewhere while it is edited here, and offers to bring it back as it is here. */
 function askBack<N extends RecordEdited>(name: N, record: Edited[N], flush: () => Promise<void>): void {
-  notify("This was put away in another tab: what you change here is not kept.", {
+  notify("This was deleted in another tab: what you change here is not saved.", {
     urgent: true,
     action: {
       name: "Bring it back",

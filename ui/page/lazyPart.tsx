@@ -42,7 +42,7 @@ function NotFetched({
   if (Part !== null) return <Part {...props} />;
   return (
     <p role="alert" className="flex flex-wrap items-center gap-3 border-action border-l-4 bg-card p-2">
-      A part of this page can’t be fetched: the connection is gone, or Still Box was renewed. What runs goes on.
+      A part of this page can’t be fetched: the connection is gone, or Still Box was updated. What runs goes on.
       <Button onClick={again}>Try again</Button>
     </p>
   );

@@ -47,7 +47,7 @@ export async function loadIt(
   const changes = changesBetween(camera, turned);
   const done = await loadCamera(load, seen?.id ?? null, changes.length > 0 ? { label: "loaded anew", changes } : null);
   if (!done.ok) {
-    notify(`That it is loaded is not stored. ${done.error.message}`, { urgent: true });
+    notify(`The load could not be saved. ${done.error.message}`, { urgent: true });
     return null;
   }
   const { pack } = done.value;

@@ -1,13 +1,11 @@
 import { contour, type Grid, label, line, type Mark, type Point, rectangle } from "../../basis/drawing/index.ts";
 import { type Camera, cameraBody } from "../../camera/container/index.ts";
-import { sceneToSheet, stopsLost } from "../../light/rays/index.ts";
-import { type OpticalModel, sightFrom } from "../../light/solve/index.ts";
+import { sceneToSheet } from "../../light/rays/index.ts";
+import { type OpticalModel, sightGrid } from "../../light/solve/index.ts";
 import { type BenchLayout, sheetCentre, sheetOnPage } from "./layout.ts";
 
 const COLUMNS = 33;
 const ROWS = 25;
-/** Where more is lost, or all, the contour grid holds this: it keeps the lines below it smooth. */
-const MOST_STOPS = 5;
 
 /** The sheet seen through its back towards the hole: the wall it lies on, its edges, lines of equal stops lost. */
 export function sheetView(
@@ -59,46 +57,26 @@ function stopLines(
   at: (s: number, t: number) => Point,
   pixel: number,
 ): readonly Mark[] {
-  const { stops, margin } = grids(models, divider, at);
-  const rows = [
-    ...[0.5, 1, 2, 3].map((level) => ({ text: `−${level}`, pieces: contour(stops, level) })),
-    { text: "dark", pieces: contour(margin, 0) },
+  const [first, ...others] = models;
+  if (first === undefined) return [];
+  const { columns, rows, stops, margin, placeOf } = sightGrid([first, ...others], divider, COLUMNS, ROWS);
+  const grid = (values: Float64Array): Grid => ({
+    columns,
+    rows,
+    values,
+    at: (column, row) => {
+      const { s, t } = placeOf(column, row);
+      return at(s, t);
+    },
+  });
+  const lines = [
+    ...[0.5, 1, 2, 3].map((level) => ({ text: `−${level}`, pieces: contour(grid(stops), level) })),
+    { text: "dark", pieces: contour(grid(margin), 0) },
   ];
-  return rows.flatMap(({ text, pieces }) => {
+  return lines.flatMap(({ text, pieces }) => {
     const ends = pieces.flatMap(({ points }) => points);
     const lowest = ends.reduce<Point | null>((a, b) => (a === null || b.y > a.y ? b : a), null);
     if (lowest === null) return [];
     return [...pieces, label(text, { x: lowest.x, y: lowest.y - 7 * pixel }, 10 * pixel, { layer: "contour" })];
   });
-}
-
-/** Stops lost, and the margin left until every hole is hidden, over the sheet. */
-function grids(
-  models: readonly OpticalModel[],
-  divider: number,
-  at: (s: number, t: number) => Point,
-): { stops: Grid; margin: Grid } {
-  const [first] = models as readonly [OpticalModel, ...OpticalModel[]];
-  const place = (column: number, row: number): readonly [number, number] => [
-    first.width * (column / (COLUMNS - 1) - 0.5),
-    first.height * (row / (ROWS - 1) - 0.5),
-  ];
-  const stops = new Float64Array(COLUMNS * ROWS);
-  const margin = new Float64Array(COLUMNS * ROWS);
-  for (let row = 0; row < ROWS; row++) {
-    for (let column = 0; column < COLUMNS; column++) {
-      const [s, t] = place(column, row);
-      const index = row * COLUMNS + column;
-      const sight = sightFrom(models, divider, s, t);
-      stops[index] = Math.min(MOST_STOPS, stopsLost(sight.light) ?? MOST_STOPS);
-      margin[index] = sight.margin;
-    }
-  }
-  const grid = (values: Float64Array): Grid => ({
-    columns: COLUMNS,
-    rows: ROWS,
-    values,
-    at: (column, row) => at(...place(column, row)),
-  });
-  return { stops: grid(stops), margin: grid(margin) };
 }

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { solveRequest, withField, withHoleAdded } from "../../camera/container/index.ts";
 import { PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { illumination, rayTo } from "../rays/index.ts";
-import { lightFrom, opticalModel } from "./index.ts";
+import { lightFrom, opticalModel, sightGrid } from "./index.ts";
 
 describe("light from several holes", () => {
   const two = withField(withHoleAdded(testCamera("flat-box", { plateThickness: 0.02 })), "hole.above", 80, 1);
@@ -40,4 +40,26 @@ describe("light from several holes", () => {
       expect(lightFrom(both, 89, s, 10)).toBeLessThan(lightFrom(both, 0, s, 10));
     }
   });
+});
+
+test("a grid of lost stops has its first row at the sheet's lower edge, its first column at s < 0; each holds what its place has", () => {
+  // A hole moved up and to the side: the four corners differ.
+  const model = opticalModel({
+    hole: { diameter: 0.3, x: 15, y: 20 },
+    film: { distance: 60, width: 120, height: 90 },
+  });
+  const { stops, margin, placeOf, columns, rows } = sightGrid([model], 0, 5, 3);
+  expect([placeOf(0, 0), placeOf(4, 2), placeOf(2, 1)]).toEqual([
+    { s: -60, t: -45 },
+    { s: 60, t: 45 },
+    { s: 0, t: 0 },
+  ]);
+  for (let row = 0; row < rows; row++) {
+    for (let column = 0; column < columns; column++) {
+      const { s, t } = placeOf(column, row);
+      expect(stops[row * columns + column]).toBeCloseTo(Math.min(5, -Math.log2(lightFrom([model], 0, s, t))), 9);
+    }
+  }
+  expect(stops[0]).toBeGreaterThan(stops[stops.length - 1] as number);
+  expect(Math.min(...margin)).toBeGreaterThan(-1);
 });

@@ -48,7 +48,7 @@ const WARNINGS: Readonly<Record<HoleWarning, string>> = {
     "The hole is under six pixels wide: believe it only within its ±. Scan again at twice the resolution or more.",
   clipped: "The light in the hole is at the end of the scale: the rim may lie a little further in. Scan it darker.",
   "light-from-spread":
-    "The hole is too small to show its full light; that was reckoned from how the spot spreads. Leave some bare glass beside the plate, or scan finer.",
+    "The hole is too small to show its full light; that was worked out from how the spot spreads. Leave some bare glass beside the plate, or scan finer.",
   blurred: "The rim is blurred over much of the hole. Lay the plate flat on the glass, or scan finer.",
   noisy: "The picture is grainy: a slower or repeated scan is surer.",
   "undid-srgb": "The numbers are those of a picture for screens (sRGB); that was undone before the rim was sought.",

@@ -1,3 +1,4 @@
+import { type LeastSquaresFit, leastSquares } from "../../basis/numeric/index.ts";
 import { failure, type Result, success } from "../../basis/units/index.ts";
 import { type DensityRange, MID_DENSITY, midExposure, turnedDensity } from "../../light/exposure/index.ts";
 
@@ -23,16 +24,15 @@ export type StripTrouble = "too-few" | "no-range" | "no-end";
 
 /** A curve has four unknowns. */
 const LEAST_STEPS = 5;
-const ROUNDS = 200;
 
 /**
- * A paper's curve from a strip of known exposures: D = Dmin + ΔD/(1 + (H₅₀/H)^g) fitted by least squares in density
- * (Levenberg and Marquardt), each value with its ± from the fit's own residual.
+ * A paper's curve from a strip of known exposures: D = Dmin + ΔD/(1 + (H₅₀/H)^g) fitted by least squares in density,
+ * each value with its ± from the fit's own residual.
  *
  * @param steps at least five, with blank and black ends among them as far as there are
  * @param positive whether it is a direct positive: lightest where most light fell
  * @returns the curve; or why there is none: `too-few` steps, `no-range` (all alike), `no-end` (neither end is near)
- * @source PHYSICS section 11, “Exposure”; D. W. Marquardt, J. SIAM 11 (1963) 431, from memory; speed by section 9's anchor
+ * @source PHYSICS section 11, “Exposure”; speed by section 9's anchor
  * @example curveFromStrip([]).ok // false
  */
 export function curveFromStrip(steps: readonly StripStep[], positive = false): Result<MeasuredCurve, StripTrouble> {
@@ -47,24 +47,13 @@ export function curveFromStrip(steps: readonly StripStep[], positive = false): R
     Math.abs(step.density - middle) < Math.abs(best.density - middle) ? step : best,
   );
   // Unknowns: Dmin, ΔD, ln H₅₀, ln g.
-  let at = [low, high - low, Math.log(nearest.exposure), Math.log(2.4)];
-  let damping = 1e-3;
-  let error = sum2(residuals(at, logs, densities));
-  for (let round = 0; round < ROUNDS && damping < 1e12; round++) {
-    const { normal, pull } = equations(at, logs, densities);
-    const step = solved(
-      normal.map((row, i) => row.map((value, j) => (i === j ? value * (1 + damping) + 1e-12 : value))),
-      pull,
-    );
-    const next = at.map((value, i) => value + (step[i] as number));
-    const nextError = sum2(residuals(next, logs, densities));
-    if (nextError < error) {
-      const gained = error - nextError;
-      [at, error, damping] = [next, nextError, damping / 3];
-      if (gained < 1e-14 * (1 + error)) break;
-    } else damping *= 4;
-  }
-  return described(at, logs, densities, error);
+  const start = [low, high - low, Math.log(nearest.exposure), Math.log(2.4)];
+  const fit = leastSquares({
+    residuals: (at) => logs.map((log, i) => (densities[i] as number) - densityAt(at, log)),
+    start,
+    steps: start.map((value) => 1e-6 * Math.max(1, Math.abs(value))),
+  });
+  return described(fit, densities);
 }
 
 /** A direct positive's steps stand on their heads: they are turned about their own ends, fitted, and turned back. */
@@ -84,10 +73,8 @@ function turnedCurve(steps: readonly StripStep[]): Result<MeasuredCurve, StripTr
 }
 
 function described(
-  at: readonly number[],
-  logs: readonly number[],
+  { at, sum, sd }: LeastSquaresFit,
   densities: readonly number[],
-  error: number,
 ): Result<MeasuredCurve, StripTrouble> {
   const [least = 0, span = 1, logHalf = 0, logSlope = 0] = at;
   const slope = Math.exp(logSlope);
@@ -97,16 +84,8 @@ function described(
   const half = Math.exp(logHalf);
   // Mid-grey gives fog + 0.6: the speed is that whose middle exposure does.
   const middle = half / (span / MID_DENSITY - 1) ** (1 / slope);
-  const variance = error / Math.max(1, densities.length - 4);
-  const { normal } = equations(at, logs, densities);
-  const spread = at.map((_, i) => {
-    const column = solved(
-      normal,
-      at.map((__, j) => (i === j ? 1 : 0)),
-    );
-    return Math.sqrt(Math.max(0, variance * (column[i] as number)));
-  });
-  const [sdLeast = 0, sdSpan = 0, sdHalf = 0, sdSlope = 0] = spread;
+  const left = Math.sqrt(sum / Math.max(1, densities.length - 4));
+  const [sdLeast = 0, sdSpan = 0, sdHalf = 0, sdSlope = 0] = sd.map((each) => each * left);
   return success({
     least,
     most: least + span,
@@ -119,66 +98,11 @@ function described(
       range: (100 * ends * sdSlope) / slope,
       stops: sdHalf / Math.LN2,
     },
-    residual: Math.sqrt(error / densities.length),
+    residual: Math.sqrt(sum / densities.length),
   });
 }
 
 function densityAt(at: readonly number[], log: number): number {
   const [least = 0, span = 0, logHalf = 0, logSlope = 0] = at;
   return least + span / (1 + Math.exp(Math.exp(logSlope) * (logHalf - log)));
-}
-
-function residuals(at: readonly number[], logs: readonly number[], densities: readonly number[]): number[] {
-  return logs.map((log, i) => (densities[i] as number) - densityAt(at, log));
-}
-
-function sum2(values: readonly number[]): number {
-  return values.reduce((sum, value) => sum + value * value, 0);
-}
-
-/** Normal equations of one step: JᵀJ and Jᵀr. */
-function equations(
-  at: readonly number[],
-  logs: readonly number[],
-  densities: readonly number[],
-): { readonly normal: number[][]; readonly pull: number[] } {
-  const left = residuals(at, logs, densities);
-  const rows = logs.map((log) =>
-    at.map((value, i) => {
-      const step = 1e-6 * Math.max(1, Math.abs(value));
-      const moved = at.map((each, j) => (i === j ? each + step : each));
-      return (densityAt(moved, log) - densityAt(at, log)) / step;
-    }),
-  );
-  const normal = at.map((_, i) =>
-    at.map((__, j) => rows.reduce((sum, row) => sum + (row[i] as number) * (row[j] as number), 0)),
-  );
-  const pull = at.map((_, i) => rows.reduce((sum, row, k) => sum + (row[i] as number) * (left[k] as number), 0));
-  return { normal, pull };
-}
-
-/** A small system of equations, by elimination with the largest pivot. */
-function solved(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const rows = matrix.map((row, i) => [...row, right[i] as number]);
-  const n = rows.length;
-  for (let i = 0; i < n; i++) {
-    const pivot = rows
-      .slice(i)
-      .reduce((best, row, k) => (Math.abs(row[i] as number) > Math.abs(rows[best]?.[i] ?? 0) ? i + k : best), i);
-    [rows[i], rows[pivot]] = [rows[pivot] as number[], rows[i] as number[]];
-    const row = rows[i] as number[];
-    for (let k = i + 1; k < n; k++) {
-      const other = rows[k] as number[];
-      const share = (other[i] as number) / (row[i] as number);
-      for (let j = i; j <= n; j++) other[j] = (other[j] as number) - share * (row[j] as number);
-    }
-  }
-  const out = new Array<number>(n).fill(0);
-  for (let i = n - 1; i >= 0; i--) {
-    const row = rows[i] as number[];
-    let value = row[n] as number;
-    for (let j = i + 1; j < n; j++) value -= (row[j] as number) * (out[j] as number);
-    out[i] = value / (row[i] as number);
-  }
-  return out;
 }

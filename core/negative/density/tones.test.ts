@@ -1,9 +1,9 @@
 import PerspectiveTransform from "perspective-transform";
 import { fromSrgb } from "../../basis/pictureValues/index.ts";
+import { derivativeAt, inverseOf, mappedBy, type PlanePoint, type Quad, rectangleTo } from "../../basis/plane/index.ts";
 import { chance } from "../../testing/chance.ts";
 import { judgeLight } from "../judge/judgeLight.ts";
 import { distributionBuilder, quantile, shareWhere } from "../model/distribution.ts";
-import { derivativeAt, inverseOf, mappedBy, type PlanePoint, type Quad, rectangleTo } from "../model/homography.ts";
 import { negativeCurve } from "../model/negativeCurve.ts";
 import { eyeSettings } from "../reproject/eyeSettings.ts";
 import { PROJECTIONS } from "../reproject/projection.ts";

@@ -1,5 +1,5 @@
+import type { Quad } from "../../basis/plane/index.ts";
 import type { FilmSpec, HoleSpec } from "../../light/solve/index.ts";
-import type { Quad } from "../model/homography.ts";
 import type { ProofSettings } from "../model/proofSettings.ts";
 import { sheetInScan } from "../scan/sheetInScan.ts";
 

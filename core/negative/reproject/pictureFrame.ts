@@ -1,6 +1,6 @@
+import type { PlanePoint } from "../../basis/plane/index.ts";
 import { type SceneDirection, type SheetPlace, sceneToSheet, sheetToScene } from "../../light/rays/index.ts";
 import type { OpticalModel } from "../../light/solve/index.ts";
-import type { PlanePoint } from "../model/homography.ts";
 import type { ProjectionId } from "../model/proofSettings.ts";
 import type { SheetInScan } from "../scan/sheetInScan.ts";
 import { PROJECTIONS, type Projection } from "./projection.ts";

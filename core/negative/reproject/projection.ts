@@ -1,5 +1,5 @@
+import type { PlanePoint } from "../../basis/plane/index.ts";
 import type { SceneDirection } from "../../light/rays/index.ts";
-import type { PlanePoint } from "../model/homography.ts";
 import type { ProjectionId } from "../model/proofSettings.ts";
 
 /** One way from scene directions to an upright picture: X to the right, Y up, the chosen direction in the middle. */

@@ -1,4 +1,4 @@
-import type { Line, PlanePoint, Quad } from "../model/homography.ts";
+import type { Line, PlanePoint, Quad } from "../../basis/plane/index.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "../model/negativeScan.ts";
 import { fittedSide } from "./fittedSide.ts";
 import { fourCorners, hullOf } from "./fourCorners.ts";

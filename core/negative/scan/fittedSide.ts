@@ -1,4 +1,4 @@
-import type { Line, PlanePoint } from "../model/homography.ts";
+import type { Line, PlanePoint } from "../../basis/plane/index.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "../model/negativeScan.ts";
 
 /** Lines across a side, and the share of it at each end that is left out: corners are bent and torn. */

@@ -1,4 +1,4 @@
-import type { PlanePoint, Quad } from "../model/homography.ts";
+import type { PlanePoint, Quad } from "../../basis/plane/index.ts";
 
 /** So many corners of a hull are looked at: others lie nearly on lines between them. */
 const CORNERS_LOOKED_AT = 160;

@@ -1,4 +1,4 @@
-import type { PlanePoint, Quad } from "../model/homography.ts";
+import type { PlanePoint, Quad } from "../../basis/plane/index.ts";
 import type { FoundSheet } from "./findSheet.ts";
 
 /** Where a sheet may go on beyond a side that was taken for its edge. */

@@ -1,5 +1,5 @@
+import type { PlanePoint, Quad } from "../../basis/plane/index.ts";
 import type { Distribution } from "../model/distribution.ts";
-import type { PlanePoint, Quad } from "../model/homography.ts";
 import type { NegativeScan } from "../model/negativeScan.ts";
 import type { ProofSettings } from "../model/proofSettings.ts";
 import { type FoundSheet, findSheet } from "./findSheet.ts";

@@ -1,4 +1,3 @@
-import type { SheetPlace } from "../../light/rays/index.ts";
 import {
   derivativeAt,
   type Homography,
@@ -7,7 +6,8 @@ import {
   type PlanePoint,
   type Quad,
   rectangleTo,
-} from "../model/homography.ts";
+} from "../../basis/plane/index.ts";
+import type { SheetPlace } from "../../light/rays/index.ts";
 
 /** A sheet and where it lies in a scan. */
 export interface SheetPlacement {

@@ -1,7 +1,7 @@
+import type { PlanePoint, Quad } from "../../basis/plane/index.ts";
 import type { OpticalModel } from "../../light/solve/index.ts";
 import { FLAT, MEDIUM, negativeOf, SCANNER } from "../../testing/negatives.ts";
 import { skySide } from "../judge/skySide.ts";
-import type { PlanePoint, Quad } from "../model/homography.ts";
 import { findSheet } from "./findSheet.ts";
 import { partOfSheet } from "./partOfSheet.ts";
 import { placeSheet } from "./placeSheet.ts";

@@ -1,4 +1,4 @@
-import { cholesky } from "../../basis/numeric/index.ts";
+import { leastSquares } from "../../basis/numeric/index.ts";
 import { bearing } from "../../basis/units/index.ts";
 import { rayTo, sheetToScene } from "../../light/rays/index.ts";
 import { dailyEphemeris } from "../astronomy/ephemeris.ts";
@@ -29,18 +29,17 @@ const POINT = 0.3;
 const PLAN = [30, 20, 10, 2] as const;
 /** Steps of the derivatives: degrees, mm. */
 const STEPS = [1e-3, 1e-3, 1e-3, 1e-3] as const;
-const ROUNDS = 60;
 /** A place that the hole can't see is so far off, mm. */
 const UNSEEN = 50;
 
 /**
- * How a camera stood, from points of its finished sheet: least squares (Levenberg and Marquardt) over azimuth, elevation,
+ * How a camera stood, from points of its finished sheet: least squares over azimuth, elevation,
  * roll and the hole's height. The plan itself counts as weakly known, so that few points do no harm.
  *
  * @param request the plan; its days must hold those of the points
  * @param points at least one
  * @returns the best aim and its ±; `null` without a point
- * @source PHYSICS section 14, “Reading a finished trail”; D. Marquardt, J. SIAM 11 (1963) 431, from memory
+ * @source PHYSICS section 14, “Reading a finished trail”
  * @example fitAim(request, points, tools).aim.azimuth // 176.4 …
  */
 export function fitAim(request: SunRequest, points: readonly FitPoint[], tools: SunTools): FittedAim | null {
@@ -55,26 +54,9 @@ export function fitAim(request: SunRequest, points: readonly FitPoint[], tools: 
     for (const [i, value] of at.entries()) out[found.length + i] = (value - (start[i] as number)) / (PLAN[i] as number);
     return out;
   };
-  let at: readonly number[] = start;
-  let now = residuals(at);
-  let damping = 1e-3;
-  for (let round = 0; round < ROUNDS; round++) {
-    const slopes = slopesOf(residuals, at, now);
-    const step = solved(slopes, now, damping);
-    const next = at.map((value, i) => value - (step[i] as number));
-    const then = residuals(next);
-    if (!(sumOf(then) < sumOf(now))) {
-      damping *= 10;
-      if (damping > 1e9) break;
-      continue;
-    }
-    const gained = sumOf(now) - sumOf(then);
-    [at, now, damping] = [next, then, Math.max(1e-12, damping / 10)];
-    if (gained < 1e-10 * (1 + sumOf(now))) break;
-  }
-  const spread = spreadOf(slopesOf(residuals, at, now));
+  const { at, sd } = leastSquares({ residuals, start, steps: STEPS });
   const [azimuth = 0, elevation = 0, roll = 0, holeY = 0] = at;
-  const [a = 0, e = 0, r = 0, y = 0] = spread;
+  const [a = 0, e = 0, r = 0, y = 0] = sd;
   const found = errors(at);
   return {
     aim: { azimuth: bearing(azimuth), elevation, roll },
@@ -111,45 +93,4 @@ function errorsOf(
       return (declination - sunHourPlace(table, longitude, when).declination) * reach;
     });
   };
-}
-
-function sumOf(values: Float64Array): number {
-  return values.reduce((sum, value) => sum + value * value, 0);
-}
-
-/** Derivatives of every residual, parameter by parameter. */
-function slopesOf(
-  residuals: (at: readonly number[]) => Float64Array,
-  at: readonly number[],
-  now: Float64Array,
-): readonly Float64Array[] {
-  return at.map((value, k) => {
-    const step = STEPS[k] as number;
-    const then = residuals(at.map((each, i) => (i === k ? value + step : each)));
-    return then.map((each, i) => (each - (now[i] as number)) / step);
-  });
-}
-
-function productOf(a: Float64Array, b: Float64Array): number {
-  return a.reduce((sum, value, i) => sum + value * (b[i] as number), 0);
-}
-
-/** The step that the damped normal equations ask for. The plan's own weights keep them solvable. */
-function solved(slopes: readonly Float64Array[], now: Float64Array, damping: number): Float64Array {
-  return normalOf(slopes, damping)(Float64Array.from(slopes, (slope) => productOf(slope, now)));
-}
-
-/** The square roots of the diagonal of (JᵀJ)⁻¹. */
-function spreadOf(slopes: readonly Float64Array[]): readonly number[] {
-  const inverse = normalOf(slopes, 0);
-  return slopes.map((_, k) => Math.sqrt(inverse(Float64Array.from(slopes, (__, i) => (i === k ? 1 : 0)))[k] as number));
-}
-
-function normalOf(slopes: readonly Float64Array[], damping: number): (right: Float64Array) => Float64Array {
-  const size = slopes.length;
-  const matrix = new Float64Array(size * size);
-  for (const [row, one] of slopes.entries())
-    for (const [column, other] of slopes.entries())
-      matrix[row * size + column] = productOf(one, other) * (row === column ? 1 + damping : 1);
-  return cholesky(matrix, size);
 }

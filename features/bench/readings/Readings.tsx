@@ -2,6 +2,7 @@ import { memo, useMemo } from "react";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 import { firstClause } from "./firstClause.ts";
 import type { Reading } from "./reading.ts";
 import type { ReadingRow } from "./readingRow.ts";
@@ -31,13 +32,13 @@ export function Readings({
 }
 
 /** One reading. An edit leaves some as they were: these are not drawn again. */
-const ReadingLine = memo(function ReadingLine({ id, name, figure, sentence }: ReadingRow) {
+const ReadingLine = memo(function ReadingLine({ id, name, term, figure, sentence }: ReadingRow) {
   return (
     <div
       data-reading={id}
       className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-line border-b py-[0.3rem] last:border-b-0"
     >
-      <dt className="text-quiet">{name}</dt>
+      <dt className="text-quiet">{term === undefined ? name : <Term id={term}>{name}</Term>}</dt>
       <dd className="whitespace-nowrap text-right font-semibold text-[1.16rem]">{figure}</dd>
       <dd className="col-span-2 text-[0.87rem] text-quiet leading-snug">
         <Sentence of={name} words={sentence} />

@@ -1,7 +1,11 @@
+import type { TermId } from "../../../catalogue/words/glossary.ts";
+
 /** One reading: a figure, what it is, and a sentence that says what it means. */
 export interface ReadingRow {
   readonly id: string;
   readonly name: string;
+  /** The word that its name is, where that is explained. */
+  readonly term?: TermId;
   readonly figure: string;
   readonly sentence: string;
 }

@@ -17,6 +17,7 @@ export function readingRows(camera: Camera, reading: Reading, words: Words, hole
     {
       id: "fNumber",
       name: "f-number",
+      term: "f-number",
       figure: formatFNumber(result.fNumber),
       sentence: `${words(result.focalLength)} from hole to sheet is ${Math.round(result.fNumber)} times the hole.`,
     },
@@ -66,6 +67,7 @@ function viewRow({ result }: Reading): ReadingRow {
   return {
     id: "view",
     name: "View",
+    term: "view",
     figure: `${degrees(horizontal)} × ${degrees(vertical)}`,
     sentence: `${degrees(diagonal)} corner to corner. ${viewWords(horizontal)}`,
   };
@@ -88,6 +90,7 @@ function stopsRow({ result }: Reading): ReadingRow {
   return {
     id: "stops",
     name: "Stops lost",
+    term: "fall-off",
     figure: `${stops(corner)} at corners`,
     sentence: `A stop is half the light. ${sides}, ${ends}. ${share === null ? "A corner gets no light." : `The worst corner gets ${share} % of the middle’s light.`}`,
   };
@@ -99,6 +102,7 @@ function circleRow({ result }: Reading, words: Words): ReadingRow {
     return {
       id: "circle",
       name: "Image circle",
+      term: "image-circle",
       figure: "none",
       sentence: "A bent or leaning sheet has no circle: the lines on the drawing show where the light falls off.",
     };
@@ -107,6 +111,7 @@ function circleRow({ result }: Reading, words: Words): ReadingRow {
   return {
     id: "circle",
     name: "Image circle",
+    term: "image-circle",
     figure: words(circle.twoStops, 0),
     sentence: `At its edge two stops are lost; one stop at ${words(circle.oneStop, 0)} across, three at ${words(circle.threeStops, 0)}.${limit}`,
   };
@@ -117,6 +122,7 @@ function detailRow({ result }: Reading, words: Words): ReadingRow {
   return {
     id: "detail",
     name: "Finest detail",
+    term: "diffraction",
     figure: `${result.resolution.toFixed(1)} line pairs/mm`,
     sentence: `A line pair is a dark line and the light one beside it. Pairs ${words(1 / result.resolution, 2)} wide can just be told apart on the sheet: ${share} % of what the best hole does.`,
   };

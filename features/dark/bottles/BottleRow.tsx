@@ -106,7 +106,7 @@ export function BottleRow({ bottle, now }: { readonly bottle: Bottle; readonly n
             onYes={() =>
               void change(
                 (now) => ({ ...now, emptiedAt: isoWithOffset(new Date()) }),
-                `${bottle.name} is taken off the list.`,
+                `${bottle.name} is removed from the list.`,
               )
             }
           >

@@ -23,7 +23,7 @@ export function BottlesPage({ loaded }: { readonly loaded: readonly Bottle[] }) 
         <Mixer />
         <Panel title="Bottles">
           {full.length === 0 && (
-            <p>None is noted. Mix one above and note it: then it is said before a tired bath spoils a sheet.</p>
+            <p>No bottle here yet. Mix one above and note it: you are warned before a tired bath spoils a sheet.</p>
           )}
           <div data-bottles={full.length}>
             <LongList

@@ -23,6 +23,7 @@ import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
 import { planOf } from "../../../ui/records/planOf.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";
@@ -204,7 +205,7 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
           )}
           {lamp === "none" && inTheDark && (
             <p className="text-quiet">
-              A tap anywhere notes the next place, and shakes. Hold for three seconds to have the screen back.
+              Tap anywhere to note the next place; the phone buzzes. Hold for three seconds to get the screen back.
             </p>
           )}
           {lamp === "red" && inTheDark && (
@@ -259,6 +260,9 @@ function LoadWith({ data, camera }: { readonly data: LoadData; readonly camera: 
             </ol>
           </Panel>
           <Disclosure title="Which side is the emulsion?" name="emulsion">
+            <p className="mb-1">
+              The <Term id="emulsion">emulsion</Term> faces the hole.
+            </p>
             <ul className="list-disc pl-5">
               {emulsionTells.map(({ id, words }) => (
                 <li key={id}>{words}</li>

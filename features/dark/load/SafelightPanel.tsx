@@ -8,6 +8,7 @@ import { keepSafelightTest, safelightTest, safelightWords } from "../../../ui/da
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 
 const PARTS = [{ seconds: SAFELIGHT_SECONDS, caption: "The paper lies under its coin" }];
@@ -25,9 +26,9 @@ export function SafelightPanel({ sound }: { readonly sound: boolean }) {
     notify(
       kept
         ? passed
-          ? "Kept for this device: no trace at this brightness, in this place."
+          ? "Saved for this device: no trace at this brightness, in this place."
           : "Kept for this device: its red fogs paper."
-        : "What was found can’t be kept in this browser.",
+        : "The result can’t be saved in this browser.",
       kept ? {} : { urgent: true },
     );
   };
@@ -53,7 +54,7 @@ export function SafelightPanel({ sound }: { readonly sound: boolean }) {
         open={lain !== null}
       >
         <p className="mb-2" data-safelight={test === null ? "untested" : test.passed ? "passed" : "failed"}>
-          {level === null ? "The red light is off." : safelightWords(level)}
+          <Term id="safelight">Safelight</Term>. {level === null ? "The red light is off." : safelightWords(level)}
         </p>
         <ol className="mb-3 list-decimal pl-6">
           {safelightSteps.map(({ id, words }) => (

@@ -11,6 +11,7 @@ import { useDarkFirst } from "../../../ui/dark/useDarkFirst.tsx";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { removeUndoable, saveUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 import { CountOverlay } from "../CountOverlay.tsx";
 import { lastStrip } from "../lastStrip.ts";
 import type { StripsNow } from "./stripsData.ts";
@@ -77,6 +78,9 @@ export function ContactPrint({
         ]}
         onChoose={setNegative}
       />
+      <p>
+        A <Term id="contact-print">contact print</Term>, step by step:
+      </p>
       <ol className="list-decimal pl-6">
         {ORDER.map((line) => (
           <li key={line}>{line}</li>
@@ -139,7 +143,7 @@ export function ContactPrint({
               <Button
                 look="quiet"
                 aria-label={`Delete the positive of ${readableDay(print.at)}`}
-                onClick={() => void removeUndoable("processing", print.id, "The positive is taken off the list.")}
+                onClick={() => void removeUndoable("processing", print.id, "The positive is removed from the list.")}
               >
                 Delete
               </Button>

@@ -162,7 +162,7 @@ export function StripPanel({
           <p>
             {purpose === "flash"
               ? "A bare bulb or a dim lamp far away, no negative: paper under a card, emulsion up."
-              : "As for the print: fresh paper emulsion up, negative face down on it, glass, card on top."}{" "}
+              : "As for a print: fresh paper emulsion up, negative face down on it, glass, card on top."}{" "}
             The card uncovers one strip after the other, the one that gets most first; the tone says when.
           </p>
           <TextEntry

@@ -37,7 +37,7 @@ export function BottleCheck({
   if (full.length === 0) {
     return (
       <p>
-        No bottle is noted, so nobody counts what they have borne.{" "}
+        No bottle is noted, so nobody counts what it has used up.{" "}
         <Link to="/dark/bottles" className="inline-flex min-h-[3.75rem] items-center underline underline-offset-4">
           Note what is mixed
         </Link>

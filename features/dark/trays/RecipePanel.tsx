@@ -1,4 +1,5 @@
 import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
+import type { TermId } from "../../../catalogue/words/glossary.ts";
 import { formatTime, plainNumber } from "../../../core/basis/units/index.ts";
 import type { PlannedStep, Recipe } from "../../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, temperatureDoubt } from "../../../core/darkroom/temperature/index.ts";
@@ -9,6 +10,7 @@ import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { keepDark } from "../../../ui/dark/keepDark.ts";
 import { removeUndoable } from "../../../ui/edits/undoable.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 
 /** Temperatures that are taken, °C, and factors for ten degrees. */
 const CELSIUS = { least: 5, most: 40 } as const;
@@ -81,7 +83,9 @@ export function RecipePanel({
               key={step.id}
               className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-4 border-line border-t py-1.5"
             >
-              <span className="font-semibold">{step.name}</span>
+              <span className="flex min-h-[3.75rem] items-center font-semibold">
+                <BathName step={step} />
+              </span>
               <span className="font-semibold text-[1.3rem]" data-step={step.id}>
                 {step.byEye ? "by eye, " : ""}
                 {formatTime(Math.round(step.planned))}
@@ -143,4 +147,16 @@ export function RecipePanel({
       </Disclosure>
     </Panel>
   );
+}
+
+/** Baths whose name is a word of the craft. */
+const TERMS: Readonly<Partial<Record<PlannedStep["bath"], TermId>>> = {
+  developer: "developer",
+  stop: "stop-bath",
+  fixer: "fixer",
+};
+
+function BathName({ step: { bath, name } }: { readonly step: PlannedStep }) {
+  const term = TERMS[bath];
+  return term === undefined ? name : <Term id={term}>{name}</Term>;
 }

@@ -189,7 +189,7 @@ export function RunScreen({
         {focus ? (
           <ConfirmDialog
             title="Take it out now?"
-            words={`${nameOf(focus)} leaves the baths here. What was done is written down with the time it really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
+            words={`${nameOf(focus)} leaves the baths here. Its baths are written down with the time they really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
             yes="It is out"
             no="It goes on"
             onYes={() => runs.end(focus.development.id)}

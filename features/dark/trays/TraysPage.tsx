@@ -169,7 +169,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
               <HandsRow hands={hands} onHands={setHands} />
               <p className={film ? "border-action border-l-4 pl-3" : ""} data-lamp={plan[0]?.lamp}>
                 {film
-                  ? "Film bears no light: this red screen is too much for it too. It is made black before the film comes out: then a tap anywhere moves on, and sound, voice and shaking tell the rest. Hold it for three seconds to have it back."
+                  ? "Film bears no light: this red screen is too much for it too. Make it black before the film comes out: then a tap anywhere moves on, and sound, voice and buzzing tell you the rest. Hold it for three seconds to have it back."
                   : `Until the fixer: ${LAMP_WORDS.red}.`}
               </p>
               <Button

@@ -193,7 +193,7 @@ async function finished(development: Development, run: Run, at: number): Promise
     ...(development.postFlashed ? { postFlashed: true } : {}),
   });
   if (!written.ok) {
-    notify(`That the sheet is developed is not stored. ${written.error.message}`, { urgent: true });
+    notify(`The sheet is through, but this could not be saved. ${written.error.message}`, { urgent: true });
     return true;
   }
   return new Promise((resolve) => {

@@ -57,7 +57,7 @@ export function LogForm({
     <Form method="post" className="grid gap-3" onSubmit={handleSubmit(log)}>
       {doubtSeconds !== null && (
         <p role="alert" data-doubt className="border-action border-l-4 bg-card p-3">
-          The clock of this device was set while the hole was open, or the device slept: by the clock it was open for{" "}
+          The clock of this device was set while the hole was open, or the device slept. By the clock it was open for{" "}
           {doubtSeconds > 0 ? formatTime(doubtSeconds) : "no time at all"}, by the count of this page for{" "}
           {formatTime(Math.max(0.1, openSeconds))}. Which is right? Write it below before you log it.
         </p>

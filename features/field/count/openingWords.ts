@@ -8,6 +8,8 @@ import type { BuildPlan, LengthWords } from "../../../core/make/plan/index.ts";
 const PASSER = { width: 500, height: 1700, speed: 1400, away: 5000 } as const;
 /** Shorter times stop what sways. Common practice, s. */
 const SWAYS = 1;
+/** In longer times a thumb's quarter of a second is no matter. Common practice, s. */
+const THUMB = 10;
 /** From this light on the sun itself is about. */
 const SUNNY = 13;
 
@@ -25,10 +27,11 @@ export function openingWords(
   words: LengthWords,
 ): readonly string[] {
   const [subject] = subjects;
+  const near = nearEnough(subject?.height ?? 0, piece.distance, piece.height, 1);
   const { word } = movement({ ...PASSER, brightness: USUAL_BRIGHTNESS }, seconds);
   const filled: Readonly<Record<string, string>> = {
     subject: subject?.name ?? "",
-    near: words(nearEnough(subject?.height ?? 0, piece.distance, piece.height, 1), "far"),
+    near: words(near, "far"),
     away: words(PASSER.away, "far"),
     size: words(onSheet(PASSER.height, PASSER.away, piece.distance), 1),
     fate: FATES[word],
@@ -39,6 +42,9 @@ export function openingWords(
     ...(isWound ? [] : ["winds"]),
     ...(loading.chambers > 1 ? [] : ["turn"]),
     ...(seconds < SWAYS ? ["branch"] : []),
+    ...(seconds > THUMB ? ["shutter"] : []),
+    // Only where it surprises: one has to stand nearer than the thing is high.
+    ...(near > (subject?.height ?? 0) ? ["near"] : []),
     ...(ev < SUNNY ? ["sun", "shadow"] : []),
   ]);
   return openingTips

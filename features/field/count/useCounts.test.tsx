@@ -179,7 +179,7 @@ test("what can’t be stored goes on in hand, is said once, and goes along with 
   const { result, only } = mounted();
   act(() => result.current.open({ ...RECKONED, id: "one" }, 0));
   act(() => result.current.note("one", { subject: "Cold frames", note: "" }));
-  const told = () => currentNotices().filter(({ text }) => /can’t be kept through a reload/.test(text));
+  const told = () => currentNotices().filter(({ text }) => /would be lost by a reload/.test(text));
   await waitFor(() => expect(told()).toHaveLength(1));
   expect(only().count.words.subject).toBe("Cold frames");
   full.mockRestore();

@@ -60,7 +60,7 @@ export function useCounts(loaded: readonly Count[]): Counts {
     find,
     act,
   } = useActs("counts", live.value, ({ message }) =>
-    notify(`The exposure that is counted can’t be kept through a reload. ${message}`, { urgent: true }),
+    notify(`This count would be lost by a reload. ${message}`, { urgent: true }),
   );
   const all = useMemo(() => [...held].sort((a, b) => a.openedMs - b.openedMs), [held]);
 

@@ -48,7 +48,7 @@ export function NoteRow({
               {position.latitude.toFixed(5)}, {position.longitude.toFixed(5)}
             </span>
             <Button look="quiet" onClick={() => onWords({ ...words, position: null })}>
-              Take it out
+              Remove it
             </Button>
           </>
         ) : (

@@ -5,6 +5,7 @@ import type { Camera } from "../../../core/camera/container/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { Term } from "../../../ui/words/Term.tsx";
 
 /** Which camera, what is in it, how fast that is. */
 export function SetupRow({
@@ -37,7 +38,7 @@ export function SetupRow({
       {loaded ? (
         <p className="col-span-2">
           <span className="block text-[0.87rem] text-quiet">In it</span>
-          {mediumById(mediumId).name}, ISO {iso}
+          {mediumById(mediumId).name}, <Term id="iso">ISO</Term> {iso}
         </p>
       ) : (
         <>

@@ -11,7 +11,7 @@ import type { Suggestion } from "./suggestion.ts";
 
 /** A year, s. */
 const LONGEST = 31_557_600;
-const NAMES = ["shorter", "as reckoned", "longer"] as const;
+const NAMES = ["shorter", "proposed", "longer"] as const;
 
 /** The time to give: one huge figure, what the log says of it, shorter and longer, and the sum for who wants it. */
 export function TimePanel({
@@ -51,7 +51,7 @@ export function TimePanel({
         </p>
       )}
       <p data-learnt className={learnt === null ? "text-[0.87rem] text-quiet" : ""}>
-        {learnt ?? "No judged shot says anything of this camera yet, so the three times lie far apart."}
+        {learnt ?? "No shot of this camera has been judged yet, so the three times lie far apart."}
       </p>
       <ToggleGroup.Root
         type="single"

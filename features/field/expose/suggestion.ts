@@ -91,6 +91,6 @@ function learntWords({ stops, sd, used }: ExposeAnswer["learned"], shots: number
   const from =
     shots > 0 ? `${shots} judged shot${shots === 1 ? "" : "s"} of this camera` : "judged shots of other cameras";
   const sure = `give or take ${formatStops(sd)}`;
-  if (!isSaid(stops)) return `The sums are right here, ${sure}: so say ${from}.`;
-  return `It wants ${moreOrLess(stops)} than the sums, ${sure}: so say ${from}.`;
+  if (!isSaid(stops)) return `The sums are right, ${sure}, by ${from}.`;
+  return `It wants ${moreOrLess(stops)} than the sums, ${sure}, by ${from}.`;
 }

@@ -102,8 +102,8 @@ export function JudgePanel({
             ))}
           </ul>
           <p className="mt-1 text-[0.83rem] text-quiet">
-            Worked out for this camera and paper, of the allotment in full sun: compare how dark sky and ground are, not
-            what is on it.
+            Computed for this camera and paper, of the allotment in full sun. Compare how dark sky and ground are, not
+            what they show.
           </p>
         </div>
       )}

@@ -74,7 +74,7 @@ export function LogFilter({
         </>
       ) : (
         <Button look="quiet" className="self-end justify-self-start px-0" onClick={() => setOpen(true)}>
-          Search and sift
+          Search and filter
         </Button>
       )}
     </search>

@@ -78,7 +78,7 @@ export function LogPage({
             <Download size={16} aria-hidden /> CSV
           </Button>
           <Button look="quiet" aria-expanded={importing} onClick={() => setImporting(!importing)}>
-            Take in a CSV
+            Import a CSV
           </Button>
           <Link
             to={filter.camera ? `/field?camera=${encodeURIComponent(filter.camera)}` : "/field"}

@@ -25,7 +25,7 @@ export function ShareExperience({
   return (
     <Panel title="Made exactly alike">
       <p className="mb-2 text-[0.93rem] text-quiet">
-        Cameras built alike from the same can want the same time: what one has taught then serves the other.
+        Two cameras built alike want the same time. Let them share what their shots have taught.
       </p>
       <div className="grid grid-cols-2 gap-3">
         <Choice label="The camera" value={camera} options={cameras} onChoose={setAsked} />
@@ -36,7 +36,7 @@ export function ShareExperience({
           onChoose={(id) => void share(camera, id === OWN ? null : id)}
         />
       </div>
-      {shared && <p className="mt-1 text-[0.87rem] text-quiet">Others share its experience already.</p>}
+      {shared && <p className="mt-1 text-[0.87rem] text-quiet">Other cameras share its shots already.</p>}
     </Panel>
   );
 }
@@ -52,5 +52,5 @@ async function share(id: string, sharesWith: string | null): Promise<void> {
     { label: "whose experience it shares", changes },
     isoWithOffset(new Date()),
   );
-  if (!done.ok) notify(`That is not stored. ${done.error.message}`, { urgent: true });
+  if (!done.ok) notify(`This could not be saved. ${done.error.message}`, { urgent: true });
 }

@@ -30,7 +30,7 @@ export function TestedTime({ cameras }: { readonly cameras: readonly CameraName[
     const shot = await testedShot(camera, medium, light, time.value);
     const saved = shot === null ? null : await saveExposure(shot, { label: SAID, now: isoWithOffset(new Date()) });
     if (saved === null || !saved.ok) {
-      notify(`The tested time is not stored. ${saved?.error.message ?? "This camera can’t be read."}`, {
+      notify(`The tested time could not be saved. ${saved?.error.message ?? "This camera can’t be read."}`, {
         urgent: true,
       });
       return;

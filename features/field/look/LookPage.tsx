@@ -1,24 +1,25 @@
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { type Camera, cameraBody } from "../../../core/camera/container/index.ts";
-import { aimMove, cameraFrame, type Pose, phoneAxes, poseFrom } from "../../../core/viewfinder/index.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
+import { cameraFrame } from "../../../core/viewfinder/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
-import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
 import { keep } from "../../../ui/edits/keep.ts";
-import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { FieldPages } from "../FieldPages.tsx";
+import { AimPart } from "./AimPart.tsx";
 import { Calibrate } from "./Calibrate.tsx";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
-import { aimOf, focalShare, phoneOf, USUAL_ERROR, USUAL_FOCAL_35, viewScale } from "./finderView.ts";
+import { phoneOf, viewScale } from "./finderView.ts";
+import { focalOf } from "./focalOf.ts";
 import type { LookData } from "./lookData.ts";
 import { MadePicture } from "./MadePicture.tsx";
-import { moveWords } from "./moveWords.ts";
+import { PhotographInput } from "./PhotographInput.tsx";
 import { readPictureOf } from "./pictureOf.ts";
+import { useAim } from "./useAim.ts";
 import { useAttitude } from "./useAttitude.ts";
 import { useGathered } from "./useGathered.ts";
 import { useLiveView, useOwnDocument } from "./useLiveView.ts";
@@ -48,27 +49,20 @@ export function LookPage({ data }: { readonly data: LookData }) {
   );
 }
 
-/** As the phone is held where nobody knows how. */
-const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };
 /** The shape of a picture before there is one. */
 const EMPTY = { width: 480, height: 640 } as const;
-/** A file's figure is rounded to a whole millimetre of some 26. */
-const TOLD_ERROR = 0.05;
-
 function Look({ camera, data }: { readonly camera: Camera; readonly data: LookData }) {
   const medium = mediumById(camera.chambers[0].film.medium);
   const live = useLiveView();
   const attitude = useAttitude();
   const { still, refused, take, drop } = useStill();
   const [finder, setFinder] = useState(data.finder);
-  const [box, setBox] = useState<Pose | null>(null);
   const { trail } = data;
-  const [wanted, setWanted] = useState<Pose>(() => (trail === null ? STRAIGHT : aimOf(trail.aim)));
+  const aim = useAim(attitude, trail, still !== null);
   const ground = useSunWays(camera, trail);
   const [withStops, setStops] = useState(true);
   const [gauge, setGauge] = useState<number | null>(null);
   const inks = useInk();
-  const words = useLengthWords();
 
   const image = still?.image ?? live.video;
   const { width, height } = still?.image ?? live.size ?? EMPTY;
@@ -77,29 +71,15 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
-  // A plan is over the ground as a map has it: from a phone that does not know north it can't be shown.
-  const overGround = trail === null || attitude.knowsNorth;
-
-  // A photograph was taken once: how the phone is held now says nothing of it.
-  const heldNow = useCallback((): Pose | null => {
-    const axes = still === null ? attitude.axes.current : null;
-    return axes === null ? null : poseFrom(STRAIGHT, axes);
-  }, [still, attitude.axes]);
-  const poseNow = useCallback((): Pose => {
-    // Over the ground the frame stands where the box looks, or where its plan has it look.
-    const held = (box === null && trail === null) || !overGround ? null : heldNow();
-    if (held === null && trail !== null) return STRAIGHT;
-    return poseFrom(wanted, phoneAxes(held ?? STRAIGHT));
-  }, [box, trail, overGround, wanted, heldNow]);
   const sceneNow = (): FinderScene => ({
     frame,
     phone,
-    pose: poseNow(),
-    held: heldNow(),
+    pose: aim.poseNow(),
+    held: aim.heldNow(),
     scale,
     withStops,
     gauge,
-    ground: overGround ? ground : [],
+    ground: aim.overGround ? ground : [],
     inks,
   });
 
@@ -107,9 +87,10 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     () => still?.picture ?? (image === null ? null : readPictureOf(image, width, height)),
     [image, still, width, height],
   );
-  const sweeps = live.state === "live" && still === null && box !== null && attitude.state === "told";
+  const sweeps = live.state === "live" && still === null && aim.box !== null && attitude.state === "told";
+  const { wanted, box } = aim;
   const of = useMemo(() => ({ frame, wanted, box, still }), [frame, wanted, box, still]);
-  const gather = useGathered({ frame, phone, look, poseNow }, sweeps, of);
+  const gather = useGathered({ frame, phone, look, poseNow: aim.poseNow }, sweeps, of);
 
   const start = async (): Promise<void> => {
     drop();
@@ -118,17 +99,6 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     await live.start();
     await listening;
   };
-  const stands = (): void => {
-    const held = heldNow();
-    if (held === null) return;
-    setBox(held);
-    if (trail === null) setWanted(held);
-  };
-  const now = box ?? STRAIGHT;
-  const planned = trail === null ? now : aimOf(trail.aim);
-  // Where a plan says how it looks, nothing is known until the phone has told how the can hangs now.
-  const moves =
-    box === null && trail !== null ? [] : moveWords(aimMove(now, wanted, cameraBody(camera).depth), (mm) => words(mm));
   return (
     <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <section aria-label="View" className="grid content-start gap-2">
@@ -136,9 +106,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
           image={image}
           live={live.state === "live" && still === null}
           sceneNow={sceneNow}
-          onTurn={({ azimuth, elevation }) =>
-            setWanted((now) => ({ ...now, azimuth: now.azimuth + azimuth, elevation: now.elevation + elevation }))
-          }
+          onTurn={aim.turn}
         />
         <div className="flex flex-wrap gap-2">
           <Button
@@ -166,50 +134,20 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
         </p>
       </section>
       <section aria-label="Aim" className="grid content-start gap-3">
-        <div>
-          <p className="stamp">{camera.name}</p>
-          {moves.length === 0 ? (
-            <p className="font-semibold text-[1.2rem]" data-moves="none">
-              {box !== null
-                ? "The box stands right."
-                : trail === null
-                  ? "Hold the phone before the hole, along the box."
-                  : "Hold the phone where the can will hang."}
-            </p>
-          ) : (
-            <ul className="font-semibold text-[1.2rem]" data-moves={moves.length}>
-              {moves.map((move) => (
-                <li key={move}>{move}</li>
-              ))}
-            </ul>
-          )}
-          <p className="text-[0.87rem] text-quiet">
-            {image === null
-              ? "The red frame is what the box will see. Drag it to where you want it, and read how to move the box."
-              : scale < 1
-                ? "The box sees wider than the phone: the phone’s view is the window in the middle."
-                : "The red frame is what the box will see: drag it to where you want it."}
-          </p>
-        </div>
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-          {attitude.state === "told" && still === null && (
-            <Button className="min-h-[3.3rem]" onClick={stands}>
-              The box looks this way
-            </Button>
-          )}
-          {moves.length > 0 && (
-            <Button className="min-h-[3.3rem]" onClick={() => setWanted(planned)}>
-              Frame back to the middle
-            </Button>
-          )}
-          <Check label="Lines of stops lost" checked={withStops} onCheck={setStops} className="min-h-[3.3rem]" />
-        </div>
+        <AimPart
+          camera={camera}
+          trail={trail}
+          aim={aim}
+          view={{ empty: image === null, scale, told: attitude.state === "told" && still === null }}
+          withStops={withStops}
+          onStops={setStops}
+        />
         {trail !== null && (
           <p className="border-kraft border-l-4 pl-3" data-sun-ways={ground.length}>
             The brown lines are the sun’s highest, middle and lowest way of {trail.name || "its plan"}; the red frame is
             what the can sees by its plan. Never look at the sun, nor point the phone at it. A phone’s compass is good
             to 5 to 10°, and steel turns it.
-            {!overGround &&
+            {!aim.overGround &&
               attitude.state === "told" &&
               " This phone does not tell where north is: the lines are left out."}
           </p>
@@ -259,37 +197,3 @@ const SENSOR_WORDS = {
   refused: "The browser was told not to tell how the phone is held: the frame moves along with the phone.",
   none: "This device does not tell how it is held: the frame moves along with it.",
 } as const;
-
-/** A photograph, taken now or chosen. */
-function PhotographInput({ onTake }: { readonly onTake: (file: File) => void }) {
-  return (
-    <label className="inline-flex min-h-[3.3rem] cursor-pointer items-center border-[1.5px] border-ink bg-card px-3 font-medium has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action">
-      Take a photograph
-      <input
-        type="file"
-        accept="image/*"
-        capture="environment"
-        className="sr-only"
-        aria-label="Photograph to look through"
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = "";
-          if (file) onTake(file);
-        }}
-      />
-    </label>
-  );
-}
-
-/** The phone's focal length: as the photograph says, as it was calibrated, or as is usual. */
-function focalOf(told: number | null, finder: LookData["finder"]) {
-  if (told !== null)
-    return { focal: focalShare(told), error: TOLD_ERROR, from: `The photograph says ${told} mm, in 35 mm terms.` };
-  if (finder !== null)
-    return { ...finder, from: "Calibrated on this phone. Do it again where the phone has another camera." };
-  return {
-    focal: focalShare(USUAL_FOCAL_35),
-    error: USUAL_ERROR,
-    from: "As phones usually are. Calibrate it once: then the frame is good to half a degree at its edge.",
-  };
-}

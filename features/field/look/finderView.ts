@@ -2,7 +2,6 @@ import type { Vector } from "../../../core/light/rays/index.ts";
 import type { SunAim } from "../../../core/sun/index.ts";
 import {
   type FrameLines,
-  focalLengthFromExif,
   type PhoneModel,
   type PicturePoint,
   type Pose,
@@ -13,10 +12,6 @@ import {
 
 const DEGREES = 180 / Math.PI;
 
-/** The usual main camera of a phone, mm in 35 mm terms; common practice. */
-export const USUAL_FOCAL_35 = 26;
-/** How sure that is, as a share: phones differ, and their films are cut from the middle of the picture. */
-export const USUAL_ERROR = 0.1;
 /** How far a phone's view is made smaller to show what lies beside it. */
 const SMALLEST = 0.3;
 /** Points farther out than so many of the picture's halves are beside the question how large a frame is. */
@@ -25,11 +20,6 @@ const FAR_OUT = 4;
 /** A phone's camera by its focal length as a share of the picture's diagonal. */
 export function phoneOf(width: number, height: number, focal: number): PhoneModel {
   return { width, height, focalLength: focal * Math.hypot(width, height), centre: [width / 2, height / 2], k1: 0 };
-}
-
-/** Focal length as a share of the diagonal, from the figure that is told in 35 mm terms. */
-export function focalShare(in35mm: number): number {
-  return focalLengthFromExif(in35mm, 3, 4) / 5;
 }
 
 /**

@@ -9,7 +9,8 @@ import { cameraFrame, emptyView, type Pose, phoneAxes, seenBy, sweepInto } from 
 import { sunRequest } from "../../../ui/records/sunRequest.ts";
 import { sun } from "../../../workers/jobs/sun/sun.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
-import { aimOf, anglesAround, dragged, focalShare, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
+import { aimOf, anglesAround, dragged, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
+import { focalOf, focalShare } from "./focalOf.ts";
 import { sceneOf } from "./gathered.ts";
 import { moveWords } from "./moveWords.ts";
 import { sunWays, tracedHorizon } from "./sunWays.ts";
@@ -223,4 +224,13 @@ describe("a can for the sun", () => {
       z: expect.closeTo(Math.SQRT1_2, 9),
     });
   });
+});
+
+test("a phone's focal length: the photograph's own word first, then the calibration, then what is usual, each with its doubt", () => {
+  const kept = { focal: 0.7, error: 0.01 };
+  expect(focalOf(52, kept)).toMatchObject({ focal: focalShare(52), error: 0.05 });
+  expect(focalOf(null, kept)).toMatchObject(kept);
+  expect(focalOf(null, null)).toMatchObject({ focal: focalShare(26), error: 0.1 });
+  // 35 mm film's diagonal is 43.27 mm: a phone of 26 mm has 0.601 of its picture's.
+  expect(focalShare(26)).toBeCloseTo(26 / Math.hypot(36, 24), 3);
 });

@@ -25,9 +25,9 @@ export function MediumRow({ medium, onEdit }: { readonly medium: OwnMedium; read
         <Button
           look="quiet"
           className="min-h-[3.3rem]"
-          onClick={() => void removeUndoable("media", medium.id, `${medium.name} is taken out.`)}
+          onClick={() => void removeUndoable("media", medium.id, `${medium.name} is removed.`)}
         >
-          Take it out
+          Remove it
         </Button>
       </div>
     </>

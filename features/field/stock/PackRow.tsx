@@ -53,9 +53,9 @@ export function PackRow({ pack, onEdit }: { readonly pack: Pack; readonly onEdit
         <Button
           look="quiet"
           className="min-h-[3.3rem]"
-          onClick={() => void removeUndoable("packs", id, `${name} is taken out.`)}
+          onClick={() => void removeUndoable("packs", id, `${name} is removed.`)}
         >
-          Take it out
+          Remove it
         </Button>
       </div>
     </>

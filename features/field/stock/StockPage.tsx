@@ -37,7 +37,7 @@ export function StockPage({ loaded }: { readonly loaded: StockData }) {
         <Panel title="Packs">
           {packs.length === 0 && (
             <p className="text-quiet">
-              No pack noted. Note one, and loading counts it down: it is said when it runs low, or has lain open long.
+              No pack noted. Note one, and loading counts it down. You are told when it runs low or has lain open long.
             </p>
           )}
           <div data-packs={packs.length}>

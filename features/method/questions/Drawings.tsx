@@ -187,7 +187,7 @@ function Bars({
         ))}
       </ul>
       <figcaption className="mt-1 text-[0.83rem] text-quiet">
-        {of}. The bars grow by doublings: light and time are reckoned in stops.
+        {of}. The bars grow by doublings: light and time are counted in stops.
       </figcaption>
     </figure>
   );

@@ -1,9 +1,10 @@
-import { useEffect } from "react";
+import { useEffect, useRef } from "react";
 import { Link, useLocation } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { questions } from "../../../catalogue/words/questions.ts";
+import { type QuestionId, questions } from "../../../catalogue/words/questions.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
 import { MethodPages } from "../MethodPages.tsx";
 import { DRAWINGS } from "./Drawings.tsx";
 
@@ -38,13 +39,22 @@ export function QuestionsPage({ camera }: { readonly camera: Camera | null }) {
                   <p key={words}>{words}</p>
                 ))}
               </div>
-              {camera !== null && (
-                <div>{DRAWINGS[id]({ camera, medium: mediumById(camera.chambers[0].film.medium) })}</div>
-              )}
+              {camera !== null && <Drawn id={id} camera={camera} />}
             </div>
           </Disclosure>
         </section>
       ))}
     </main>
+  );
+}
+
+/** The drawing of an answer, once it is looked at: some are the work of seconds. */
+function Drawn({ id, camera }: { readonly id: QuestionId; readonly camera: Camera }) {
+  const place = useRef<HTMLDivElement>(null);
+  const seen = useOnceSeen(place);
+  return (
+    <div ref={place} className="min-h-40">
+      {seen && DRAWINGS[id]({ camera, medium: mediumById(camera.chambers[0].film.medium) })}
+    </div>
   );
 }

@@ -1,9 +1,9 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/words/proofWords.ts";
-import type { Exposure, Negative, Spoilt } from "../../../core/document/index.ts";
+import type { Exposure, Negative } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
-import { type FaultCode, type FoundFault, isWithin, judgementSpread } from "../../../core/negative/index.ts";
+import { isWithin } from "../../../core/negative/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -17,29 +17,13 @@ import { askProof } from "../askProof.ts";
 import { negativeName } from "../negativeName.ts";
 import { sheetDoubt } from "../scan/whichSheet.ts";
 import type { Proof } from "../useProof.ts";
+import { asJudged, judgedByScan, saysNothing, spreadOf, WITHIN } from "./byScan.ts";
 import { CurvePanel } from "./CurvePanel.tsx";
 import { DensityPicture } from "./DensityPicture.tsx";
 import { judgeWordsOf } from "./judgedBefore.ts";
 import { proposal, proposedInStops, proposedStops } from "./judgeWords.ts";
 import { StopsChart } from "./StopsChart.tsx";
 import { offMiddle, stopsWanted } from "./stopsWanted.ts";
-
-/** Places with more stops less than the axis do not count. PHYSICS section 11; two stops: FORMAT's example, common practice. */
-const WITHIN = 2;
-
-/** What a fault says of the sheet, where it then says nothing of its time. */
-const NOTHING_OF_TIME: Readonly<Partial<Record<FaultCode, Spoilt>>> = {
-  "all-black": "fogged",
-  "all-white": "developed",
-  leak: "leak",
-  covered: "covered",
-};
-
-/** Why a sheet says nothing of its time; `null`: it does. */
-function saysNothing(faults: readonly FoundFault[], shot: Exposure | null): Spoilt | null {
-  if (shot?.spoilt) return shot.spoilt;
-  return faults.map(({ code }) => NOTHING_OF_TIME[code] ?? null).find((cause) => cause !== null) ?? null;
-}
 
 /** What is judged here is a shot of the log. */
 const JUDGED = [{ name: "exposures" }] as const;
@@ -73,9 +57,7 @@ function Judged({ negative, proof }: { readonly negative: Negative; readonly pro
   useEffect(() => {
     const stop = new AbortController();
     const [picture, settings] = JSON.parse(text) as [string, Negative["settings"]];
-    const plain = { ...settings, projection: "lay" as const, evenLight: false, sharpen: false };
-    // What plate, wall or slope keep dark says nothing of the time.
-    const asked = { picture, settings: { ...plain, within: settings.camera ? WITHIN : null } };
+    const asked = { picture, settings: asJudged(settings) };
     void askProof(asked, { kind: "judge" }, { signal: stop.signal }).then((judged) => {
       if (stop.signal.aborted) return;
       if (judged.ok) setReport(judged.value.report);
@@ -110,22 +92,13 @@ function Judged({ negative, proof }: { readonly negative: Negative; readonly pro
   if (report === null) return <p role="status">Reading the densities …</p>;
   const { answer, faults } = report;
   const { medium } = negative.settings;
-  const sd = judgementSpread(
-    answer,
-    answer.warnings.some(({ code }) => code === "white-guessed"),
-  );
+  const sd = spreadOf(answer);
   const chosen = own ?? proposedStops(answer, sd);
   const cause = counts ? null : saysNothing(faults, shot);
   const judged = (shotNow: Exposure): Exposure => ({
     ...shotNow,
     spoilt: null,
-    judged: {
-      correction: chosen,
-      by: "scan",
-      at: isoWithOffset(new Date()),
-      // One's own verdict is as sure as one's eye.
-      ...(own === null ? { sd, ...(answer.atLeast && { atLeast: true }) } : {}),
-    },
+    judged: judgedByScan(answer, own, isoWithOffset(new Date())),
   });
   return (
     <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1.25fr)_minmax(20rem,1fr)]" data-judged={negative.id}>
@@ -176,10 +149,11 @@ function Judged({ negative, proof }: { readonly negative: Negative; readonly pro
             {proposedInStops(answer, sd)}
           </p>
           <p className="mt-1 text-[0.9rem] text-quiet">
-            A twentieth of what counts had {offMiddle(answer.p05)} and less, a twentieth {offMiddle(answer.p95)} and
-            more; the proposal puts them evenly about it. Its ± is what scenes differ by
+            The darkest twentieth of the picture lies {offMiddle(answer.p05)} or lower, the brightest{" "}
+            {offMiddle(answer.p95)} or higher. The proposal sets mid-grey halfway between. Its ± is how much scenes
+            differ
             {answer.warnings.some(({ code }) => code === "white-guessed") ? ", and the unexposed paper is a guess" : ""}
-            . A proposal only: yours counts.
+            . It is only a proposal: your own eye counts.
           </p>
           <div className="mt-3">
             <Slider
@@ -227,7 +201,7 @@ function Judged({ negative, proof }: { readonly negative: Negative; readonly pro
         </Panel>
         <Panel title="What else it shows">
           {faults.length === 0 ? (
-            <p data-faults="none">Nothing that is not a picture was found. Look at it yourself all the same.</p>
+            <p data-faults="none">No fault found: no leak, no dust, no finger. Look at it yourself, too.</p>
           ) : (
             <ol className="grid gap-3" data-faults={faults.map(({ code }) => code).join(" ")}>
               {grouped(faults).map(({ code, numbers, measured }) => {

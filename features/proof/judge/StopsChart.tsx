@@ -4,6 +4,7 @@ import type { NegativeMedium } from "../../../core/negative/index.ts";
 import { Chart } from "../../../ui/drawing/Chart.tsx";
 import { axis, GRID, lineOf } from "../../../ui/drawing/chartStyle.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
+import { Term } from "../../../ui/words/Term.tsx";
 import type { JudgeReport } from "../../../workers/jobs/proof/proofJob.ts";
 
 /** How much of the sheet had how much light, in stops from mid-grey, on the curve of its paper. */
@@ -50,8 +51,8 @@ export function StopsChart({ report, medium }: { readonly report: JudgeReport; r
         className="h-48 w-full"
       />
       <figcaption className="text-[0.83rem] text-quiet">
-        Grey: how much of the sheet had that much light. Red: what density this paper makes of it. Dashed: a twentieth
-        of the sheet lies beyond each.
+        Grey: how much of the sheet had that much light. Red: what <Term id="density">density</Term> this paper makes of
+        it. Dashed: a twentieth of the sheet lies beyond each.
       </figcaption>
     </figure>
   );

@@ -62,7 +62,7 @@ function Pair({ views }: { readonly views: TwoViews }) {
     [ready, metres],
   );
   if (typeof eyes === "string") return <NoPair why={eyes} />;
-  if (ready === null || pair === null) return <p role="status">Parting the two pictures …</p>;
+  if (ready === null || pair === null) return <p role="status">Separating the two pictures …</p>;
   const named = sheetWords(views.left.negative);
   const png = async (): Promise<void> => {
     saveFile(fileName(`pair ${named} ${way}`, ".png"), await bytesOf(pairImage(pair, way), "image/png"), "image/png");
@@ -93,8 +93,8 @@ function Pair({ views }: { readonly views: TwoViews }) {
       />
       <p className="text-[0.87rem] text-quiet">
         Taken {Math.round(ready.base)} mm apart: from {((30 * ready.base) / 1000).toFixed(1)} m on both pictures join
-        with ease (common practice: thirty times as far). Parted and laid on one another by the camera’s measures;
-        nothing is searched in the picture.
+        with ease (common practice: thirty times as far). Separated and aligned by the camera’s measures; the picture
+        itself is not searched.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button look="action" onClick={() => void (way === "moving" ? gif() : png())}>

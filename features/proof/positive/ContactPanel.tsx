@@ -56,9 +56,9 @@ export function ContactPanel({ negative, drawn }: { readonly negative: Negative;
           label="The contact print"
         />
         <p className="text-[0.83rem] text-quiet">
-          What one sees of a paper negative is light that went through its silver twice; a print is made by light that
-          goes through once. How much that is differs from paper to paper: this is a stand-in, and no time follows from
-          it. A real strip decides, under Dark.
+          You see a paper negative by light that passed its silver twice; a print is made by light that passes once. How
+          much that is differs from paper to paper: this is a stand-in, and no time follows from it. A real strip
+          decides, under Dark.
         </p>
         <Button onClick={() => void saveFilmPositive(negative, medium)}>Film positive at true size (PDF)</Button>
         <p className="text-[0.83rem] text-quiet">

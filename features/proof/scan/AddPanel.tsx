@@ -109,8 +109,8 @@ export function AddPanel({
               onScan={(file, camera) => void add([file], { shot: null, camera, white: null })}
             />
             <p className="min-w-0 grow basis-64 text-[0.87rem] text-quiet">
-              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to {MOST_PIXELS / 1e6} million pixels.
-              Each is unpacked whole in a thread of its own, with up to 1 GB for its numbers. The file stays as it is.
+              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to {MOST_PIXELS / 1e6} million pixels. The
+              file stays as it is.
             </p>
           </div>
           {busy !== null && (
@@ -154,10 +154,10 @@ function Flatbed({
   const sheet = sheets.find(({ id }) => id === chosen) ?? sheets.find(({ id }) => id === next?.id) ?? sheets[0];
   if (sheet === undefined) return null;
   const scan = async (): Promise<void> => {
-    onBusy("The sheet is being exposed, developed and scanned …");
+    onBusy("Exposing, developing and scanning the sheet …");
     const loads = await listRecords("loads");
     const made = await scanNegativeClient.run(flatbedOrder(sheet.of, loads, sheet.id), {
-      onProgress: (share) => onBusy(`The sheet is being scanned: ${Math.round(100 * share)} % …`),
+      onProgress: (share) => onBusy(`Scanning the sheet: ${Math.round(100 * share)} % …`),
     });
     onBusy(null);
     if (made.ok) onScan(new File([made.value], "flatbed.png", { type: "image/png" }), sheet.of);
@@ -166,7 +166,7 @@ function Flatbed({
   return (
     <div className="flex items-end gap-2">
       <Choice
-        label="Made-up flatbed: the sheet of"
+        label="Sheet on the made-up flatbed"
         className="w-56"
         value={sheet.id}
         options={sheets}

@@ -219,8 +219,8 @@ export function ScanOf({ negative: stored, proof }: { readonly negative: Negativ
           <Button onClick={() => void thumbOf(negative).then((thumb) => thumb && edit((now) => ({ ...now, thumb })))}>
             Renew its small picture
           </Button>
-          <Button look="quiet" onClick={() => void putAway(undoable, "The sheet is put away.")}>
-            Put this negative away
+          <Button look="quiet" onClick={() => void putAway(undoable, "The sheet is deleted.")}>
+            Delete this negative
           </Button>
         </div>
       </div>

@@ -1,7 +1,7 @@
-import { useDrag } from "@use-gesture/react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Negative } from "../../../core/document/index.ts";
 import type { ScanView } from "../../../core/negative/index.ts";
+import { CornerHandle } from "../../../ui/drawing/CornerHandle.tsx";
 import { ScanCanvas } from "../../../ui/drawing/ScanCanvas.tsx";
 import type { OpenReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { askProof } from "../askProof.ts";
@@ -49,7 +49,7 @@ export function SheetOnGlass({
         <ScanCanvas view={view} label="The scan, with the edges of the sheet">
           <polygon points={line} fill="none" stroke="var(--sb-action)" strokeWidth={size / 400} />
           {corners.map((corner, index) => (
-            <Handle
+            <CornerHandle
               key={NAMES[index]}
               name={NAMES[index] ?? ""}
               corner={corner}
@@ -109,70 +109,6 @@ function isSound(corners: Corners): boolean {
     const [[nx, ny], [fx, fy]] = [corners[(i + 1) % 4], corners[(i + 2) % 4]] as [Corner, Corner];
     return (nx - x) * (fy - ny) - (ny - y) * (fx - nx) > 64;
   });
-}
-
-function Handle({
-  name,
-  corner,
-  radius,
-  perPixel,
-  onMove,
-  onHold,
-}: {
-  readonly name: string;
-  readonly corner: Corner;
-  readonly radius: number;
-  readonly perPixel: () => number;
-  readonly onMove: (to: Corner, stroke: string) => void;
-  readonly onHold: (held: boolean) => void;
-}) {
-  const stroke = useRef(0);
-  // Keys may come quicker than the page is drawn.
-  const latest = useRef(corner);
-  latest.current = corner;
-  const bind = useDrag(
-    ({ first, last, movement: [mx, my], memo }) => {
-      const start = (memo as Corner | undefined) ?? corner;
-      if (first) {
-        stroke.current++;
-        onHold(true);
-      }
-      onMove([start[0] + mx * perPixel(), start[1] + my * perPixel()], `${name} ${stroke.current}`);
-      if (last) onHold(false);
-      return start;
-    },
-    { pointer: { keys: false } },
-  );
-  const nudge = (event: KeyboardEvent): void => {
-    const step = event.shiftKey ? 10 : 1;
-    const by = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-    if (by === undefined) return;
-    event.preventDefault();
-    const to: Corner = [latest.current[0] + step * (by[0] ?? 0), latest.current[1] + step * (by[1] ?? 0)];
-    latest.current = to;
-    onMove(to, `${name} keys`);
-  };
-  return (
-    // biome-ignore lint/a11y/useSemanticElements: a handle of a drawing is no button
-    <circle
-      {...bind()}
-      cx={corner[0]}
-      cy={corner[1]}
-      r={radius}
-      fill="var(--sb-card)"
-      fillOpacity={0.35}
-      stroke="var(--sb-action)"
-      strokeWidth={radius / 5}
-      className="cursor-move touch-none"
-      tabIndex={0}
-      role="button"
-      aria-label={`Corner: ${name}. Arrow keys move it by a pixel, with Shift by ten.`}
-      data-corner={name}
-      onKeyDown={nudge}
-      onFocus={() => onHold(true)}
-      onBlur={() => onHold(false)}
-    />
-  );
 }
 
 /** What lies under a corner, many times as large. */

@@ -7,10 +7,10 @@ import { sheetsInFile } from "../../../workers/codecs/read/tiff/tiffFields.ts";
 import { askProof } from "../askProof.ts";
 import type { Corners } from "../corners.ts";
 import type { ProofData } from "../proofData.ts";
-import { named } from "../quarters.ts";
 import { settingsFor } from "../settingsFor.ts";
 import { thumbOf } from "../thumb.ts";
 import { matchScans } from "./matching.ts";
+import { scannedNegative } from "./scannedNegative.ts";
 import { sheetDoubt } from "./whichSheet.ts";
 
 /** What a scan is of, and what is known of the scanner. */
@@ -135,24 +135,18 @@ async function readNegative(
   const settings = { ...settingsFor(camera, shot, medium), white, ...(page === null ? {} : { page }) };
   const opened = await askProof({ picture: sum.value, settings }, { kind: "open" }, signal ? { signal } : {});
   if (!opened.ok) return opened.error ?? "was given up.";
-  const { dpi, corners, sky } = opened.value.report;
-  const placed = {
-    ...settings,
-    sheet: { ...settings.sheet, corners: named(corners as Corners, settings.sheet, { before, sky }) },
-  };
-  const negative: Negative = {
+  const negative = scannedNegative({
     id: crypto.randomUUID(),
-    exposureId: shot?.id ?? null,
-    cameraId: shot?.cameraId ?? camera?.id ?? null,
-    medium,
     picture: sum.value,
     name: page === null ? file.name : `${page + 1} of ${file.name}`,
     at: isoWithOffset(new Date()),
-    dpi,
-    settings: placed,
-    // As it lies in the hand, until somebody wants it right-reading.
-    ...(settings.medium.positive ? { finish: { mirrored: true } } : {}),
-  };
+    shot,
+    cameraId: camera?.id ?? null,
+    medium,
+    settings,
+    opened: opened.value.report,
+    before,
+  });
   const thumb = await thumbOf(negative);
   const whole = { ...negative, ...(thumb === null ? {} : { thumb }) };
   const parsed = parseNegative(whole);

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { Suspense, useEffect, useRef, useState } from "react";
 import { Controller, type Resolver, set, useForm, useWatch } from "react-hook-form";
 import { Form, Link, useNavigation, useSubmit } from "react-router";
 import { formats } from "../../../catalogue/formats.ts";
@@ -7,6 +7,7 @@ import { allMedia } from "../../../catalogue/media.ts";
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { plates } from "../../../catalogue/plates.ts";
 import { PURPOSES } from "../../../catalogue/purposes.ts";
+import { formatLength } from "../../../core/basis/units/index.ts";
 import { type Camera, type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 import { type CameraKind, isCameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { mountOf } from "../../../core/camera/mounts/index.ts";
@@ -19,6 +20,7 @@ import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { UnitSwitch } from "../../../ui/controls/UnitSwitch.tsx";
 import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { LabelLink } from "../label/LabelLink.tsx";
 import { CameraSketch } from "./CameraSketch.tsx";
 import { KindChooser } from "./KindChooser.tsx";
@@ -30,7 +32,10 @@ import {
   type NewCameraForm,
   readNewCamera,
   typedIn,
+  withTyped,
 } from "./readNewCamera.ts";
+
+const BesideCard = lazyPart(async () => ({ default: (await import("./BesideCard.tsx")).BesideCard }));
 
 /** The choice that stands for no format. */
 const OWN_SIZE = "own";
@@ -94,6 +99,9 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   const [width, height] = [typedIn(fitting, "film.width"), typedIn(fitting, "film.height")];
   const canTrim = misfit && (width !== typedIn(typed, "film.width") || height !== typedIn(typed, "film.height"));
   const { asked, sentence, set: usualSet } = kindRecord(typed.kind);
+  const round = asked.includes("container.diameter");
+  const [seeing, setSeeing] = useState(false);
+  const canBeSeen = round || asked.includes("container.width");
   // What another answer would ask is not shown.
   const ofHole = entriesOf(typed.kind, typed.mount).filter(
     (field) => field.startsWith("hole.") && !asked.includes(field),
@@ -141,6 +149,26 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
             />
           </Panel>
           <Panel title="Container" aside={<UnitSwitch />}>
+            {canBeSeen && (
+              <Button className="mb-3" onClick={() => setSeeing(true)}>
+                No ruler? Photograph it beside a bank card
+              </Button>
+            )}
+            {seeing && (
+              <Suspense>
+                <BesideCard
+                  round={round}
+                  wall={read.camera?.container.wall ?? 0}
+                  onClose={() => setSeeing(false)}
+                  onSizes={(sizes) => {
+                    const before = getValues();
+                    const texts = Object.entries(sizes).map(([field, mm]) => [field, formatLength(mm, unit, 1)]);
+                    const typed = withTyped(before, Object.fromEntries(texts));
+                    setValue("sizes", withFormat(typed, before.format, unit, "fitting").sizes, { shouldDirty: true });
+                  }}
+                />
+              </Suspense>
+            )}
             <div className="grid grid-cols-2 gap-x-4 gap-y-3">
               <div className="col-span-2">
                 <TextEntry

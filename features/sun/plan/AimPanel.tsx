@@ -48,8 +48,8 @@ export function AimPanel({
       </div>
       <Disclosure title="By a compass" name="compass">
         <p className="text-[0.87rem] text-quiet">
-          A needle points to magnetic north. What it is off where you stand (east positive) is written on good maps;
-          type it, or leave 0 and be told so. Steel cans turn the needle: hold it well away.
+          A needle points to magnetic north. Good maps say how far it is off where you stand (east positive). Type it,
+          or leave 0. Steel cans turn the needle: hold it well away.
         </p>
         <div className="mt-1 grid grid-cols-2 gap-2">
           <QuantityField

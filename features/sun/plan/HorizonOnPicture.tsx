@@ -170,7 +170,7 @@ export function HorizonOnPicture({
 const HOW: Readonly<Record<Step, string>> = {
   one: "Press a thing whose direction you know: a gable by the compass, a far hill. 0° high is the height of your eye.",
   other: "Press a second one, near the other side of the picture.",
-  skyline: "Press along roofs, hedges and trees from left to right. A press on a point takes it out.",
+  skyline: "Press along roofs, hedges and trees from left to right. Press a point to remove it.",
 };
 
 function wrong(text: string, least: number, most: number): string | undefined {

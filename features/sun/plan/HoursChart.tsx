@@ -54,7 +54,7 @@ export const HoursChart = memo(function HoursChart({
       />
       <p className="text-[0.87rem] text-quiet" data-clouded>
         {hours === null
-          ? "The sun is being reckoned."
+          ? "Working out the sun …"
           : `Dashed: over the horizon. Blue: what the sheet records, ${Math.round(hours.sum)} h in all. Brown: what a made-up cloudy sky would leave, ${Math.round(hours.left)} h.`}
       </p>
     </Panel>

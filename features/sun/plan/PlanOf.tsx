@@ -157,9 +157,9 @@ export function PlanOf({
           <button
             type="button"
             className="min-h-9 text-quiet underline"
-            onClick={() => void putAway(undoable, `The plan ${trailName(trail)} is taken out.`)}
+            onClick={() => void putAway(undoable, `The plan ${trailName(trail)} is deleted.`)}
           >
-            Take this plan out
+            Delete this plan
           </button>
         </div>
       </div>

@@ -23,7 +23,7 @@ export function SunVerdicts({
   readonly fixName: (fix: SunFix) => string;
   readonly onFix: (fix: SunFix) => void;
 }) {
-  if (fan === null) return <Panel title="What it comes to">The sun is being reckoned.</Panel>;
+  if (fan === null) return <Panel title="What it comes to">Working out the sun …</Panel>;
   const { summary, verdicts, noons, dates } = fan.report;
   const [first, last] = [noons[0], noons.at(-1)];
   const time = (at: number): string =>
@@ -71,7 +71,8 @@ export function SunVerdicts({
         )}
         <dt className="text-quiet">Time in all</dt>
         <dd>
-          {formatTime(dates.length * 86_400 * (request.everyDays ?? 1))}; it darkens by itself, there is none to reckon
+          {formatTime(dates.length * 86_400 * (request.everyDays ?? 1))}; it darkens by itself, there is none to work
+          out
         </dd>
       </dl>
     </Panel>

@@ -1,5 +1,5 @@
 import { Suspense, useEffect, useState } from "react";
-import type { Quad } from "../../../core/negative/index.ts";
+import type { Quad } from "../../../core/basis/plane/index.ts";
 import {
   type Diary,
   diaryDoubt,
@@ -88,7 +88,7 @@ export function DiaryPanel({
         <div className="mt-3 grid gap-3" data-diary={diary.of === asked ? "now" : "before"}>
           <p>
             Tracks on {sunny} of {days.length} days, {Math.round(sum)} hours of sun where the sheet can tell.
-            {diary.of !== asked && " The camera stands otherwise now: read it again."}
+            {diary.of !== asked && " The camera’s aim has changed since: read it again."}
           </p>
           <Doubt diary={diary.read} request={request} off={off} />
           <Suspense fallback={<div className="h-44" />}>
@@ -123,20 +123,20 @@ function Doubt({
     <div role="note" className="border-action border-l-4 pl-3" data-doubt={isCoarse ? "fit" : "days"}>
       {isCoarse && (
         <p>
-          The tracks miss the points you set by {off.toFixed(2)} mm, and from one day to the next is {step.toFixed(2)}{" "}
-          mm: a day’s weather may be its neighbour’s, and regular stripes are no weather. Set more points, and fit
+          The tracks miss the points you set by {off.toFixed(2)} mm; from one day to the next is {step.toFixed(2)} mm.
+          So a day may show its neighbour’s weather, and regular stripes are not weather. Set more points, and fit
           again.
         </p>
       )}
       {off === null && (
         <p>
-          Laid by eye, nobody knows how near: half a millimetre off is {Math.round(0.5 / Math.max(0.01, step))} days
+          Laid by eye, nobody knows how well: half a millimetre off is {Math.round(0.5 / Math.max(0.01, step))} days
           here. Fit the tracks to points to know.
         </p>
       )}
       {together.length > 0 && (
         <p>
-          Days that can’t be parted, since their tracks lie on each other:{" "}
+          Days that can’t be told apart, since their tracks overlap:{" "}
           {together.map(([from, to]) => (from === to ? from : `${from} to ${to}`)).join(", ")}.
         </p>
       )}

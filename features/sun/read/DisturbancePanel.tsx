@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import type { Quad } from "../../../core/negative/index.ts";
+import type { Quad } from "../../../core/basis/plane/index.ts";
 import type { Disturbance, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
@@ -52,7 +52,7 @@ export function DisturbancePanel({
   return (
     <Panel title="On the way">
       <p className="text-[0.93rem]" data-mishap={mishap?.kind ?? (nothing ? "none" : "unknown")}>
-        {mishap !== null ? said(mishap) : nothing ? "Nothing says that it was knocked or shut." : HOW}
+        {mishap !== null ? said(mishap) : nothing ? "No sign that it was knocked or shut." : HOW}
       </p>
       {mishap?.kind === "moved" && (
         <Segments
@@ -83,7 +83,7 @@ export function DisturbancePanel({
 }
 
 const HOW =
-  "If it was knocked, the horizon is there twice and no one aim fits the first and the last day: fit with points of the first day and its horizon alone, then look.";
+  "If it was knocked, the horizon is there twice, and no aim fits both the first and the last day. Fit with points of the first day and its horizon only, then look.";
 
 function said(mishap: Disturbance): string {
   if (mishap.kind === "shut") {

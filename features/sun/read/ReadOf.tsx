@@ -1,7 +1,8 @@
 import { useMemo, useState } from "react";
+import type { Quad } from "../../../core/basis/plane/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { type Quad, sheetInScan } from "../../../core/negative/index.ts";
+import { sheetInScan } from "../../../core/negative/index.ts";
 import type { Disturbance, FitPoint, FittedAim, SunAim, SunRequest } from "../../../core/sun/index.ts";
 import { savePicture } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -112,7 +113,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
           {typeof sheet === "string" ? (
             <p role="alert">{sheet}</p>
           ) : sheet === null || lie === null ? (
-            <p>The sheet is being looked for in its scan.</p>
+            <p>Looking for the sheet in its scan …</p>
           ) : (
             <SheetWithTracks
               view={sheet.view}
@@ -134,7 +135,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
                   : times.map((time) => `${sayDay(time.slice(0, 10))}, ${time.slice(11, 16)}`).join(" · ")
               : mark === "move"
                 ? "Take hold of the tracks and lay them over those of the sheet; arrow keys turn and lean by a tenth of a degree, with Shift by one."
-                : `Press places on the outermost track of ${sayDay(mark === "last" ? stood.to : stood.from)}, and on the horizon. A point is taken out by a press on it.`}
+                : `Press places on the outermost track of ${sayDay(mark === "last" ? stood.to : stood.from)}, and on the horizon. Press a point to remove it.`}
           </p>
         </Panel>
         {lie !== null && (

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
+import type { Quad } from "../../../core/basis/plane/index.ts";
 import { bearing } from "../../../core/basis/units/index.ts";
-import type { Quad } from "../../../core/negative/index.ts";
 import type { SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";

@@ -1,5 +1,5 @@
+import type { Quad } from "../../../core/basis/plane/index.ts";
 import type { Result } from "../../../core/basis/units/index.ts";
-import type { Quad } from "../../../core/negative/index.ts";
 import { askScan } from "../../../ui/files/askScan.ts";
 import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
 import type { TrailReport, TrailScanOrder } from "../../../workers/jobs/trailReading/trailReading.ts";

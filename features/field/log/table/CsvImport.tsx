@@ -62,7 +62,7 @@ export function CsvImport({
     setChanged(null);
     const done = await importShots(shots);
     if (!done.ok) {
-      notify(`The table is not taken in. ${done.error.message}`, { urgent: true });
+      notify(`The table could not be imported. ${done.error.message}`, { urgent: true });
       return;
     }
     notify(`${done.value} of ${shots.length} shots were new or changed, and are in the log.`);
@@ -71,7 +71,7 @@ export function CsvImport({
   return (
     <FileDrop
       as="fieldset"
-      label="Take in a CSV"
+      label="Import a CSV"
       named="CSV to take in"
       accept=".csv,text/csv"
       className="sheet mb-4 p-3"

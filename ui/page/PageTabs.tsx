@@ -1,5 +1,5 @@
 import { NavLink } from "react-router";
-import { cx } from "./cx.ts";
+import { cx } from "../controls/cx.ts";
 
 /** The ways between the pages of a place, side by side; the one that is open is underlined. */
 export function PageTabs({

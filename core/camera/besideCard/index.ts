@@ -1,0 +1,1 @@
+export { BANK_CARD, type CardTrouble, type FaceBesideCard, faceBesideCard } from "./besideCard.ts";
