@@ -19,6 +19,27 @@ const NEVER = ["microphone", "payment", "usb", "serial", "hid"];
 /** With a slash at its end, too: the router serves both. */
 const LOOKS_THROUGH_IT = /^\/field\/look\/?$/;
 
+/** What a page at this address may ask of the device (Permissions-Policy). */
+export function permissionsAt(path: string): string {
+  const camera = `camera=(${LOOKS_THROUGH_IT.test(path) ? "self" : ""})`;
+  return [camera, ...NEVER.map((name) => `${name}=()`)].join(", ");
+}
+
+/** What a page may load and run; `script`, `style`: what is allowed beside our own files. */
+export function policyDirectives<T>(script: readonly T[], style: readonly T[]) {
+  return {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'", ...script],
+    styleSrc: ["'self'", ...style],
+    imgSrc: ["'self'", "data:", "blob:"],
+    workerSrc: ["'self'"],
+    connectSrc: ["'self'"],
+    objectSrc: ["'none'"],
+    baseUri: ["'none'"],
+    formAction: ["'self'"],
+  };
+}
+
 /**
  * What a browser is told about every answer: nothing but our own files, scripts and styles only with this answer's mark,
  * nothing evaluated, no frames, no other site looking in.
@@ -29,18 +50,7 @@ export const securityHeaders: readonly RequestHandler[] = [
   helmet({
     contentSecurityPolicy: {
       useDefaults: false,
-      directives: {
-        defaultSrc: ["'self'"],
-        scriptSrc: ["'self'", marked],
-        styleSrc: ["'self'", marked],
-        imgSrc: ["'self'", "data:", "blob:"],
-        workerSrc: ["'self'"],
-        connectSrc: ["'self'"],
-        objectSrc: ["'none'"],
-        baseUri: ["'none'"],
-        formAction: ["'self'"],
-        frameAncestors: ["'none'"],
-      },
+      directives: { ...policyDirectives([marked], [marked]), frameAncestors: ["'none'"] },
     },
     crossOriginOpenerPolicy: { policy: "same-origin" },
     crossOriginResourcePolicy: { policy: "same-origin" },
@@ -50,8 +60,7 @@ export const securityHeaders: readonly RequestHandler[] = [
     strictTransportSecurity: false,
   }),
   ({ path }, response, next) => {
-    const camera = `camera=(${LOOKS_THROUGH_IT.test(path) ? "self" : ""})`;
-    response.setHeader("Permissions-Policy", [camera, ...NEVER.map((name) => `${name}=()`)].join(", "));
+    response.setHeader("Permissions-Policy", permissionsAt(path));
     next();
   },
 ];

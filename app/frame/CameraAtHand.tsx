@@ -5,6 +5,7 @@ import type { Act } from "../../core/thread/index.ts";
 import { rememberCamera } from "../../storage/index.ts";
 import { Choice } from "../../ui/controls/Choice.tsx";
 import { cx } from "../../ui/controls/cx.ts";
+import { usePath } from "../../ui/page/usePath.ts";
 import { ThreadLine } from "../../ui/thread/ThreadLine.tsx";
 import { useThread } from "../../ui/thread/useThreads.ts";
 import { isHere, pageFor, wayTo } from "../../ui/thread/wayTo.ts";
@@ -17,7 +18,8 @@ interface Named {
 /** The camera at hand, in the frame of every page: which it is, how far it has come, and what is next as one button. */
 export default function CameraAtHand({ cameras, id }: { readonly cameras: readonly Named[]; readonly id: string }) {
   const thread = useThread(id, cameras);
-  const { pathname: path, search } = useLocation();
+  const path = usePath();
+  const { search } = useLocation();
   const navigate = useNavigate();
   const change = useCallback(
     (next: string): void => void rememberCamera(next).then(() => navigate(pageFor(path, next))),

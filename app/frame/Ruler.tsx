@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
-import { NavLink, useLocation } from "react-router";
+import { Link } from "react-router";
 import { cx } from "../../ui/controls/cx.ts";
+import { usePath } from "../../ui/page/usePath.ts";
 
 /** Where the places lead; Bench and Make belong to the camera last worked on. */
 function places(
@@ -11,7 +12,7 @@ function places(
     { name: "Shelf", to: "/", is: /^\/(new|label\/.*)?$/ },
     ...(camera
       ? [
-          { name: "Bench", to: camera, is: /^\/cameras\/[^/]+\/?$/ },
+          { name: "Bench", to: camera, is: /^\/cameras\/[^/]+$/ },
           { name: "Make", to: `${camera}/make`, is: /^\/cameras\/[^/]+\/make/ },
         ]
       : []),
@@ -34,12 +35,12 @@ export function Ruler({
   readonly lamp?: ReactNode;
   readonly children?: ReactNode;
 }) {
-  const { pathname } = useLocation();
+  const path = usePath();
   return (
     <header className="relative bg-card print:hidden">
       {/* On a phone all places stand side by side in a row of their own. */}
       <div className="flex items-stretch max-sm:flex-wrap">
-        <NavLink
+        <Link
           to="/"
           className="flex shrink-0 items-center gap-2 max-sm:min-h-9 max-sm:px-3 sm:mr-8 sm:pr-2 sm:pl-6"
           aria-label="Still Box, to the Shelf"
@@ -49,15 +50,15 @@ export function Ruler({
             <circle cx="12" cy="12" r="1.8" fill="var(--sb-action)" />
           </svg>
           <span className="font-semibold text-[1.05rem] tracking-tight">Still Box</span>
-        </NavLink>
+        </Link>
         <nav
           aria-label="Places"
           className="flex min-w-0 grow items-stretch max-sm:order-last max-sm:min-h-[2.75rem] max-sm:basis-full max-sm:border-line max-sm:border-t sm:min-h-12 sm:overflow-x-auto"
         >
           {places(current).map(({ name, to, is }) => {
-            const here = is.test(pathname);
+            const here = is.test(path);
             return (
-              <NavLink
+              <Link
                 key={name}
                 to={to}
                 aria-current={here ? "page" : undefined}
@@ -78,7 +79,7 @@ export function Ruler({
                     <path d="M0 9L7 0L14 9Z" fill="var(--sb-action)" />
                   </svg>
                 )}
-              </NavLink>
+              </Link>
             );
           })}
           {children && <div className="ml-auto hidden shrink-0 items-center pr-4 pl-6 xl:flex">{children}</div>}

@@ -1,5 +1,5 @@
 import { type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
-import { useLocation, useNavigation, useParams } from "react-router";
+import { useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
 import { askToPersist } from "../../storage/index.ts";
 import { cx } from "../../ui/controls/cx.ts";
@@ -17,6 +17,7 @@ import { pageTime } from "../../ui/device/useNow.ts";
 import { isTyping } from "../../ui/edits/isTyping.ts";
 import { currentNotices, onNotices } from "../../ui/notices/notify.ts";
 import { lazyPart } from "../../ui/page/lazyPart.tsx";
+import { usePath } from "../../ui/page/usePath.ts";
 import { keepOffline } from "../offline/keepOffline.ts";
 import { useReady } from "../useReady.ts";
 import { Pending } from "./Pending.tsx";
@@ -62,7 +63,7 @@ export function Shell({
   const red = useSyncExternalStore(onRedLight, redLevel, () => null);
   const asked = useSyncExternalStore(onRedLight, darkAnswer, () => null) === "asked";
   const jump = useSyncExternalStore(pageTime().onJump, pageTime().jump, () => null);
-  const path = useLocation().pathname;
+  const path = usePath();
   const dark = isInDark(path);
   const atHand = params.id ?? known;
   useEffect(() => {

@@ -20,7 +20,18 @@ cleanupOutdatedCaches();
 precacheAndRoute(manifest);
 
 self.addEventListener("install", (event) => {
-  event.waitUntil(caches.open(PAGES).then((cache) => cache.addAll(DOCUMENTS)));
+  event.waitUntil(
+    caches.open(PAGES).then((cache) =>
+      Promise.all(
+        DOCUMENTS.map(async (url) => {
+          const answer = await fetch(url, { cache: "no-cache" });
+          const stored = answer.ok ? await unled(url, answer) : null;
+          if (stored === null) throw new Error(`${url} was answered ${answer.status}`);
+          await cache.put(url, stored);
+        }),
+      ),
+    ),
+  );
 });
 self.addEventListener("activate", (event) => {
   event.waitUntil(
@@ -53,8 +64,21 @@ async function filled(name: string, wanted: readonly (readonly [string, string])
   const missing = wanted.filter(([key]) => !there.has(new URL(key, self.location.href).href));
   for (const [key, url] of missing) {
     const answer = await fetch(url).catch(() => null);
-    if (answer?.ok && !answer.redirected) await cache.put(key, answer);
+    const stored = answer?.ok ? await unled(url, answer) : null;
+    if (stored !== null) await cache.put(key, stored);
   }
+}
+
+/**
+ * An answer as it may be given again: a browser takes no stored one that was led elsewhere, and a host of files leads from a
+ * folder’s name to the same with a slash.
+ *
+ * @returns `null` where it was led anywhere else
+ */
+async function unled(asked: string, answer: Response): Promise<Response | null> {
+  if (!answer.redirected) return answer;
+  const [from, to] = [asked, answer.url].map((url) => new URL(url, self.location.href).pathname);
+  return to === `${from}/` ? new Response(await answer.blob(), { headers: answer.headers }) : null;
 }
 
 const pages = new NetworkFirst({
@@ -64,7 +88,12 @@ const pages = new NetworkFirst({
     {
       // Any camera's address is answered with the one document of its route.
       cacheKeyWillBeUsed: async ({ request }) => documentFor(new URL(request.url)) ?? request,
-      cacheWillUpdate: async ({ response }) => (response.status === 200 && !response.redirected ? response : null),
+      cacheWillUpdate: async ({ request, response }) => (response.status === 200 ? unled(request.url, response) : null),
+      // A host of files knows no camera's address: the stored document does.
+      fetchDidSucceed: async ({ response }) => {
+        if (response.status === 404) throw new Error("this host has no such file");
+        return response;
+      },
     },
   ],
 });

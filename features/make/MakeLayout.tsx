@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
-import { Link, Outlet, useLocation } from "react-router";
+import { Link, Outlet } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
 import { designFaults, settled } from "../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
@@ -8,6 +8,7 @@ import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { type Printer, readPrinter } from "../../ui/files/printer.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
+import { usePath } from "../../ui/page/usePath.ts";
 import type { MakeData, MakeInHand } from "./makeData.ts";
 
 const PAGES = [
@@ -34,8 +35,8 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
   const [fault] = designFaults(camera, words);
   const [actions, setActions] = useState<HTMLElement | null>(null);
   const home = `/cameras/${encodeURIComponent(camera.id)}`;
-  const { pathname } = useLocation();
-  const page = PAGES.find(({ path }) => pathname.endsWith(`/${path}`)) ?? PAGES[0];
+  const at = usePath();
+  const page = PAGES.find(({ path }) => at.endsWith(`/${path}`)) ?? PAGES[0];
   const { today } = data;
   const kept = useLive(data.printer, readPrinter).value;
   // What was chosen here holds also where it can't be stored.

@@ -1,4 +1,4 @@
-import { useLocation } from "react-router";
+import { usePath } from "./usePath.ts";
 
 /** The main heading of a page whose tabs say on the screen where one is: for those who hear the page. */
 export function PageHeading({
@@ -6,7 +6,7 @@ export function PageHeading({
 }: {
   readonly pages: readonly { readonly to: string; readonly heading?: string }[];
 }) {
-  const { pathname } = useLocation();
-  const heading = pages.find(({ to }) => to === pathname)?.heading;
+  const path = usePath();
+  const heading = pages.find(({ to }) => to === path)?.heading;
   return heading === undefined ? null : <h1 className="sr-only">{heading}</h1>;
 }
