@@ -1,4 +1,5 @@
 import Ajv, { type ValidateFunction } from "ajv/dist/2020.js";
+import { chance } from "../core/basis/numeric/chance.ts";
 import { parseSolve } from "../core/document/index.ts";
 import exposeSchema from "../core/document/schemas/expose-answer.schema.json";
 import frameSchema from "../core/document/schemas/frame-answer.schema.json";
@@ -7,7 +8,6 @@ import sunSchema from "../core/document/schemas/sun-answer.schema.json";
 import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
-import { chance } from "../core/testing/chance.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
 import { skyTools } from "../workers/jobs/sun/skyTools.ts";
 

@@ -33,6 +33,7 @@ export default [
   route("stock", "routes/stock.tsx"),
   route("method", "routes/method.tsx"),
   route("method/questions", "routes/method.questions.tsx"),
+  route("method/practice", "routes/method.practice.tsx"),
   route("method/words", "routes/method.words.tsx"),
   route("api/solve", "routes/api.solve.ts"),
   route("api/expose", "routes/api.expose.ts"),

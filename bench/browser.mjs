@@ -86,7 +86,7 @@ async function holes(browser, address) {
     "scans",
     `export { scanPlate } from "./core/make/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
-     export { chance } from "./core/testing/chance.ts";
+     export { chance } from "../core/basis/numeric/chance.ts";
      export { scanToTiff, scanToPng } from "./workers/codecs/write/writeScan.ts";`,
   );
   const folder = mkdtempSync(join(tmpdir(), "still-box-bench-"));

@@ -115,7 +115,7 @@ async function holeFigures() {
     `export { measureHole } from "./core/make/holeScan/index.ts";
      export { scanPlate } from "./core/make/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
-     export { chance } from "./core/testing/chance.ts";
+     export { chance } from "../core/basis/numeric/chance.ts";
      export { holeInFile } from "./workers/jobs/hole/holeJob.ts";
      export { scanToTiff, scanToPng } from "./workers/codecs/write/writeScan.ts";`,
   );

@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { unzipSync } from "fflate";
 import sharp from "sharp";
-import { chance } from "../core/testing/chance.ts";
+import { chance } from "../core/basis/numeric/chance.ts";
 import { type Maker, stage } from "./support/maker.ts";
 import { temporaryFolder } from "./support/temporary.ts";
 

@@ -1,10 +1,10 @@
 import { readdirSync } from "node:fs";
 import sharp from "sharp";
+import { chance } from "../core/basis/numeric/chance.ts";
 import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
 import { scanPlate } from "../core/make/flatbed/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
-import { chance } from "../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
 import { scanToPng, scanToTiff } from "../workers/codecs/write/writeScan.ts";

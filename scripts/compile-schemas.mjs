@@ -37,6 +37,7 @@ const names = [
   "dark-settings",
   "hang-settings",
   "archive",
+  "practice",
 ];
 await writeKinds();
 const schemas = await Promise.all(
@@ -100,6 +101,7 @@ const exported = [
   "dark-settings",
   "hang-settings",
   "archive",
+  "practice",
 ];
 const code = lean(
   standalone(ajv, Object.fromEntries(exported.map((name) => [functionOf(name), `${name}.schema.json`]))),

@@ -71,6 +71,15 @@ export { loadedCameras } from "./loads/loadedCameras.ts";
 export { type Loading, listLoads, loadCamera, presentLoad } from "./loads/loads.ts";
 export { listNegatives, noteSaved, saveNegatives } from "./negatives/negatives.ts";
 export { pictureFile, readPicture, savePicture } from "./negatives/pictures.ts";
+export { type PracticeTab, practiceTab, setPracticeTab } from "./practice/drawer.ts";
+export {
+  begunPractices,
+  forgetPractice,
+  layOutPractice,
+  type PracticeRecords,
+  type PracticeStart,
+  practiceRecords,
+} from "./practice/practice.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
 export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
 export {

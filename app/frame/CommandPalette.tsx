@@ -53,6 +53,12 @@ export default function CommandPalette({
     { name: "Go to the Log", group: "Places", run: go("/log") },
     { name: "Go to the Stock", group: "Places", run: go("/stock") },
     { name: "Go to Method", group: "Places", run: go("/method") },
+    {
+      name: "Practise: ten minutes with a task",
+      also: "session learn exercise class teacher",
+      group: "Places",
+      run: go("/method/practice"),
+    },
     ...cameras.flatMap(({ id, name }) => [
       { name: `${name}: open on the Bench`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}`) },
       { name: `${name}: cut sheet`, group: "Cameras", run: go(`/cameras/${encodeURIComponent(id)}/make`) },

@@ -1,7 +1,7 @@
 import { type ReactNode, Suspense, useEffect, useState, useSyncExternalStore } from "react";
 import { useNavigation, useParams } from "react-router";
 import { tinykeys } from "tinykeys";
-import { askToPersist } from "../../storage/index.ts";
+import { askToPersist, practiceTab } from "../../storage/index.ts";
 import { cx } from "../../ui/controls/cx.ts";
 import {
   darkAnswer,
@@ -29,6 +29,7 @@ const Toaster = lazyPart(() => import("../../ui/notices/Toaster.tsx").then((modu
 const ConnectionNotice = lazyPart(() => import("./ConnectionNotice.tsx"));
 const ClockQuestion = lazyPart(() => import("../../ui/device/ClockQuestion.tsx"));
 const InsecureNote = lazyPart(() => import("./InsecureNote.tsx"));
+const PracticeStrip = lazyPart(() => import("./PracticeStrip.tsx"));
 const LampQuestion = lazyPart(() => import("../../ui/dark/LampQuestion.tsx"));
 const RedLight = lazyPart(() => import("../../ui/dark/RedLight.tsx"));
 const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
@@ -39,6 +40,9 @@ type Overlay = "palette" | "shortcuts" | null;
 const never = () => () => {};
 const isSecure = (): boolean => window.isSecureContext;
 const always = (): boolean => true;
+/** A tab goes into a session of practice, and out of it, by a new page. */
+const practisesHere = (): boolean => practiceTab() !== null;
+const no = (): boolean => false;
 
 /** Pages where one camera is at hand; the Shelf shows all of them. */
 const CAMERA_PAGES = /^\/(cameras|dark|field|log|stock|proof|sun)\b/;
@@ -71,6 +75,7 @@ export function Shell({
   }, [dark]);
   const trouble = useConnectionTrouble();
   const secure = useSyncExternalStore(never, isSecure, always);
+  const practises = useSyncExternalStore(never, practisesHere, no);
   useReady();
   useEffect(() => {
     void askToPersist();
@@ -105,6 +110,11 @@ export function Shell({
       {!secure && (
         <Suspense>
           <InsecureNote />
+        </Suspense>
+      )}
+      {practises && (
+        <Suspense>
+          <PracticeStrip />
         </Suspense>
       )}
       {busy && <Pending />}

@@ -35,6 +35,7 @@ export const DOCUMENTS: string[] = [
   "/sun/read",
   "/method",
   "/method/questions",
+  "/method/practice",
   "/method/words",
   "/method.data",
 ];

@@ -22,6 +22,7 @@ import medium from "../../core/document/schemas/medium.schema.json";
 import meter from "../../core/document/schemas/meter.schema.json";
 import negative from "../../core/document/schemas/negative.schema.json";
 import pack from "../../core/document/schemas/pack.schema.json";
+import practice from "../../core/document/schemas/practice.schema.json";
 import processing from "../../core/document/schemas/processing.schema.json";
 import proof from "../../core/document/schemas/proof.schema.json";
 import proofAnswer from "../../core/document/schemas/proof-answer.schema.json";
@@ -64,6 +65,7 @@ const SCHEMAS: Readonly<Record<string, unknown>> = {
   pack,
   bottle,
   development,
+  practice,
   processing,
   proof,
   recipe,

@@ -37,6 +37,7 @@ export {
 export { CAMERA_FORMAT, parseCamera } from "./requests/parseCamera.ts";
 export { parseExpose } from "./requests/parseExpose.ts";
 export { parseFrame } from "./requests/parseFrame.ts";
+export { type PracticeFile, type PracticeResult, parsePractice } from "./requests/parsePractice.ts";
 export { parseProof } from "./requests/parseProof.ts";
 export { parseSolve } from "./requests/parseSolve.ts";
 export { parseSun } from "./requests/parseSun.ts";

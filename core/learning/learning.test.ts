@@ -1,6 +1,6 @@
 import fc from "fast-check";
+import { chance } from "../basis/numeric/chance.ts";
 import { cholesky, conjugateGradient } from "../basis/numeric/index.ts";
-import { chance } from "../testing/chance.ts";
 import { biasHistory, bracketStep, experience, expose, type JudgedShot, type ShotKeys, wantedStops } from "./index.ts";
 
 const ALIKE = { camera: "a", medium: "m", light: "full-sun" } as const;

@@ -1,8 +1,8 @@
 import { transformOf } from "../../workers/codecs/fourier.ts";
+import { chance } from "../basis/numeric/chance.ts";
 import { normalNumbers } from "../basis/numeric/index.ts";
 import { sceneToSheet } from "../light/rays/index.ts";
 import { type OpticalModel, opticalModel } from "../light/solve/index.ts";
-import { chance } from "../testing/chance.ts";
 import { CAN, FLAT, MEDIUM, negativeOf, SCANNER } from "../testing/negatives.ts";
 import { judgeScan } from "./judge/judgeScan.ts";
 import type { NegativeScan } from "./model/negativeScan.ts";

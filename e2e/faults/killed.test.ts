@@ -1,5 +1,5 @@
 import type { Browser, Page } from "puppeteer-core";
-import { chance } from "../../core/testing/chance.ts";
+import { chance } from "../../core/basis/numeric/chance.ts";
 import { launch } from "../support/launch.ts";
 import { PATIENCE } from "../support/patience.ts";
 import { startServer, type TestServer } from "../support/server.ts";

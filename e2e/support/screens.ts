@@ -35,6 +35,7 @@ export const SCREENS = [
   "/sun/read",
   "/method",
   "/method/questions",
+  "/method/practice",
   "/method/words",
   // Last: they open in red, and what is red stays so.
   "/dark?camera=thistle-feed-drum",

@@ -3,6 +3,7 @@ import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
 const PAGES = [
   { to: "/method/questions", name: "Questions", heading: "Questions" },
+  { to: "/method/practice", heading: "Practice", name: "Practice" },
   { to: "/method/words", name: "Words", heading: "Words" },
   { to: "/method", name: "Numbers" },
 ] as const;

@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import { thistleRow } from "../../catalogue/demo/thistleRow.ts";
-import { chance } from "../../core/testing/chance.ts";
+import { chance } from "../../core/basis/numeric/chance.ts";
 import { theDb } from "../../storage/engine/db.ts";
 import { addDemo, exportArchive, listCameras, listExposures } from "../../storage/index.ts";
 import { packFiles } from "../../workers/jobs/zip/pack.client.ts";

@@ -14,6 +14,7 @@ import {
 } from "../../core/document/index.ts";
 import { exposureRow, type StillBoxDb, theDb } from "../engine/db.ts";
 import { attempt, type StorageFailure } from "../engine/failure.ts";
+import { practiceTab } from "../practice/drawer.ts";
 
 /** A scan of the demonstration: a file that its server has. */
 export interface DemoPicture {
@@ -120,8 +121,9 @@ export async function addDemoScans(
   });
 }
 
-/** Whether the demonstration stands on the shelf, was there and is gone, or (`null`) never was. */
+/** Whether the demonstration stands on the shelf, was there and is gone, or (`null`) never was, or has no place in a session of practice. */
 export async function demoState(db: StillBoxDb = theDb()): Promise<"here" | "gone" | null> {
+  if (practiceTab() !== null) return null;
   const [seen, here] = await Promise.all([
     db.settings.get("demoSeen"),
     db.cameras.where("id").startsWith(PREFIX).count(),

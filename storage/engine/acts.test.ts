@@ -1,4 +1,5 @@
 import "fake-indexeddb/auto";
+import { chance } from "../../core/basis/numeric/chance.ts";
 import { movedBack, movedOn, type Run, runAt } from "../../core/darkroom/run/index.ts";
 import {
   type Count,
@@ -10,7 +11,6 @@ import {
   uncoveredAt,
   withTyped,
 } from "../../core/document/index.ts";
-import { chance } from "../../core/testing/chance.ts";
 import { fakeLocalStorage } from "../testing.ts";
 import { type ExposureRow, openDb, type StillBoxDb } from "./db.ts";
 import { noteActs, recoverActs } from "./notedActs.ts";

@@ -8,6 +8,7 @@ import {
   type KeptCollection,
   type KeptRecord,
 } from "../../core/document/index.ts";
+import { drawerOf, practiceTab } from "../practice/drawer.ts";
 import { say } from "./connection.ts";
 import type { EditedName, HeldName } from "./edited.ts";
 import { reasonOf } from "./failure.ts";
@@ -76,8 +77,6 @@ export type StillBoxDb = Dexie &
     counts: EntityTable<Count, "id">;
   };
 
-const NAME = "still-box";
-
 /** The version of the database that this Still Box reads and writes. The engine counts ten for each. */
 const VERSION = 7;
 
@@ -88,12 +87,15 @@ interface Engine {
 }
 
 /**
- * Opens the database (a new one is made at its first use). `name` is for tests.
+ * Opens a database (a new one is made at its first use): that of the tab, which is the maker’s own or one of practice.
  *
  * @param how an engine other than the browser's; `newer`: the database was made by a newer version, is taken as it is and
  *   never written
  */
-export function openDb(name: string = NAME, how: { engine?: Engine; newer?: boolean } = {}): StillBoxDb {
+export function openDb(
+  name: string = drawerOf(practiceTab()),
+  how: { engine?: Engine; newer?: boolean } = {},
+): StillBoxDb {
   const db = new Dexie(name, how.engine) as StillBoxDb;
   if (how.newer) db.use(READ_ONLY);
   else declare(db);
@@ -269,7 +271,7 @@ export function theDb(): StillBoxDb {
  * Opens this page's connection. A database of a newer version can only be looked at. Where the browser stores nothing
  * (forbidden, broken, no room for a first record), the database lies in memory for as long as the page lives. Both are said.
  */
-export async function openStorage(name: string = NAME): Promise<void> {
+export async function openStorage(name: string = drawerOf(practiceTab())): Promise<void> {
   const newer = await isNewer(name);
   shared = openDb(name, { newer });
   if (newer) say("newer");

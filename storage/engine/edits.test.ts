@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
+import { chance } from "../../core/basis/numeric/chance.ts";
 import type { Trail } from "../../core/document/index.ts";
-import { chance } from "../../core/testing/chance.ts";
 import { fakeLocalStorage } from "../testing.ts";
 import { openDb, type StillBoxDb } from "./db.ts";
 import { bringBack, editRecord, getEdited, removeEdited } from "./editRecord.ts";

@@ -1,8 +1,8 @@
+import { chance } from "../../core/basis/numeric/chance.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { fieldValue, withField } from "../../core/camera/container/index.ts";
 import { type Change, changesBetween, withChanges } from "../../core/document/index.ts";
 import { testCamera } from "../../core/testing/cameras.ts";
-import { chance } from "../../core/testing/chance.ts";
 import type { Edit } from "../../storage/index.ts";
 import { type EditAnswer, EditsInHand } from "./EditsInHand.ts";
 

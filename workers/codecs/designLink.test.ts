@@ -1,7 +1,7 @@
 import { encode } from "uqr";
 import { thistleRow } from "../../catalogue/demo/thistleRow.ts";
+import { chance } from "../../core/basis/numeric/chance.ts";
 import { KINDS, testCamera } from "../../core/testing/cameras.ts";
-import { chance } from "../../core/testing/chance.ts";
 import { designText, labelOfLink, labelPath, readDesign } from "./designLink.ts";
 
 const NOW = "2026-11-30T10:00:00+00:00";

@@ -1,3 +1,4 @@
+export { chance } from "./chance.ts";
 export { cholesky } from "./cholesky.ts";
 export { conjugateGradient } from "./conjugateGradient.ts";
 export { findRoot } from "./findRoot.ts";

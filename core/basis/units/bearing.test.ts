@@ -1,4 +1,4 @@
-import { chance } from "../../testing/chance.ts";
+import { chance } from "../numeric/chance.ts";
 import { bearing, turnBetween } from "./index.ts";
 
 describe("bearings", () => {

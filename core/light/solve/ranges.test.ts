@@ -1,5 +1,5 @@
+import { chance } from "../../basis/numeric/chance.ts";
 import { parseSolve } from "../../document/index.ts";
-import { chance } from "../../testing/chance.ts";
 import { solve } from "./index.ts";
 
 /** Requests all over the ranges of FORMAT, evenly in the logarithm; both ends are among them. */

@@ -1,8 +1,8 @@
 import { labelBox, type Mark, type Point, type Rectangle } from "../../basis/drawing/index.ts";
+import { chance } from "../../basis/numeric/chance.ts";
 import { sayLength } from "../../basis/units/index.ts";
 import { type DesignField, refusal, settled, withField } from "../../camera/container/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
-import { chance } from "../../testing/chance.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { withChoices, withFormatOf } from "../../testing/plans.ts";
 import { type CutOrder, cutParts, drawnPart, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";

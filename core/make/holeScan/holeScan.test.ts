@@ -1,6 +1,6 @@
 import Ajv from "ajv/dist/2020.js";
+import { chance } from "../../basis/numeric/chance.ts";
 import schema from "../../document/schemas/hole-answer.schema.json";
-import { chance } from "../../testing/chance.ts";
 import { CLEAN, ROUND } from "../../testing/scans.ts";
 import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../flatbed/index.ts";
 import { type Candidate, findCandidates } from "./candidates.ts";

@@ -1,7 +1,7 @@
 import PerspectiveTransform from "perspective-transform";
+import { chance } from "../../basis/numeric/chance.ts";
 import { fromSrgb } from "../../basis/pictureValues/index.ts";
 import { derivativeAt, inverseOf, mappedBy, type PlanePoint, type Quad, rectangleTo } from "../../basis/plane/index.ts";
-import { chance } from "../../testing/chance.ts";
 import { judgeLight } from "../judge/judgeLight.ts";
 import { distributionBuilder, quantile, shareWhere } from "../model/distribution.ts";
 import { negativeCurve } from "../model/negativeCurve.ts";

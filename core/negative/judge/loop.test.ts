@@ -1,7 +1,7 @@
+import { chance } from "../../basis/numeric/chance.ts";
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import { experience, type JudgedShot, withoutSurpassed } from "../../learning/index.ts";
 import { densityCurve, midExposure } from "../../light/exposure/index.ts";
-import { chance } from "../../testing/chance.ts";
 import type { Distribution } from "../model/distribution.ts";
 import { judgeLight } from "./judgeLight.ts";
 

@@ -1,7 +1,7 @@
+import { chance } from "../../basis/numeric/chance.ts";
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import { densityCurve, midExposure } from "../../light/exposure/index.ts";
 import { rayleigh } from "../../light/hole/index.ts";
-import { chance } from "../../testing/chance.ts";
 import { contactPrint, processFilm } from "../density/contactPrint.ts";
 import { curveFromStrip } from "../density/curveFromStrip.ts";
 import { tinted } from "../model/finish.ts";

@@ -1,4 +1,4 @@
-import { chance } from "../../testing/chance.ts";
+import { chance } from "../../basis/numeric/chance.ts";
 import { coarseField, coarseRuns } from "../restore/coarseField.ts";
 import { TILE } from "../restore/tileTransform.ts";
 import { STRIDE, TILE_WEIGHTS } from "../restore/tileWeights.ts";

@@ -1,8 +1,8 @@
 import { transformOf } from "../../../workers/codecs/fourier.ts";
+import { chance } from "../../basis/numeric/chance.ts";
 import { findRoot, normalNumbers } from "../../basis/numeric/index.ts";
 import { contrast } from "../../light/hole/index.ts";
 import { acrossRay, contrastAcross, opticalModel, sightAt } from "../../light/solve/index.ts";
-import { chance } from "../../testing/chance.ts";
 import type { ExposureMap } from "../density/exposureMap.ts";
 import { sheetInScan } from "../scan/sheetInScan.ts";
 import { grainOf } from "./grain.ts";

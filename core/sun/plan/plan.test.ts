@@ -1,6 +1,6 @@
 import { skyTools } from "../../../workers/jobs/sun/skyTools.ts";
+import { chance } from "../../basis/numeric/chance.ts";
 import { sheetToScene } from "../../light/rays/index.ts";
-import { chance } from "../../testing/chance.ts";
 import { airMass, directLight } from "../astronomy/airMass.ts";
 import {
   aimLaying,

@@ -1,7 +1,7 @@
 import { skyTools } from "../../../workers/jobs/sun/skyTools.ts";
+import { chance } from "../../basis/numeric/chance.ts";
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import type { SheetPlace } from "../../light/rays/index.ts";
-import { chance } from "../../testing/chance.ts";
 import { COLD_FRAMES, pointsOn } from "../../testing/coldFrames.ts";
 import {
   type CanStand,

@@ -1,10 +1,10 @@
 import { mediumById } from "../../../catalogue/media.ts";
+import { chance } from "../../../core/basis/numeric/chance.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import { withOpen } from "../../../core/document/index.ts";
 import { experience, type JudgedShot } from "../../../core/learning/index.ts";
 import { inMm, KINDS, testCamera } from "../../../core/testing/cameras.ts";
-import { chance } from "../../../core/testing/chance.ts";
 import { readLight } from "../light/readLight.ts";
 import { openedTwice, placesToOpen } from "./loading.ts";
 import { suggest } from "./suggestion.ts";

@@ -1,4 +1,5 @@
 import type { PracticeMeter } from "../../../core/light/exposure/index.ts";
+import { hiddenHere } from "../../../ui/practice/hiddenHere.ts";
 
 const KEY = "practice-meter";
 /** By how much it may be off, stops: phones have been seen to be two and a half out (common practice). */
@@ -6,8 +7,13 @@ const OFFSETS = [-2.5, -2, -1.5, -1, -0.5, 0.5, 1, 1.5, 2, 2.5];
 /** A reading of a hand that doesn’t hold quite still; common practice. */
 const NOISE = 0.12;
 
-/** This browser’s practice meter: it is off by the same stops for as long as the browser remembers. */
+/**
+ * This browser’s practice meter: it is off by the same stops for as long as the browser remembers; in a session of practice, by
+ * what the session hides.
+ */
 export function practiceMeter(): PracticeMeter {
+  const hidden = hiddenHere();
+  if (hidden !== null) return { offset: hidden.meterOffset, noise: NOISE };
   const stored = Number(read());
   if (OFFSETS.includes(stored)) return { offset: stored, noise: NOISE };
   const offset = OFFSETS[Math.floor(Math.random() * OFFSETS.length)] as number;

@@ -4,6 +4,7 @@ import { listRecords } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { hiddenHere } from "../../../ui/practice/hiddenHere.ts";
 import { MOST_PIXELS } from "../../../workers/codecs/read/limits.ts";
 import { FLATBED_WHITE } from "../../../workers/jobs/scanNegative/flatbedWhite.ts";
 import { scanNegativeClient } from "../../../workers/jobs/scanNegative/scanNegative.client.ts";
@@ -156,7 +157,7 @@ function Flatbed({
   const scan = async (): Promise<void> => {
     onBusy("Exposing, developing and scanning the sheet …");
     const loads = await listRecords("loads");
-    const made = await scanNegativeClient.run(flatbedOrder(sheet.of, loads, sheet.id), {
+    const made = await scanNegativeClient.run(flatbedOrder(sheet.of, loads, sheet.id, hiddenHere()), {
       onProgress: (share) => onBusy(`Scanning the sheet: ${Math.round(100 * share)} % …`),
     });
     onBusy(null);

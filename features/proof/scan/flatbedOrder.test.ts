@@ -43,3 +43,16 @@ test("the same sheet gives the same scan, exposed by as much as its time was off
   const long = flatbedOrder({ camera, shot }, [], "x").request.stops ?? 0;
   expect(flatbedOrder({ camera, shot: { ...shot, seconds: 40 } }, [], "x").request.stops).toBeCloseTo(long + 1, 9);
 });
+
+test("in a session of practice the sheet is as the light, the paper and the lid truly were", () => {
+  const hidden = { ev: 15, meterOffset: 0, paperStops: -1, firstOver: 0, leaks: true };
+  const noted = { ...shot, ev: 12, iso: 6 };
+  const plain = flatbedOrder({ camera, shot: { ...noted, ev: 15 } }, [], "x").request.stops ?? 0;
+  const untested = { ...camera, lightTests: [] };
+  const order = flatbedOrder({ camera: untested, shot: noted }, [], "x", hidden);
+  expect(order.request.stops).toBeCloseTo(plain - 1, 6);
+  expect(order.leaks).toBe(true);
+  expect(flatbedOrder({ camera: untested, shot: noted }, [], "x").leaks).toBe(false);
+  const tight = { ...camera, lightTests: [{ at: "2026-05-31T10:00:00Z", way: "lamp" as const, faults: [] }] };
+  expect(flatbedOrder({ camera: tight, shot: noted }, [], "x", hidden).leaks).toBe(false);
+});

@@ -2,7 +2,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { sunlit } from "../../../core/bench/preview/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
-import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
+import { type Hidden, leakedOn, stopsOver } from "../../../core/practice/index.ts";
 import type { NegativeScanOrder } from "../../../workers/jobs/scanNegative/scanNegative.ts";
 import type { ScanOfWhat } from "./addScans.ts";
 
@@ -15,26 +15,28 @@ const FLATBED = { dpi: 300, pixels: 1000 } as const;
  *
  * @param loads all that the shot's may be one of
  * @param id of the sheet: the same sheet always gives the same scan
+ * @param hidden what a session of practice keeps to itself; `null`: the light and the medium were as they were noted
  */
 export function flatbedOrder(
   { camera, shot }: Pick<ScanOfWhat, "camera" | "shot">,
   loads: readonly Load[],
   id: string,
+  hidden: Hidden | null = null,
 ): NegativeScanOrder {
   const known = mediumById(shot?.medium ?? camera.chambers[0].film.medium);
   const medium = { ...known, iso: shot?.iso ?? known.iso };
-  const right = sheetTime(shot?.ev ?? FULL_SUN_EV, cameraFNumber(camera, medium), medium);
   const plain = { ...medium, longTime: { kind: "none" as const } };
   return {
     // The scene is lit as on a sunny day: another light is another time for the same sheet.
     request: {
       ...sunlit(camera, plain, FLATBED.pixels),
-      stops: shot === null ? 0 : Math.log2(shot.seconds / right),
+      stops: shot === null ? 0 : stopsOver(shot, cameraFNumber(camera, medium), medium, hidden),
       flashes: shot === null ? 0 : flashesOf(shot, loads),
     },
     dpi: FLATBED.dpi,
     bits: 8,
     hair: true,
+    leaks: shot !== null && hidden !== null && leakedOn(camera, shot.openedAt, hidden),
     quarters: 0,
     seed: seedOf(id),
   };

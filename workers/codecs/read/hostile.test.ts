@@ -1,8 +1,8 @@
 import { deflateSync } from "node:zlib";
 import { Unzlib } from "fflate";
 import sharp from "sharp";
+import { chance } from "../../../core/basis/numeric/chance.ts";
 import { joined } from "../../../core/basis/numeric/index.ts";
-import { chance } from "../../../core/testing/chance.ts";
 import { HANG } from "../../testing.ts";
 import {
   header,

@@ -1,5 +1,5 @@
 import sharp from "sharp";
-import { chance } from "../../../core/testing/chance.ts";
+import { chance } from "../../../core/basis/numeric/chance.ts";
 import { holeInFile } from "../../jobs/hole/holeJob.ts";
 import { iccEncoding } from "./iccEncoding.ts";
 import { readScan } from "./readScan.ts";

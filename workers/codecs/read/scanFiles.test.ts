@@ -1,9 +1,9 @@
 import { encode as encodePng } from "fast-png";
 import { encode as encodeJpeg } from "jpeg-js";
 import sharp from "sharp";
+import { chance } from "../../../core/basis/numeric/chance.ts";
 import { scanPlate } from "../../../core/make/flatbed/index.ts";
 import type { GreyPicture } from "../../../core/make/holeScan/index.ts";
-import { chance } from "../../../core/testing/chance.ts";
 import { CLEAN, ROUND } from "../../../core/testing/scans.ts";
 import { type HoleReport, holeInFile, holeJob } from "../../jobs/hole/holeJob.ts";
 import { simulatedScan } from "../../jobs/simulatedScan/simulatedScan.ts";

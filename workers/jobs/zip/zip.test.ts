@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { strToU8, unzipSync, zipSync } from "fflate";
-import { chance } from "../../../core/testing/chance.ts";
+import { chance } from "../../../core/basis/numeric/chance.ts";
 import { joined } from "../../testing.ts";
 import { packFiles } from "./pack.client.ts";
 import { pack } from "./pack.ts";

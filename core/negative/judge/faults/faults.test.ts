@@ -1,5 +1,5 @@
+import { chance } from "../../../basis/numeric/chance.ts";
 import { contrast } from "../../../light/hole/index.ts";
-import { chance } from "../../../testing/chance.ts";
 import { FLAT, MEDIUM, negativeOf } from "../../../testing/negatives.ts";
 import type { NegativeScan } from "../../model/negativeScan.ts";
 import type { ProofSettings } from "../../model/proofSettings.ts";

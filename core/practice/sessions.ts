@@ -1,0 +1,57 @@
+import { chance } from "../basis/numeric/index.ts";
+import { FULL_SUN_EV } from "../light/exposure/index.ts";
+
+/** What can be practised in ten minutes, in the order in which it is learnt. */
+export const SESSIONS = ["meter", "black-sky", "paper", "leak", "canisters"] as const;
+export type SessionName = (typeof SESSIONS)[number];
+
+/** A session and its number: the same number hides the same things. */
+export interface Practised {
+  readonly session: SessionName;
+  /** A whole number from 0 to {@link MOST_SEED}. */
+  readonly seed: number;
+}
+
+export const MOST_SEED = 9999;
+
+/** What a session keeps from whoever practises. */
+export interface Hidden {
+  /** EV₁₀₀ of the sky. */
+  readonly ev: number;
+  /** Stops to add to the times of the practice meter. */
+  readonly meterOffset: number;
+  /** Stops by which the paper is faster than its box says; below 0: slower. */
+  readonly paperStops: number;
+  /** Stops by which the sheet that somebody else exposed was too long. */
+  readonly firstOver: number;
+  /** Whether light comes in beside the lid until a test has proved the camera tight. */
+  readonly leaks: boolean;
+}
+
+/** What is hidden is a whole number of thirds, from so many to so many, up or down. */
+const THIRDS = {
+  meter: [3, 7],
+  "black-sky": [4, 7],
+  paper: [3, 5],
+} as const;
+
+/**
+ * What a session hides.
+ *
+ * @example hiddenIn({ session: "leak", seed: 3 }).leaks // true
+ */
+export function hiddenIn({ session, seed }: Practised): Hidden {
+  const random = chance(SESSIONS.indexOf(session) * (MOST_SEED + 1) + seed);
+  const drawn = (of: keyof typeof THIRDS): number => {
+    const [least, most] = THIRDS[of];
+    return (least + Math.floor(random() * (most - least + 1))) / 3;
+  };
+  const either = (stops: number): number => (random() < 0.5 ? -stops : stops);
+  return {
+    ev: FULL_SUN_EV,
+    meterOffset: session === "meter" ? either(drawn("meter")) : 0,
+    paperStops: session === "paper" ? either(drawn("paper")) : 0,
+    firstOver: session === "black-sky" ? drawn("black-sky") : 0,
+    leaks: session === "leak",
+  };
+}
