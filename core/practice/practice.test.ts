@@ -67,12 +67,12 @@ test("a leak is on the sheets before the test that proved the camera tight, and 
   const test = (at: string, faults: readonly string[]) => ({ at, way: "lamp", faults }) as never;
   const [early, late] = ["2026-12-01T12:00:00+01:00", "2026-12-01T11:30:00Z"];
   const proved = { lightTests: [test("2026-12-01T11:15:00Z", [])] };
-  expect(leakedOn({ lightTests: [] }, early, { leaks: true })).toBe(true);
-  expect(leakedOn({ lightTests: [] }, early, { leaks: false })).toBe(false);
-  expect(leakedOn(proved, early, { leaks: true })).toBe(true);
-  expect(leakedOn(proved, late, { leaks: true })).toBe(false);
+  expect(leakedOn({ lightTests: [] }, early, { leaks: true }, Date.parse)).toBe(true);
+  expect(leakedOn({ lightTests: [] }, early, { leaks: false }, Date.parse)).toBe(false);
+  expect(leakedOn(proved, early, { leaks: true }, Date.parse)).toBe(true);
+  expect(leakedOn(proved, late, { leaks: true }, Date.parse)).toBe(false);
   const again = { lightTests: [...proved.lightTests, test("2026-12-01T11:20:00Z", ["lid"])] };
-  expect(leakedOn(again, late, { leaks: true })).toBe(true);
+  expect(leakedOn(again, late, { leaks: true }, Date.parse)).toBe(true);
 });
 
 describe("What lies on the table", () => {

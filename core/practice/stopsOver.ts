@@ -26,13 +26,15 @@ export function stopsOver(
  * it tight.
  *
  * @param openedAt when the sheet was exposed, ISO 8601
- * @example leakedOn({ lightTests: [] }, "2026-12-01T12:00:00Z", { leaks: true }) // true
+ * @param instantOf what a time of ISO 8601 is as a number, such as `Date.parse`
+ * @example leakedOn({ lightTests: [] }, "2026-12-01T12:00:00Z", { leaks: true }, Date.parse) // true
  */
 export function leakedOn(
   camera: Pick<Camera, "lightTests">,
   openedAt: string,
   { leaks }: Pick<Hidden, "leaks">,
+  instantOf: (time: string) => number,
 ): boolean {
   const { state, last } = lightProof(camera);
-  return leaks && (state !== "proved" || last === null || Date.parse(last.at) > Date.parse(openedAt));
+  return leaks && (state !== "proved" || last === null || instantOf(last.at) > instantOf(openedAt));
 }

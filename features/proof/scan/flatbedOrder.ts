@@ -36,7 +36,7 @@ export function flatbedOrder(
     dpi: FLATBED.dpi,
     bits: 8,
     hair: true,
-    leaks: shot !== null && hidden !== null && leakedOn(camera, shot.openedAt, hidden),
+    leaks: shot !== null && hidden !== null && leakedOn(camera, shot.openedAt, hidden, Date.parse),
     quarters: 0,
     seed: seedOf(id),
   };
