@@ -24,7 +24,7 @@ const rooms = {
   viewfinder: ["basis", "light", "camera"],
   document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun", "viewfinder"],
   thread: ["basis", "light", "camera", "document"],
-  practice: ["basis", "light", "camera", "document"],
+  practice: ["basis", "light", "camera", "sun", "document"],
 };
 
 /** Rooms within a room, in the order of the work: each imports from itself and from those before it. */

@@ -6,6 +6,10 @@ import { temporaryFolder } from "./support/temporary.ts";
 
 const { at } = stage(true);
 const SEED = 5;
+/** Not too far over: one sheet’s scan tells all of it. */
+const A_LITTLE_OVER = Array.from({ length: 99 }, (_, seed) => seed).find(
+  (seed) => hiddenIn({ session: "black-sky", seed }).firstOver < 1.5,
+);
 
 /** Presses a button within a session’s card. */
 async function begin(maker: Maker, session: string): Promise<void> {
@@ -72,6 +76,36 @@ test("the can that leaks: its streak is found, marked, the tin proved tight, and
   await maker.press("Open the hole");
   await maker.press("Close the hole");
   await maker.type("Subject", "Water butt, taped twice round");
+  await maker.press("Log this shot");
+  await maker.page.waitForSelector("[data-practising][data-done=true]");
+});
+
+test("the half year that left the sheet: mended by what the verdict offers", async () => {
+  const maker = await at("/method/practice?seed=6");
+  await begin(maker, "half-year");
+  await maker.goTo("/sun");
+  await maker.sees("main", /noons?/);
+  await maker.press("Aim at 180°");
+  await maker.page.waitForSelector("[data-practising][data-done=true]");
+});
+
+test("a black sky, mended: what Judge says of the given sheet makes the next one right", async () => {
+  const maker = await at(`/method/practice?seed=${A_LITTLE_OVER}`);
+  await begin(maker, "black-sky");
+  await maker.goTo("/proof");
+  await maker.press("Scan it");
+  await maker.page.waitForSelector("[data-corner]");
+  await maker.press("Judge");
+  await maker.press("Agree, and write it in the log");
+  await maker.sees("[data-practising]", /1 of 2 reached/);
+  await maker.goTo("/field?camera=practice-biscuit-tin");
+  await maker.press("Full sun");
+  await maker.sees("[data-learnt]", /judged shots?/);
+  const time = await maker.text("[data-big-time]");
+  await maker.press("Open the hole");
+  await maker.press("Close the hole");
+  await maker.type("Subject", "Cold frames, once more");
+  await maker.type("Time given", time);
   await maker.press("Log this shot");
   await maker.page.waitForSelector("[data-practising][data-done=true]");
 });

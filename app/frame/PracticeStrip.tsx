@@ -1,13 +1,11 @@
 import { useCallback, useState } from "react";
-import { mediumById } from "../../catalogue/media.ts";
 import { SESSION_WORDS } from "../../catalogue/words/practiceWords.ts";
-import { type Practised, type Standing, standingOf } from "../../core/practice/index.ts";
+import type { Practised, Standing } from "../../core/practice/index.ts";
 import { practiceRecords, setPracticeTab, useLive } from "../../storage/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { Goals } from "../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../ui/practice/hiddenHere.ts";
-
-const NOTHING_YET = { cameras: [], exposures: [], loads: [], meters: [] } as const;
+import { NOTHING_YET, standingWith } from "../../ui/practice/standingHere.ts";
 
 /** Over every page of a session: that it is practice, how far it came, what is asked, hints, and the way out. */
 export default function PracticeStrip() {
@@ -20,7 +18,7 @@ function Strip({ practised }: { readonly practised: Practised }) {
     NOTHING_YET,
     useCallback(() => practiceRecords(), []),
   );
-  const standing = standingOf(practised, records.value, mediumById);
+  const standing = standingWith(practised, records.value);
   const [open, setOpen] = useState(false);
   const { title } = SESSION_WORDS[practised.session];
   const reached = standing.goals.filter((goal) => goal.reached).length;

@@ -1,8 +1,8 @@
-import { type Camera, cameraFNumber } from "../../core/camera/container/index.ts";
-import type { Exposure, Load, Pack } from "../../core/document/index.ts";
+import { type Camera, cameraFNumber, withField } from "../../core/camera/container/index.ts";
+import type { Exposure, Load, Pack, Trail } from "../../core/document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../core/light/exposure/index.ts";
 import { GIVEN, hiddenIn, type Practised, type SessionName } from "../../core/practice/index.ts";
-import { seasonCameras } from "../demo/season/seasonCameras.ts";
+import { fenceTrail, seasonCameras } from "../demo/season/seasonCameras.ts";
 import { lightTable } from "../lightTable.ts";
 import { mediumById } from "../media.ts";
 
@@ -13,6 +13,7 @@ const WITH: Readonly<Record<SessionName, { readonly camera: string; readonly she
   paper: { camera: "thistle-hat-box", sheets: 3 },
   leak: { camera: "thistle-cocoa-tin", sheets: 1 },
   canisters: { camera: "thistle-canister-one", sheets: 9 },
+  "half-year": { camera: "thistle-fence-can", sheets: 1 },
 };
 
 const HOUR = 3_600_000;
@@ -30,6 +31,7 @@ export function practiceStart(
   readonly packs: readonly Pack[];
   readonly loads: readonly Load[];
   readonly exposures: readonly Exposure[];
+  readonly trails: readonly Trail[];
 } {
   const { camera: id, sheets } = WITH[practised.session];
   const camera = cameraFor(id, practised.session);
@@ -40,6 +42,7 @@ export function practiceStart(
     packs: [{ id: `${GIVEN}pack`, medium: medium.id, size: "cut to the camera", bought: 25, left: sheets, iso: null }],
     loads: first === null ? [] : [loadOf(camera, first, nowMs)],
     exposures: first === null ? [] : [first],
+    trails: practised.session === "half-year" ? [fencePlan(camera, practised, nowMs)] : [],
   };
 }
 
@@ -47,7 +50,8 @@ export function practiceStart(
 function cameraFor(id: string, session: SessionName): Camera {
   const found = seasonCameras.find((each) => each.id === id);
   if (found === undefined) throw new Error(`${id}: no such camera`);
-  const { set, lightTests: _, ...camera } = found;
+  // The half year’s hole was put where most would put it: at half the height.
+  const { set, lightTests: _, ...camera } = session === "half-year" ? withField(found, "hole.above", HALF_UP) : found;
   return {
     ...camera,
     // Not the demonstration's own: that comes and goes by its ids.
@@ -55,6 +59,25 @@ function cameraFor(id: string, session: SessionName): Camera {
     ...(set ? { set: { ...set, exposed: [] } } : {}),
     ...(session === "leak" ? {} : { lightTests: [{ at: "2026-03-21T20:00:00+00:00", way: "lamp", faults: [] }] }),
   } as Camera;
+}
+
+/** Half the height of the can on the fence, mm. */
+const HALF_UP = 84;
+
+/** The half year that somebody planned: from the next winter solstice, straight ahead, over an open field. */
+function fencePlan(camera: Camera, practised: Practised, nowMs: number): Trail {
+  const now = new Date(nowMs).toISOString();
+  const year = Number(now.slice(0, 4)) + (now.slice(5, 10) > "12-21" ? 1 : 0);
+  const { up: _, down: __, horizon: ___, ...fence } = fenceTrail;
+  return {
+    ...fence,
+    id: `${GIVEN}trail`,
+    cameraId: camera.id,
+    site: { ...fence.site, latitude: hiddenIn(practised).latitude },
+    from: `${year}-12-21`,
+    to: `${year + 1}-06-21`,
+    updatedAt: now,
+  };
 }
 
 /** The sheet that somebody else exposed and developed, where the session has one. */

@@ -29,10 +29,10 @@ export const SESSION_WORDS: Readonly<Record<SessionName, SessionWords>> = {
     hints: [
       "Scan the given sheet with the made-up flatbed in Proof, then open Judge.",
       "Agree with what Judge says: the log learns from it, and Field takes it into the next time.",
-      "Load a sheet in Dark, choose full sun in Field, and count the time that it says now.",
+      "Load a sheet in Dark, choose full sun in Field, and count the time that it says now. Judge that sheet, too.",
     ],
     expert:
-      "I would judge the black sheet before I touch the camera. It says how many stops to take off. One new sheet with that time, and the second stays in the pack.",
+      "I would judge the black sheet before I touch the camera. It says how many stops to take off. One new sheet with that time, judged again. A sky that was black all over hides how much too long it was, so the second sheet is for the rest.",
   },
   paper: {
     title: "Paper that is not what its box says",
@@ -67,16 +67,28 @@ export const SESSION_WORDS: Readonly<Record<SessionName, SessionWords>> = {
     expert:
       "I would open three at a time, no more than I can close in the right second. The number on the cap and the number in the log must agree, so I log before I open the next three.",
   },
+  "half-year": {
+    title: "The half year that left the sheet",
+    task: "A can is to hang from the winter solstice to the summer one, but by this plan the summer sun leaves its sheet. Change the plan, so that every noon lands on the sheet.",
+    hints: [
+      "Open Sun, Plan. The verdict says from which day on the noons leave the sheet, and by how much.",
+      "The higher the sun, the lower its track on the sheet. A hole higher up brings the tracks up with it.",
+      "Where the hole can’t go up so far, lean the can back. The verdict offers both.",
+    ],
+    expert:
+      "I would look at midsummer’s noon first, for it lands farthest off. A few degrees of lean bring it back, as long as midwinter’s noon stays on the sheet at the other end.",
+  },
 };
 
 export const GOAL_WORDS: Readonly<Record<GoalName, string>> = {
   offset: "The meter’s correction is set",
   judged: "A first sheet is scanned and judged",
-  right: "A sheet of yours has the right time, to a third of a stop",
+  right: "A sheet of yours has the right time, to two thirds of a stop",
   found: "The streaked sheet is marked as leaked on",
   tight: "The tin is tested, and proved tight",
   again: "One more sheet is exposed",
   loaded: "All nine are loaded",
   each: "Each of the nine is exposed and logged",
-  "all-right": "All your times are right, to a third of a stop",
+  year: "Every noon from solstice to solstice lands on the sheet",
+  "all-right": "All your times are right, to two thirds of a stop",
 };

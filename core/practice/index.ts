@@ -1,3 +1,10 @@
 export { type Hidden, hiddenIn, MOST_SEED, type Practised, SESSIONS, type SessionName } from "./sessions.ts";
-export { GIVEN, type GoalName, type SessionRecords, type Standing, standingOf } from "./standing.ts";
+export {
+  GIVEN,
+  type GoalName,
+  type PracticeTools,
+  type SessionRecords,
+  type Standing,
+  standingOf,
+} from "./standing.ts";
 export { leakedOn, stopsOver } from "./stopsOver.ts";

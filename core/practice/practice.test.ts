@@ -1,7 +1,8 @@
 import { seasonCameras } from "../../catalogue/demo/season/seasonCameras.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { practiceStart } from "../../catalogue/practice/practiceStart.ts";
-import { type Camera, cameraFNumber } from "../camera/container/index.ts";
+import { sunRequest } from "../../ui/records/sunRequest.ts";
+import { type Camera, cameraFNumber, withField } from "../camera/container/index.ts";
 import type { Exposure, Load, Meter } from "../document/index.ts";
 import { parseCamera } from "../document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../light/exposure/index.ts";
@@ -13,7 +14,7 @@ const begun = (session: SessionName, seed: number) => ({
   meters: [] as readonly Meter[],
 });
 const standing = (session: SessionName, seed: number, more: object = {}) =>
-  standingOf({ session, seed }, { ...begun(session, seed), ...more }, mediumById);
+  standingOf({ session, seed }, { ...begun(session, seed), ...more }, { mediumOf: mediumById, sunOf: sunRequest });
 const reached = (session: SessionName, seed: number, more: object = {}) =>
   standing(session, seed, more).goals.flatMap((goal) => (goal.reached ? [goal.name] : []));
 
@@ -116,8 +117,8 @@ describe("How far somebody got", () => {
       judged: { correction: -2, by: "scan" as const, at: "2026-12-01T13:00:00Z" },
     }));
     expect(reached("black-sky", 4, { exposures: judged })).toEqual(["judged"]);
-    const right = shotOver("black-sky", 4, 0.3);
-    const wrong = shotOver("black-sky", 4, -0.6);
+    const right = shotOver("black-sky", 4, 0.6);
+    const wrong = shotOver("black-sky", 4, -0.8);
     expect(reached("black-sky", 4, { exposures: [...judged, wrong] })).toEqual(["judged"]);
     expect(standing("black-sky", 4, { exposures: [...judged, wrong, right] })).toMatchObject({ spent: 2, done: true });
     const third = shotOver("black-sky", 4, 2);
@@ -163,5 +164,30 @@ describe("How far somebody got", () => {
     expect(reached("canisters", 3, { loads, exposures: twice })).toEqual(["loaded", "all-right"]);
     const off = [...shots.slice(1), shotOver("canisters", 3, 1, { place: "1" })];
     expect(reached("canisters", 3, { loads, exposures: off })).toEqual(["loaded", "each"]);
+  });
+
+  test("the half year: by a higher hole, by a lean, or by both where it is far south; a shorter plan is no answer", () => {
+    const leaning = (seed: number, elevation: number, more: object = {}) => ({
+      trails: begun("half-year", seed).trails.map((trail) => ({ ...trail, aim: { ...trail.aim, elevation }, ...more })),
+    });
+    const southern = Array.from({ length: 60 }, (_, i) => i).find(
+      (seed) => hiddenIn({ session: "half-year", seed }).latitude === 46,
+    ) as number;
+    const northern = Array.from({ length: 60 }, (_, i) => i).find(
+      (seed) => hiddenIn({ session: "half-year", seed }).latitude === 58,
+    ) as number;
+    // As the app's own verdicts have it: 16 degrees at 46 N, 4 at 58 N, or there 14 mm of hole.
+    expect(reached("half-year", southern, leaning(southern, 16))).toEqual(["year"]);
+    expect(reached("half-year", southern, leaning(southern, 12))).toEqual([]);
+    expect(reached("half-year", northern, leaning(northern, 4))).toEqual(["year"]);
+    expect(reached("half-year", northern, leaning(northern, 3))).toEqual([]);
+    const raised = (by: number) => ({
+      cameras: begun("half-year", northern).cameras.map((camera) => withField(camera, "hole.above", 84 + by)),
+    });
+    expect(reached("half-year", northern, raised(14))).toEqual(["year"]);
+    expect(reached("half-year", northern, raised(8))).toEqual([]);
+    expect(reached("half-year", northern, leaning(northern, 4, { to: "2027-05-01" }))).toEqual([]);
+    // Midwinter leaves at the other end.
+    expect(reached("half-year", northern, { ...raised(44), ...leaning(northern, 20) })).toEqual([]);
   });
 });

@@ -2,7 +2,7 @@ import { chance } from "../basis/numeric/index.ts";
 import { FULL_SUN_EV } from "../light/exposure/index.ts";
 
 /** What can be practised in ten minutes, in the order in which it is learnt. */
-export const SESSIONS = ["meter", "black-sky", "paper", "leak", "canisters"] as const;
+export const SESSIONS = ["meter", "black-sky", "paper", "leak", "canisters", "half-year"] as const;
 export type SessionName = (typeof SESSIONS)[number];
 
 /** A session and its number: the same number hides the same things. */
@@ -24,6 +24,8 @@ export interface Hidden {
   readonly paperStops: number;
   /** Stops by which the sheet that somebody else exposed was too long. */
   readonly firstOver: number;
+  /** Where it plays, degrees north. */
+  readonly latitude: number;
   /** Whether light comes in beside the lid until a test has proved the camera tight. */
   readonly leaks: boolean;
 }
@@ -34,6 +36,10 @@ const THIRDS = {
   "black-sky": [4, 7],
   paper: [3, 5],
 } as const;
+
+/** From here the summer sun leaves the sheet of the half year’s can, and so it does for so many degrees more. */
+const SOUTHERNMOST = 46;
+const DEGREES_NORTH = 12;
 
 /**
  * What a session hides.
@@ -52,6 +58,7 @@ export function hiddenIn({ session, seed }: Practised): Hidden {
     meterOffset: session === "meter" ? either(drawn("meter")) : 0,
     paperStops: session === "paper" ? either(drawn("paper")) : 0,
     firstOver: session === "black-sky" ? drawn("black-sky") : 0,
+    latitude: session === "half-year" ? SOUTHERNMOST + Math.floor(random() * (DEGREES_NORTH + 1)) : 0,
     leaks: session === "leak",
   };
 }

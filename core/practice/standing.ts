@@ -1,11 +1,22 @@
 import { type Camera, cameraFNumber, lightProof } from "../camera/container/index.ts";
-import type { Exposure, Load, Meter } from "../document/index.ts";
+import type { Exposure, Load, Meter, Trail } from "../document/index.ts";
 import type { Medium } from "../light/exposure/index.ts";
+import { type SunRequest, sheetSky } from "../sun/index.ts";
 import { hiddenIn, type Practised, type SessionName } from "./sessions.ts";
 import { stopsOver } from "./stopsOver.ts";
 
 /** What a session asks for, one after the other. */
-export type GoalName = "offset" | "judged" | "right" | "found" | "tight" | "again" | "loaded" | "each" | "all-right";
+export type GoalName =
+  | "offset"
+  | "judged"
+  | "right"
+  | "found"
+  | "tight"
+  | "again"
+  | "loaded"
+  | "each"
+  | "all-right"
+  | "year";
 
 /** What is in the drawer of a session. */
 export interface SessionRecords {
@@ -13,6 +24,13 @@ export interface SessionRecords {
   readonly exposures: readonly Exposure[];
   readonly loads: readonly Load[];
   readonly meters: readonly Meter[];
+  readonly trails: readonly Trail[];
+}
+
+/** What is told beside the records: a medium as the catalogue has it, and what a plan asks of the sun. */
+export interface PracticeTools {
+  readonly mediumOf: (id: string | null | undefined) => Medium;
+  readonly sunOf: (trail: Trail, camera: Camera) => SunRequest;
 }
 
 /** How far somebody got. */
@@ -28,23 +46,31 @@ export interface Standing {
 /** Records that a session begins with have ids that begin so. */
 export const GIVEN = "practice-";
 
-/** As near as a time must come, stops: a third, and what rounding to a count of seconds adds. Common practice. */
+/** As near as a meter’s correction must come, stops: a third, and what its marks add. Common practice. */
 const NEAR = 0.4;
+/** As near as a time must come, stops: what a scan tells of one sheet is not surer than two thirds. */
+const NEAR_TIME = 0.7;
 
-const ALLOWED: Readonly<Record<SessionName, number>> = { meter: 0, "black-sky": 2, paper: 3, leak: 1, canisters: 9 };
+const ALLOWED: Readonly<Record<SessionName, number>> = {
+  meter: 0,
+  "black-sky": 2,
+  paper: 3,
+  leak: 1,
+  canisters: 9,
+  "half-year": 0,
+};
 
 /**
  * How far somebody got in a session, told by the records alone: as they would stand in the log of real work.
  *
- * @param mediumOf a medium as the catalogue has it
- * @example standingOf({ session: "meter", seed: 1 }, { cameras: [], exposures: [], loads: [], meters: [] }, mediumOf).goals // [{ name: "offset", reached: false }] …
+ * @example standingOf({ session: "meter", seed: 1 }, { cameras: [], exposures: [], loads: [], meters: [], trails: [] }, tools).goals // [{ name: "offset", reached: false }] …
  */
 export function standingOf(
   practised: Practised,
   records: SessionRecords,
-  mediumOf: (id: string | null | undefined) => Medium,
+  { mediumOf, sunOf }: PracticeTools,
 ): Standing {
-  const { cameras, exposures, loads, meters } = records;
+  const { cameras, exposures, loads, meters, trails } = records;
   const hidden = hiddenIn(practised);
   const given = exposures.filter(({ id }) => id.startsWith(GIVEN));
   const own = exposures.filter(({ id, tested }) => !id.startsWith(GIVEN) && tested !== true);
@@ -53,7 +79,7 @@ export function standingOf(
     if (camera === undefined) return false;
     const known = mediumOf(shot.medium ?? camera.chambers[0].film.medium);
     const medium = { ...known, iso: shot.iso ?? known.iso };
-    return Math.abs(stopsOver(shot, cameraFNumber(camera, medium), medium, hidden)) <= NEAR;
+    return Math.abs(stopsOver(shot, cameraFNumber(camera, medium), medium, hidden)) <= NEAR_TIME;
   };
   const isJudged = (shots: readonly Exposure[]): boolean => shots.some(({ judged }) => judged != null);
   const reached: Readonly<Record<GoalName, () => boolean>> = {
@@ -66,11 +92,34 @@ export function standingOf(
     again: () => own.length > 0,
     loaded: () => loads.some(({ places }) => places.length === 9),
     each: () => new Set(own.map(({ place }) => place)).size === 9,
+    year: () =>
+      trails.some((trail) => {
+        const camera = cameras.find(({ id }) => id === trail.cameraId);
+        return camera !== undefined && holdsTheYear(trail, sunOf(trail, camera));
+      }),
     "all-right": () => own.length > 0 && own.every(isRight),
   };
   const goals = GOALS[practised.session].map((name) => ({ name, reached: reached[name]() }));
   const [spent, allowed] = [own.length, ALLOWED[practised.session]];
   return { goals, spent, allowed, done: spent <= allowed && goals.every((goal) => goal.reached) };
+}
+
+/** Noons that are looked at, from one solstice to the other. */
+const NOONS = 24;
+/** The obliquity of the ecliptic, degrees: IAU 2006, rounded. */
+const SOLSTICE = 23.44;
+const RADIANS = Math.PI / 180;
+
+/** Whether a plan north of the tropic runs from solstice to solstice, and each noon between them lands on its sheet. */
+function holdsTheYear({ from, to }: Trail, request: SunRequest): boolean {
+  if (!from.endsWith("-12-21") || !to.endsWith("-06-21")) return false;
+  const sky = sheetSky(request);
+  return Array.from({ length: NOONS + 1 }, (_, i) => {
+    const declination = SOLSTICE * ((2 * i) / NOONS - 1);
+    const altitude = (90 - request.site.latitude + declination) * RADIANS;
+    const place = sky.land({ azimuth: Math.PI, altitude });
+    return place !== null && sky.isLit(place) && altitude > sky.horizonAt(Math.PI);
+  }).every(Boolean);
 }
 
 const GOALS: Readonly<Record<SessionName, readonly GoalName[]>> = {
@@ -79,4 +128,5 @@ const GOALS: Readonly<Record<SessionName, readonly GoalName[]>> = {
   paper: ["judged", "right"],
   leak: ["found", "tight", "again"],
   canisters: ["loaded", "each", "all-right"],
+  "half-year": ["year"],
 };

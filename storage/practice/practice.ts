@@ -1,6 +1,6 @@
 import { Dexie } from "dexie";
 import type { Camera } from "../../core/camera/container/index.ts";
-import type { Exposure, Load, Meter, Pack } from "../../core/document/index.ts";
+import type { Exposure, Load, Meter, Pack, Trail } from "../../core/document/index.ts";
 import { exposureRow, openDb, type StillBoxDb, theDb } from "../engine/db.ts";
 import { drawerOf, type PracticeTab, tabOfDrawer } from "./drawer.ts";
 
@@ -10,6 +10,7 @@ export interface PracticeStart {
   readonly packs: readonly Pack[];
   readonly loads: readonly Load[];
   readonly exposures: readonly Exposure[];
+  readonly trails: readonly Trail[];
 }
 
 /** What is told of a session by. */
@@ -18,6 +19,7 @@ export interface PracticeRecords {
   readonly exposures: readonly Exposure[];
   readonly loads: readonly Load[];
   readonly meters: readonly Meter[];
+  readonly trails: readonly Trail[];
 }
 
 /** Lays out a session in a database of its own; what was in it from an earlier try goes. */
@@ -26,10 +28,11 @@ export async function layOutPractice(tab: PracticeTab, start: PracticeStart): Pr
   const db = openDb(drawerOf(tab));
   try {
     await db.open();
-    await db.transaction("rw", [db.cameras, db.exposures, db.packs, db.loads, db.settings], async () => {
+    await db.transaction("rw", [db.cameras, db.exposures, db.packs, db.loads, db.trails, db.settings], async () => {
       await db.cameras.bulkAdd([...start.cameras]);
       await db.packs.bulkAdd([...start.packs]);
       await db.loads.bulkAdd([...start.loads]);
+      await db.trails.bulkAdd([...start.trails]);
       await db.exposures.bulkAdd(start.exposures.map(exposureRow));
       // The demonstration has no place among what is practised on.
       await db.settings.bulkAdd([
@@ -44,13 +47,14 @@ export async function layOutPractice(tab: PracticeTab, start: PracticeStart): Pr
 
 /** What is in the database of a session. */
 export async function practiceRecords(db: StillBoxDb = theDb()): Promise<PracticeRecords> {
-  const [cameras, exposures, loads, meters] = await Promise.all([
+  const [cameras, exposures, loads, meters, trails] = await Promise.all([
     db.cameras.toArray(),
     db.exposures.toArray(),
     db.loads.toArray(),
     db.meters.toArray(),
+    db.trails.toArray(),
   ]);
-  return { cameras, exposures, loads, meters } as unknown as PracticeRecords;
+  return { cameras, exposures, loads, meters, trails } as unknown as PracticeRecords;
 }
 
 /** Every session that was ever begun in this browser, with what is in it. */

@@ -1,11 +1,9 @@
 import { useEffect, useState } from "react";
 import { encode } from "uqr";
-import { mediumById } from "../../../catalogue/media.ts";
 import { GOAL_WORDS, SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
-import { SESSIONS, standingOf } from "../../../core/practice/index.ts";
+import { SESSIONS } from "../../../core/practice/index.ts";
+import { NOTHING_YET, standingWith } from "../../../ui/practice/standingHere.ts";
 import { linkTo } from "./SeedField.tsx";
-
-const NOTHING_YET = { cameras: [], exposures: [], loads: [], meters: [] } as const;
 
 /** What a class gets in its hands, on paper alone: the tasks, boxes to tick, the link and its code. */
 export function ClassSheet({ seed }: { readonly seed: number }) {
@@ -27,7 +25,7 @@ export function ClassSheet({ seed }: { readonly seed: number }) {
           <h3 className="border-ink border-b font-semibold">{SESSION_WORDS[session].title}</h3>
           <p className="mt-1">{SESSION_WORDS[session].task}</p>
           <ul className="mt-1">
-            {standingOf({ session, seed }, NOTHING_YET, mediumById).goals.map(({ name }) => (
+            {standingWith({ session, seed }, NOTHING_YET).goals.map(({ name }) => (
               <li key={name}>□ {GOAL_WORDS[name]}</li>
             ))}
           </ul>

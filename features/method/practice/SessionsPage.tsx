@@ -1,19 +1,12 @@
 import { useMemo, useState } from "react";
 import { useRevalidator, useSearchParams } from "react-router";
-import { mediumById } from "../../../catalogue/media.ts";
 import { SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
-import {
-  MOST_SEED,
-  type Practised,
-  SESSIONS,
-  type SessionName,
-  type Standing,
-  standingOf,
-} from "../../../core/practice/index.ts";
+import { MOST_SEED, type Practised, SESSIONS, type SessionName, type Standing } from "../../../core/practice/index.ts";
 import { type begunPractices, forgetPractice } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Goals } from "../../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../../ui/practice/hiddenHere.ts";
+import { standingWith } from "../../../ui/practice/standingHere.ts";
 import { MethodPages } from "../MethodPages.tsx";
 import { ClassPanel } from "./ClassPanel.tsx";
 import { ClassSheet } from "./ClassSheet.tsx";
@@ -101,7 +94,7 @@ function standings(begun: Begun): readonly BegunSession[] {
     const session: SessionName | undefined = SESSIONS.find((name) => name === tab.session);
     if (session === undefined) return [];
     const practised = { session, seed: tab.seed };
-    return [{ practised, standing: standingOf(practised, records, mediumById) }];
+    return [{ practised, standing: standingWith(practised, records) }];
   });
 }
 

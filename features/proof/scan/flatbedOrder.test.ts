@@ -45,7 +45,7 @@ test("the same sheet gives the same scan, exposed by as much as its time was off
 });
 
 test("in a session of practice the sheet is as the light, the paper and the lid truly were", () => {
-  const hidden = { ev: 15, meterOffset: 0, paperStops: -1, firstOver: 0, leaks: true };
+  const hidden = { ev: 15, meterOffset: 0, paperStops: -1, firstOver: 0, latitude: 0, leaks: true };
   const noted = { ...shot, ev: 12, iso: 6 };
   const plain = flatbedOrder({ camera, shot: { ...noted, ev: 15 } }, [], "x").request.stops ?? 0;
   const untested = { ...camera, lightTests: [] };
