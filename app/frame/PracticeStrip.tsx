@@ -6,6 +6,7 @@ import { Button } from "../../ui/controls/Button.tsx";
 import { Goals } from "../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../ui/practice/hiddenHere.ts";
 import { NOTHING_YET, standingWith } from "../../ui/practice/standingHere.ts";
+import { taskOf } from "../../ui/practice/taskOf.ts";
 
 /** Over every page of a session: that it is practice, how far it came, what is asked, hints, and the way out. */
 export default function PracticeStrip() {
@@ -48,12 +49,12 @@ function Strip({ practised }: { readonly practised: Practised }) {
 }
 
 function Told({ practised, standing }: { readonly practised: Practised; readonly standing: Standing }) {
-  const { task, hints, expert } = SESSION_WORDS[practised.session];
+  const { hints, expert } = SESSION_WORDS[practised.session];
   const [shown, setShown] = useState(0);
   return (
     <div className="grid gap-x-8 gap-y-3 py-2 md:grid-cols-2" data-told>
       <div>
-        <p>{task}</p>
+        <p>{taskOf(practised)}</p>
         <Goals standing={standing} />
       </div>
       <div>

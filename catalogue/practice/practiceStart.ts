@@ -6,14 +6,15 @@ import { fenceTrail, seasonCameras } from "../demo/season/seasonCameras.ts";
 import { lightTable } from "../lightTable.ts";
 import { mediumById } from "../media.ts";
 
-/** Which camera a session is about, and the sheets in its pack. */
-const WITH: Readonly<Record<SessionName, { readonly camera: string; readonly sheets: number }>> = {
-  meter: { camera: "thistle-biscuit-tin", sheets: 2 },
-  "black-sky": { camera: "thistle-biscuit-tin", sheets: 2 },
-  paper: { camera: "thistle-hat-box", sheets: 3 },
-  leak: { camera: "thistle-cocoa-tin", sheets: 1 },
-  canisters: { camera: "thistle-canister-one", sheets: 9 },
-  "half-year": { camera: "thistle-fence-can", sheets: 1 },
+/** Which cameras a session is about, and the sheets in its pack. */
+const WITH: Readonly<Record<SessionName, { readonly cameras: readonly string[]; readonly sheets: number }>> = {
+  meter: { cameras: ["thistle-biscuit-tin"], sheets: 2 },
+  "black-sky": { cameras: ["thistle-biscuit-tin"], sheets: 2 },
+  paper: { cameras: ["thistle-hat-box"], sheets: 3 },
+  leak: { cameras: ["thistle-cocoa-tin"], sheets: 1 },
+  canisters: { cameras: ["thistle-canister-one"], sheets: 9 },
+  ghost: { cameras: ["thistle-biscuit-tin", "thistle-canister-one", "thistle-hat-box"], sheets: 2 },
+  "half-year": { cameras: ["thistle-fence-can"], sheets: 1 },
 };
 
 const HOUR = 3_600_000;
@@ -33,12 +34,13 @@ export function practiceStart(
   readonly exposures: readonly Exposure[];
   readonly trails: readonly Trail[];
 } {
-  const { camera: id, sheets } = WITH[practised.session];
-  const camera = cameraFor(id, practised.session);
+  const { cameras: ids, sheets } = WITH[practised.session];
+  const cameras = ids.map((id) => cameraFor(id, practised.session));
+  const camera = cameras[0] as Camera;
   const medium = mediumById(camera.chambers[0].film.medium);
   const first = givenShot(camera, practised, nowMs);
   return {
-    cameras: [camera],
+    cameras,
     packs: [{ id: `${GIVEN}pack`, medium: medium.id, size: "cut to the camera", bought: 25, left: sheets, iso: null }],
     loads: first === null ? [] : [loadOf(camera, first, nowMs)],
     exposures: first === null ? [] : [first],

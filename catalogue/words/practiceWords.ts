@@ -1,10 +1,12 @@
-import type { GoalName, SessionName } from "../../core/practice/index.ts";
+import type { GoalName, Hidden, SessionName } from "../../core/practice/index.ts";
 
 /** What people read of a session of practice. */
 export interface SessionWords {
   readonly title: string;
   /** What is wanted. */
   readonly task: string;
+  /** What of it is another in each number. */
+  readonly more?: (hidden: Hidden) => string;
   /** Told one after the other, to whoever asks. */
   readonly hints: readonly string[];
   /** What somebody who has done it often would have done. */
@@ -67,6 +69,18 @@ export const SESSION_WORDS: Readonly<Record<SessionName, SessionWords>> = {
     expert:
       "I would open three at a time, no more than I can close in the right second. The number on the cap and the number in the log must agree, so I log before I open the next three.",
   },
+  ghost: {
+    title: "A walker as a ghost",
+    task: "A neighbour crosses before the shed in full sun, as slowly as she can. Make a sheet on which she is seen and seen through. You have three cameras and two sheets.",
+    more: ({ passes }) => `She takes ${passes} seconds to go as far as she is wide.`,
+    hints: [
+      "Somebody covers each point for those seconds. What counts is their share of the exposure.",
+      "Under a tenth of the time she vanishes, over nine tenths she looks as if she stood. A ghost lies between.",
+      "Look in Field how long each of the three cameras is open in full sun, and take the one in whose time her seconds are a third.",
+    ],
+    expert:
+      "I would divide her seconds by each camera’s time. A third is a fine ghost. Then I would ask her to wear something dark, for a light coat before a light wall is no ghost.",
+  },
   "half-year": {
     title: "The half year that left the sheet",
     task: "A can is to hang from the winter solstice to the summer one, but by this plan the summer sun leaves its sheet. Change the plan, so that every noon lands on the sheet.",
@@ -89,6 +103,7 @@ export const GOAL_WORDS: Readonly<Record<GoalName, string>> = {
   again: "One more sheet is exposed",
   loaded: "All nine are loaded",
   each: "Each of the nine is exposed and logged",
+  ghost: "On a sheet of yours she covers a fifth to three fifths of the time",
   year: "Every noon from solstice to solstice lands on the sheet",
   "all-right": "All your times are right, to two thirds of a stop",
 };

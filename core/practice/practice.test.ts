@@ -190,4 +190,29 @@ describe("How far somebody got", () => {
     // Midwinter leaves at the other end.
     expect(reached("half-year", northern, { ...raised(44), ...leaning(northern, 20) })).toEqual([]);
   });
+
+  test("the ghost: each number has one camera in whose right time she is one, and the others are none", () => {
+    const seen = new Set<number>();
+    for (let seed = 0; seed < 12; seed++) {
+      const { cameras } = begun("ghost", seed);
+      seen.add(hiddenIn({ session: "ghost", seed }).passes);
+      const shots = cameras.map((camera) => {
+        const medium = mediumById(camera.chambers[0].film.medium);
+        const seconds = sheetTime(FULL_SUN_EV, cameraFNumber(camera, medium), medium);
+        return shotOver("ghost", seed, 0, {
+          id: `own-${camera.id}`,
+          cameraId: camera.id,
+          seconds,
+          medium: medium.id,
+          iso: medium.iso,
+        });
+      });
+      const ghosts = shots.filter((shot) => reached("ghost", seed, { exposures: [shot] }).length > 0);
+      expect([seed, ghosts.length]).toEqual([seed, 1]);
+      // Of a time that is wrong it is none, however much she covers.
+      const [ghost] = ghosts as [Exposure];
+      expect(reached("ghost", seed, { exposures: [{ ...ghost, seconds: 1.7 * ghost.seconds }] })).toEqual([]);
+    }
+    expect(seen.size).toBe(3);
+  });
 });

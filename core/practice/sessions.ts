@@ -2,7 +2,7 @@ import { chance } from "../basis/numeric/index.ts";
 import { FULL_SUN_EV } from "../light/exposure/index.ts";
 
 /** What can be practised in ten minutes, in the order in which it is learnt. */
-export const SESSIONS = ["meter", "black-sky", "paper", "leak", "canisters", "half-year"] as const;
+export const SESSIONS = ["meter", "black-sky", "paper", "leak", "canisters", "ghost", "half-year"] as const;
 export type SessionName = (typeof SESSIONS)[number];
 
 /** A session and its number: the same number hides the same things. */
@@ -26,6 +26,8 @@ export interface Hidden {
   readonly firstOver: number;
   /** Where it plays, degrees north. */
   readonly latitude: number;
+  /** Seconds in which a passer-by goes as far as she is wide: told, for it can be counted. 0: nobody passes. */
+  readonly passes: number;
   /** Whether light comes in beside the lid until a test has proved the camera tight. */
   readonly leaks: boolean;
 }
@@ -36,6 +38,9 @@ const THIRDS = {
   "black-sky": [4, 7],
   paper: [3, 5],
 } as const;
+
+/** One for each of the ghost's cameras: in the others' time she shows too much, or not at all. */
+const PASSES = [4, 12, 40] as const;
 
 /** From here the summer sun leaves the sheet of the half year’s can, and so it does for so many degrees more. */
 const SOUTHERNMOST = 46;
@@ -59,6 +64,7 @@ export function hiddenIn({ session, seed }: Practised): Hidden {
     paperStops: session === "paper" ? either(drawn("paper")) : 0,
     firstOver: session === "black-sky" ? drawn("black-sky") : 0,
     latitude: session === "half-year" ? SOUTHERNMOST + Math.floor(random() * (DEGREES_NORTH + 1)) : 0,
+    passes: session === "ghost" ? (PASSES[Math.floor(random() * PASSES.length)] as number) : 0,
     leaks: session === "leak",
   };
 }

@@ -1,6 +1,6 @@
 import { type Camera, cameraFNumber, lightProof } from "../camera/container/index.ts";
 import type { Exposure, Load, Meter, Trail } from "../document/index.ts";
-import type { Medium } from "../light/exposure/index.ts";
+import { coveredShare, type Medium, WALKER_WIDTH } from "../light/exposure/index.ts";
 import { type SunRequest, sheetSky } from "../sun/index.ts";
 import { hiddenIn, type Practised, type SessionName } from "./sessions.ts";
 import { stopsOver } from "./stopsOver.ts";
@@ -16,6 +16,7 @@ export type GoalName =
   | "loaded"
   | "each"
   | "all-right"
+  | "ghost"
   | "year";
 
 /** What is in the drawer of a session. */
@@ -57,6 +58,7 @@ const ALLOWED: Readonly<Record<SessionName, number>> = {
   paper: 3,
   leak: 1,
   canisters: 9,
+  ghost: 2,
   "half-year": 0,
 };
 
@@ -92,6 +94,7 @@ export function standingOf(
     again: () => own.length > 0,
     loaded: () => loads.some(({ places }) => places.length === 9),
     each: () => new Set(own.map(({ place }) => place)).size === 9,
+    ghost: () => own.some((shot) => isRight(shot) && isGhost(hidden.passes, shot.seconds)),
     year: () =>
       trails.some((trail) => {
         const camera = cameras.find(({ id }) => id === trail.cameraId);
@@ -102,6 +105,15 @@ export function standingOf(
   const goals = GOALS[practised.session].map((name) => ({ name, reached: reached[name]() }));
   const [spent, allowed] = [own.length, ALLOWED[practised.session]];
   return { goals, spent, allowed, done: spent <= allowed && goals.every((goal) => goal.reached) };
+}
+
+/** Seen, and seen through: covering a point for a fifth of the time and more, and for no more than three. */
+const GHOST = [0.2, 0.6] as const;
+
+/** Whether somebody who goes her own width in so many seconds is a ghost on a sheet exposed so long, s. PHYSICS section 4. */
+function isGhost(passes: number, seconds: number): boolean {
+  const share = coveredShare({ width: WALKER_WIDTH, speed: WALKER_WIDTH / passes }, seconds);
+  return share >= GHOST[0] && share <= GHOST[1];
 }
 
 /** Noons that are looked at, from one solstice to the other. */
@@ -128,5 +140,6 @@ const GOALS: Readonly<Record<SessionName, readonly GoalName[]>> = {
   paper: ["judged", "right"],
   leak: ["found", "tight", "again"],
   canisters: ["loaded", "each", "all-right"],
+  ghost: ["ghost"],
   "half-year": ["year"],
 };

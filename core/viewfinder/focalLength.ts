@@ -1,19 +1,3 @@
-/** Diagonal of the frame that focal lengths are compared by, 36 × 24 mm. */
-const FULL_FRAME = 43.267;
-
-/**
- * A phone's focal length from the figure its photographs bear.
- *
- * @param in35mm FocalLengthIn35mmFilm of Exif, mm, above 0
- * @param width, height of the picture, pixels
- * @returns pixels; a first guess, ± 5 % (common practice; from memory)
- * @source PHYSICS section 17; Exif 2.32 (CIPA DC-008-2019), tag 0xA405
- * @example focalLengthFromExif(43.267, 300, 400) // 500
- */
-export function focalLengthFromExif(in35mm: number, width: number, height: number): number {
-  return (in35mm * Math.hypot(width, height)) / FULL_FRAME;
-}
-
 /**
  * A phone's focal length from something of known width, square to its axis and near the picture's middle.
  *

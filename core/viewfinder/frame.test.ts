@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { calibratedFocalLength, type FrameRequest, focalLengthFromExif, frameIn, phoneAxes } from "./index.ts";
+import { focalLengthFromExif } from "../basis/plane/index.ts";
+import { calibratedFocalLength, type FrameRequest, frameIn, phoneAxes } from "./index.ts";
 
 const BOX = { hole: { diameter: 0.3 }, film: { distance: 60, width: 127, height: 101.6 } } as const;
 const CAN = {

@@ -1,3 +1,4 @@
+export { isConvex } from "./convex.ts";
 export {
   derivativeAt,
   type Homography,
@@ -8,3 +9,4 @@ export {
   type Quad,
   rectangleTo,
 } from "./homography.ts";
+export { focalLengthFromExif, USUAL_FOCAL_35, USUAL_FOCAL_ERROR } from "./phoneLens.ts";

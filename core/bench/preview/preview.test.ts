@@ -215,6 +215,10 @@ describe("a picture that nobody asked anything of", () => {
     // t = N²·100/(S·2^EV), ISO 2720:1974.
     expect(seconds).toBeCloseTo((cameraFNumber(box, medium) ** 2 * 100) / (6 * 2 ** 15), 9);
     expect([stops, walking, flashes]).toEqual([0, false, 0]);
+    // Whoever walks goes as the scene has it, or as is asked.
+    const request = sunlit(box, medium, 320);
+    expect(orderOf(request).scene.walker?.speed).toBe(1200);
+    expect(orderOf({ ...request, walkerSpeed: 50 }).scene.walker?.speed).toBe(50);
     expect(pixelsOf({ camera: box, pixels: 320 })).toEqual({ width: 320, height: 256 });
   });
 });

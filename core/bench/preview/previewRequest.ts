@@ -3,6 +3,7 @@ import { type DensityRange, meteredTime, type ReciprocityRule } from "../../ligh
 import { DAYLIGHT, fewLines, lightBand } from "../../light/hole/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import type { PreviewOrder } from "./render.ts";
+import type { PreviewScene } from "./scene.ts";
 import { scenes } from "./scenes/index.ts";
 import { pictureScene, type ScenePicture } from "./scenes/picture.ts";
 
@@ -22,6 +23,8 @@ export interface PreviewRequest {
   /** Light over the scene's own, stops. */
   readonly stops: number;
   readonly walking: boolean;
+  /** How fast whoever walks goes, mm/s; missing: as the scene has it. */
+  readonly walkerSpeed?: number | undefined;
   /** Flashes, each just under the first grey: none, one before or after the exposure, or both. */
   readonly flashes: number;
   /** Pixels on the longer side. */
@@ -40,7 +43,16 @@ const LIKE_THE_EYE = 550;
  * @returns what the renderer needs, in mm and radians
  * @example orderOf({ camera: box, scene: "allotment", … }).models.length // 1, one for each hole
  */
-export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels }: PreviewRequest): PreviewOrder {
+export function orderOf({
+  camera,
+  medium,
+  scene,
+  seconds,
+  stops,
+  walking,
+  walkerSpeed,
+  pixels,
+}: PreviewRequest): PreviewOrder {
   const { holes, divider = null } = camera.chambers[0];
   const models = holes.map((_, hole) => opticalModel(solveRequest(camera, medium, hole)));
   const known = typeof scene === "string" ? scenes.find(({ id }) => id === scene) : pictureScene(scene);
@@ -49,7 +61,7 @@ export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels
   return {
     models,
     divider: divider ?? 0,
-    scene: known ?? first,
+    scene: withWalker(known ?? first, walkerSpeed),
     // Film that tires in long exposures answers as to a shorter one.
     seconds: meteredTime(seconds, medium.longTime),
     walking,
@@ -58,4 +70,8 @@ export function orderOf({ camera, medium, scene, seconds, stops, walking, pixels
     brightness: 2 ** stops,
     pixels,
   };
+}
+
+function withWalker(scene: PreviewScene, speed: number | undefined): PreviewScene {
+  return scene.walker === undefined || speed === undefined ? scene : { ...scene, walker: { ...scene.walker, speed } };
 }

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { Quad } from "../../basis/plane/index.ts";
+import { focalLengthFromExif, type Quad } from "../../basis/plane/index.ts";
 import { BANK_CARD, faceBesideCard } from "./index.ts";
 
 /** A phone's picture of 12 million pixels: 3000 px of focal length are 26 mm in 35 mm terms. */
@@ -25,6 +25,9 @@ function photograph(pan: number, tilt: number, roll: number, distance: number, f
   };
 }
 
+/** The usual phone’s focal length in such a picture, px. */
+const USUAL = focalLengthFromExif(26, PICTURE.width, PICTURE.height);
+
 const rectangle = (left: number, top: number, width: number, height: number) =>
   [
     [left, top],
@@ -49,7 +52,7 @@ const views = fc.record({
 test("exact at any slant, any distance, the card lying or standing: to a twentieth of a millimetre", () => {
   fc.assert(
     fc.property(views, ({ pan, tilt, roll, distance, width, height, stands }) => {
-      const seen = photograph(pan, tilt, roll, distance, 3000);
+      const seen = photograph(pan, tilt, roll, distance, USUAL);
       const [cw, ch] = stands ? [BANK_CARD.height, BANK_CARD.width] : [BANK_CARD.width, BANK_CARD.height];
       const card = quad(rectangle(-160, -20, cw, ch), seen);
       // Seen so slantingly that a lying card looks taller than wide, nobody would take the picture.

@@ -1,5 +1,12 @@
 import { leastSquares } from "../../basis/numeric/index.ts";
-import type { PlanePoint, Quad } from "../../basis/plane/index.ts";
+import {
+  focalLengthFromExif,
+  isConvex,
+  type PlanePoint,
+  type Quad,
+  USUAL_FOCAL_35,
+  USUAL_FOCAL_ERROR,
+} from "../../basis/plane/index.ts";
 import { failure, type Result, success } from "../../basis/units/index.ts";
 
 /** A bank card, mm, and by how much one may differ from another. ISO/IEC 7810:2019, format ID-1. */
@@ -24,8 +31,6 @@ export type CardTrouble = "card-crossed" | "face-crossed" | "card-too-small" | "
 
 /** Fewer pixels along the card's longer side tell no size to 2 mm. */
 const LEAST_CARD = 60;
-/** A phone's focal length as a share of its picture's diagonal (26 mm in 35 mm terms), and how much they differ; common practice. */
-const FOCAL = { share: 0.6, spread: 0.12 } as const;
 /** Corners that lie farther from two rectangles in one plane than so many times their doubt are marked wrong. */
 const MOST_OFF = 4;
 /** Turned and leaned so much at first, radians. */
@@ -62,7 +67,7 @@ export function faceBesideCard(
   if (Math.max(across, down) < LEAST_CARD) return failure("card-too-small");
   const [cardWidth, cardHeight] =
     across >= down ? [BANK_CARD.width, BANK_CARD.height] : [BANK_CARD.height, BANK_CARD.width];
-  const focal = FOCAL.share * Math.hypot(picture.width, picture.height);
+  const focal = focalLengthFromExif(USUAL_FOCAL_35, picture.width, picture.height);
   const marked = [...card, ...face];
   const [, , ...others] = firstGuess(card, face, picture, focal, cardWidth);
   const residuals = (at: readonly number[]): readonly number[] => {
@@ -76,7 +81,7 @@ export function faceBesideCard(
       const to = marked[i] as PlanePoint;
       return [(x - to.x) / doubt, (y - to.y) / doubt];
     });
-    return [...off, (f - Math.log(focal)) / FOCAL.spread];
+    return [...off, (f - Math.log(focal)) / USUAL_FOCAL_ERROR];
   };
   // From afar a plane turned to the left looks nearly like one turned to the right: each way is tried.
   const fits = TURNED.map((turned) => leastSquares({ residuals, start: [...turned, ...others], steps: STEPS }));
@@ -139,14 +144,6 @@ function cornersOf(x: number, y: number, turn: number, width: number, height: nu
 /** Mean of upper and lower edge, and of left and right. */
 function sidesOf([a, b, c, d]: Quad): readonly [across: number, down: number] {
   return [(far(a, b) + far(d, c)) / 2, (far(b, c) + far(a, d)) / 2];
-}
-
-/** Whether corners go round clockwise, as a picture has them, without a turn back. */
-function isConvex(quad: Quad): boolean {
-  return quad.every((at, index) => {
-    const [next, after] = [quad[(index + 1) % 4], quad[(index + 2) % 4]] as [PlanePoint, PlanePoint];
-    return (next.x - at.x) * (after.y - next.y) - (next.y - at.y) * (after.x - next.x) > 0;
-  });
 }
 
 function far(a: PlanePoint, b: PlanePoint): number {

@@ -22,6 +22,7 @@ export {
   movement,
   type Passer,
   USUAL_BRIGHTNESS,
+  WALKER_WIDTH,
 } from "./movement.ts";
 export { isPaused, type OpenSpan, openTime } from "./openTime.ts";
 export { type PhotographData, photographEv, spotEv } from "./photograph.ts";

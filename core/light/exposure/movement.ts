@@ -10,6 +10,8 @@ export interface Passer {
 
 export type MovementWord = "vanishes" | "ghost" | "solid";
 
+/** W of somebody who walks across, mm; common practice. */
+export const WALKER_WIDTH = 500;
 /** What shows: stops by which the tone changes. PHYSICS section 4; editable. */
 export const LEAST_SEEN: number = 1 / 8;
 /** A quarter of the background's light, as PHYSICS section 4 has it. */
@@ -23,7 +25,7 @@ const STOOD = 0.9;
  * @returns 0 to 1
  * @example coveredShare({ width: 500, speed: 1000 }, 5) // 0.1
  */
-export function coveredShare({ width, speed }: Passer, seconds: number): number {
+export function coveredShare({ width, speed }: Omit<Passer, "brightness">, seconds: number): number {
   return Math.min(1, width / (speed * seconds));
 }
 

@@ -1,7 +1,13 @@
 import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import type { DevelopedPreview, PreviewScene } from "../../../core/bench/preview/index.ts";
 import { onSheet } from "../../../core/camera/framing/index.ts";
-import { imageSpeed, movement, type SheetResponse, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
+import {
+  imageSpeed,
+  movement,
+  type SheetResponse,
+  USUAL_BRIGHTNESS,
+  WALKER_WIDTH,
+} from "../../../core/light/exposure/index.ts";
 import type { Words } from "../readings/readingRow.ts";
 
 /** What to conclude from a developed sheet, by what light does to it. */
@@ -25,8 +31,6 @@ export function previewWords(
   return `${little}, ${share(burnt)} went ${tooMuch}: both ends are there.`;
 }
 
-const BODY = 500;
-
 /** How someone who walks through shows, and how large and fast they are on the sheet. */
 export function walkerWords(
   { ahead, speed, height }: NonNullable<PreviewScene["walker"]>,
@@ -34,7 +38,7 @@ export function walkerWords(
   distance: number,
   words: Words,
 ): string {
-  const { word, share } = movement({ width: BODY, speed, brightness: USUAL_BRIGHTNESS }, seconds);
+  const { word, share } = movement({ width: WALKER_WIDTH, speed, brightness: USUAL_BRIGHTNESS }, seconds);
   const size = `${words(onSheet(height, ahead, distance), 1)} high on the sheet, ${words(imageSpeed(speed, distance, ahead), 1)} a second`;
   const covers = `covers a point for ${share < 0.01 ? "less than 1" : Math.round(share * 100)} % of the time`;
   const fate = { vanishes: "and vanishes", ghost: "and leaves a ghost", solid: "and shows" }[word];

@@ -1,4 +1,4 @@
-import { focalLengthFromExif } from "../../../core/viewfinder/index.ts";
+import { focalLengthFromExif, USUAL_FOCAL_35, USUAL_FOCAL_ERROR } from "../../../core/basis/plane/index.ts";
 import type { LookData } from "./lookData.ts";
 
 /** A phone's focal length as a share of the picture's diagonal, how sure it is, and where it comes from. */
@@ -11,10 +11,6 @@ export interface FocalGuess {
 
 /** A file's figure is rounded to a whole millimetre of some 26. */
 const TOLD_ERROR = 0.05;
-/** The usual main camera of a phone, mm in 35 mm terms; common practice. */
-const USUAL_FOCAL_35 = 26;
-/** How sure that is, as a share: phones differ, and their films are cut from the middle of the picture. */
-const USUAL_ERROR = 0.1;
 
 /** Focal length as a share of the diagonal, from the figure that is told in 35 mm terms. */
 export function focalShare(in35mm: number): number {
@@ -29,7 +25,7 @@ export function focalOf(told: number | null, finder: LookData["finder"]): FocalG
     return { ...finder, from: "Calibrated on this phone. Do it again where the phone has another camera." };
   return {
     focal: focalShare(USUAL_FOCAL_35),
-    error: USUAL_ERROR,
+    error: USUAL_FOCAL_ERROR,
     from: "As phones usually are. Calibrate it once: then the frame is good to half a degree at its edge.",
   };
 }

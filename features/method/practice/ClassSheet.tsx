@@ -3,6 +3,7 @@ import { encode } from "uqr";
 import { GOAL_WORDS, SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
 import { SESSIONS } from "../../../core/practice/index.ts";
 import { NOTHING_YET, standingWith } from "../../../ui/practice/standingHere.ts";
+import { taskOf } from "../../../ui/practice/taskOf.ts";
 import { linkTo } from "./SeedField.tsx";
 
 /** What a class gets in its hands, on paper alone: the tasks, boxes to tick, the link and its code. */
@@ -23,7 +24,7 @@ export function ClassSheet({ seed }: { readonly seed: number }) {
       {SESSIONS.map((session) => (
         <div key={session} className="mt-5 break-inside-avoid">
           <h3 className="border-ink border-b font-semibold">{SESSION_WORDS[session].title}</h3>
-          <p className="mt-1">{SESSION_WORDS[session].task}</p>
+          <p className="mt-1">{taskOf({ session, seed })}</p>
           <ul className="mt-1">
             {standingWith({ session, seed }, NOTHING_YET).goals.map(({ name }) => (
               <li key={name}>□ {GOAL_WORDS[name]}</li>

@@ -7,6 +7,7 @@ import { Button } from "../../../ui/controls/Button.tsx";
 import { Goals } from "../../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../../ui/practice/hiddenHere.ts";
 import { standingWith } from "../../../ui/practice/standingHere.ts";
+import { taskOf } from "../../../ui/practice/taskOf.ts";
 import { MethodPages } from "../MethodPages.tsx";
 import { ClassPanel } from "./ClassPanel.tsx";
 import { ClassSheet } from "./ClassSheet.tsx";
@@ -61,7 +62,7 @@ function SessionCard({
   readonly asked: boolean;
 }) {
   const { session } = practised;
-  const { title, task } = SESSION_WORDS[session];
+  const { title } = SESSION_WORDS[session];
   const [busy, setBusy] = useState(false);
   const { revalidate } = useRevalidator();
   const begin = async (): Promise<void> => {
@@ -71,7 +72,7 @@ function SessionCard({
   return (
     <li data-session={session} className={asked ? "border-action border-l-4 pl-3" : ""}>
       <h2 className="border-ink border-b pb-0.5 font-semibold">{title}</h2>
-      <p className="mt-1.5 text-[0.95rem] leading-snug">{task}</p>
+      <p className="mt-1.5 text-[0.95rem] leading-snug">{taskOf(practised)}</p>
       {standing && <Goals standing={standing} />}
       <div className="mt-2 flex flex-wrap gap-2">
         {standing && <Button onClick={() => goOnWith(practised)}>Go on</Button>}

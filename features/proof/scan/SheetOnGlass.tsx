@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from "react";
+import { isConvex, type Quad } from "../../../core/basis/plane/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import type { ScanView } from "../../../core/negative/index.ts";
 import { CornerHandle } from "../../../ui/drawing/CornerHandle.tsx";
@@ -9,6 +10,8 @@ import type { Corner, Corners } from "../corners.ts";
 
 /** Names of the corners, as the sheet stood. */
 const NAMES = ["top left", "top right", "bottom right", "bottom left"] as const;
+/** Twice the area that three corners in a row must span at least, px²: less is no sheet. */
+const LEAST_CORNER = 64;
 /** Side of the loupe, px of the scan and on the screen. */
 const LOUPE = { scan: 56, screen: 224 } as const;
 
@@ -103,12 +106,9 @@ export function SheetOnGlass({
   );
 }
 
-/** Whether corners go round clockwise without a turn back: only such a figure is a sheet. */
+/** Whether corners are those of a sheet. */
 function isSound(corners: Corners): boolean {
-  return corners.every(([x, y], i) => {
-    const [[nx, ny], [fx, fy]] = [corners[(i + 1) % 4], corners[(i + 2) % 4]] as [Corner, Corner];
-    return (nx - x) * (fy - ny) - (ny - y) * (fx - nx) > 64;
-  });
+  return isConvex(corners.map(([x, y]) => ({ x, y })) as unknown as Quad, LEAST_CORNER);
 }
 
 /** What lies under a corner, many times as large. */

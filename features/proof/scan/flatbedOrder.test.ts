@@ -45,7 +45,7 @@ test("the same sheet gives the same scan, exposed by as much as its time was off
 });
 
 test("in a session of practice the sheet is as the light, the paper and the lid truly were", () => {
-  const hidden = { ev: 15, meterOffset: 0, paperStops: -1, firstOver: 0, latitude: 0, leaks: true };
+  const hidden = { ev: 15, meterOffset: 0, paperStops: -1, firstOver: 0, latitude: 0, passes: 0, leaks: true };
   const noted = { ...shot, ev: 12, iso: 6 };
   const plain = flatbedOrder({ camera, shot: { ...noted, ev: 15 } }, [], "x").request.stops ?? 0;
   const untested = { ...camera, lightTests: [] };
@@ -53,6 +53,9 @@ test("in a session of practice the sheet is as the light, the paper and the lid 
   expect(order.request.stops).toBeCloseTo(plain - 1, 6);
   expect(order.leaks).toBe(true);
   expect(flatbedOrder({ camera: untested, shot: noted }, [], "x").leaks).toBe(false);
+  const passed = flatbedOrder({ camera, shot: noted }, [], "x", { ...hidden, passes: 10 });
+  expect(passed.request).toMatchObject({ walking: true, walkerSpeed: 50 });
+  expect(order.request.walking).toBe(false);
   const tight = { ...camera, lightTests: [{ at: "2026-05-31T10:00:00Z", way: "lamp" as const, faults: [] }] };
   expect(flatbedOrder({ camera: tight, shot: noted }, [], "x", hidden).leaks).toBe(false);
 });

@@ -2,6 +2,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { sunlit } from "../../../core/bench/preview/index.ts";
 import { cameraFNumber } from "../../../core/camera/container/index.ts";
 import type { Exposure, Load } from "../../../core/document/index.ts";
+import { WALKER_WIDTH } from "../../../core/light/exposure/index.ts";
 import { type Hidden, leakedOn, stopsOver } from "../../../core/practice/index.ts";
 import type { NegativeScanOrder } from "../../../workers/jobs/scanNegative/scanNegative.ts";
 import type { ScanOfWhat } from "./addScans.ts";
@@ -31,6 +32,7 @@ export function flatbedOrder(
     request: {
       ...sunlit(camera, plain, FLATBED.pixels),
       stops: shot === null ? 0 : stopsOver(shot, cameraFNumber(camera, medium), medium, hidden),
+      ...(hidden !== null && hidden.passes > 0 && { walking: true, walkerSpeed: WALKER_WIDTH / hidden.passes }),
       flashes: shot === null ? 0 : flashesOf(shot, loads),
     },
     dpi: FLATBED.dpi,
