@@ -2,6 +2,7 @@ import { type ChildProcess, spawn, spawnSync } from "node:child_process";
 import { type AddressInfo, createServer, type Server } from "node:net";
 import { tmpdir } from "node:os";
 import { resolve } from "node:path";
+import { PATIENCE } from "./support/patience.ts";
 
 const DEMO = resolve(__dirname, "../bin/demo");
 
@@ -32,7 +33,8 @@ async function takePort(): Promise<{ port: number; holder: Server }> {
 }
 
 async function answers(address: string): Promise<boolean> {
-  for (let attempt = 0; attempt < 80; attempt++) {
+  const given = Date.now() + PATIENCE;
+  while (Date.now() < given) {
     if (
       await fetch(address).then(
         (answer) => answer.ok,
