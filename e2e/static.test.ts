@@ -1,5 +1,5 @@
 import { execFile } from "node:child_process";
-import { readFile } from "node:fs/promises";
+import { mkdir, readFile, writeFile } from "node:fs/promises";
 import { createServer, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
 import { join } from "node:path";
@@ -114,4 +114,13 @@ test("its documents run no script but their own, and its rules say what the serv
   const schema = await fetch(`${address}/schema/camera.schema.json`);
   expect(((await schema.json()) as { $schema: string }).$schema).toMatch(/json-schema/);
   expect((await fetch(`${address}/api/solve`)).status).toBe(404);
+});
+
+test("it clears no folder but its own: one that holds something else stays as it is, and that is said", async () => {
+  const site = join(temporaryFolder(), "site");
+  await mkdir(site);
+  await writeFile(join(site, "letter.txt"), "not ours");
+  const made = promisify(execFile)(process.execPath, ["build/server/makeStatic.js", site]);
+  await expect(made).rejects.toThrow(/holds something else/);
+  expect(await readFile(join(site, "letter.txt"), "utf8")).toBe("not ours");
 });

@@ -37,22 +37,27 @@ export function foundAnyhow(documents: readonly string[]): string {
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
 <title>Still Box</title>
 <script>
-const path = location.pathname.replace(/(.)\\/$/, "$1");
-const stored = path.replace(/^\\/(cameras|label)\\/[^/]+/, "/$1/any");
-if (stored !== path && ${JSON.stringify(named(documents))}.includes(stored))
-  fetch(stored + "/").then((answer) => answer.text()).then((html) => {
-    document.open();
-    document.write(html);
-    document.close();
-  });
+const stored = ${JSON.stringify(named(documents))}.find((path) =>
+  new RegExp("^" + path.replace("/any", "/[^/]+") + "/?$").test(location.pathname));
+if (stored) fetch(stored + "/").then(async (answer) => {
+  // What this host says of what it does not know is this page again.
+  if (!answer.ok) return;
+  const html = await answer.text();
+  document.open();
+  document.write(html);
+  document.close();
+});
 </script></head>
 <body><h1>There is nothing here</h1><p><a href="/">To the Shelf</a></p></body></html>
 `;
 }
 
+/** By this a folder is known again that may be written anew. */
+export const README_BEGINS = "Still Box, as files for a static host.";
+
 /** For whoever puts the folder on a host. */
 export function readMe(withDemo: boolean): string {
-  return `Still Box, as files for a static host.
+  return `${README_BEGINS}
 
 Put this whole folder at the root of a host that serves https. Without https a browser gives no camera, no compass and no
 pages without a network.

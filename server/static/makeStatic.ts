@@ -1,9 +1,9 @@
-import { cp, mkdir, readdir, rm, writeFile } from "node:fs/promises";
+import { cp, mkdir, readdir, readFile, rm, writeFile } from "node:fs/promises";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { createRequestHandler, type ServerBuild } from "react-router";
-import { DOCUMENTS, documentFor } from "../../app/offline/documents.ts";
-import { foundAnyhow, hostHeaders, hostRewrites, readMe } from "./hostFiles.ts";
+import { DOCUMENTS } from "../../app/offline/documents.ts";
+import { foundAnyhow, hostHeaders, hostRewrites, README_BEGINS, readMe } from "./hostFiles.ts";
 import { withPolicy } from "./policy.ts";
 
 const here = (path: string): string => fileURLToPath(new URL(path, import.meta.url));
@@ -16,7 +16,7 @@ const filesOf = (path: string): string[] =>
  * Writes the whole app as a folder for a static host: a document a route, as the service worker keeps them, and beside them
  * what such hosts read about headers and addresses. The headless routes need a server and are left out.
  *
- * @param to an own folder; what is in it goes
+ * @param to a folder that is empty, not there yet, or one that this wrote before: what is in that goes
  * @param withDemo whether the demonstration comes along
  */
 export async function makeStatic(to: string, withDemo: boolean): Promise<void> {
@@ -33,11 +33,11 @@ export async function makeStatic(to: string, withDemo: boolean): Promise<void> {
     await mkdir(dirname(join(to, name)), { recursive: true });
     await writeFile(join(to, name), text);
   };
+  if (!(await isOurs(to))) throw new Error(`${to} holds something else: name a folder that is empty, or none`);
   await rm(to, { recursive: true, force: true });
   await cp(here("../client"), to, { recursive: true });
   for (const path of DOCUMENTS) {
     const text = await documentAt(path);
-    if (documentFor(new URL(path, "http://localhost")) === null) throw new Error(`${path} is no document of ours`);
     if (path.endsWith(".data")) await put(path.slice(1), text);
     else for (const file of filesOf(path)) await put(file, withPolicy(text));
   }
@@ -51,6 +51,13 @@ export async function makeStatic(to: string, withDemo: boolean): Promise<void> {
   await put("_redirects", hostRewrites(DOCUMENTS));
   await put("404.html", foundAnyhow(DOCUMENTS));
   await put("README.txt", readMe(withDemo));
+}
+
+/** Whether a folder may be cleared: nothing is in it but what this once wrote. */
+async function isOurs(folder: string): Promise<boolean> {
+  const names = await readdir(folder).catch(() => []);
+  if (names.length === 0) return true;
+  return (await readFile(join(folder, "README.txt"), "utf8").catch(() => "")).startsWith(README_BEGINS);
 }
 
 const [, , ...asked] = process.argv;
