@@ -76,8 +76,6 @@ export {
   begunPractices,
   forgetPractice,
   layOutPractice,
-  type PracticeRecords,
-  type PracticeStart,
   practiceRecords,
 } from "./practice/practice.ts";
 export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";

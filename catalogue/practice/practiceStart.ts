@@ -1,7 +1,7 @@
 import { type Camera, cameraFNumber, withField } from "../../core/camera/container/index.ts";
-import type { Exposure, Load, Pack, Trail } from "../../core/document/index.ts";
+import type { Exposure, Load, Trail } from "../../core/document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../core/light/exposure/index.ts";
-import { GIVEN, hiddenIn, type Practised, type SessionName } from "../../core/practice/index.ts";
+import { GIVEN, hiddenIn, type Practised, type SessionName, type SessionStart } from "../../core/practice/index.ts";
 import { fenceTrail, seasonCameras } from "../demo/season/seasonCameras.ts";
 import { lightTable } from "../lightTable.ts";
 import { mediumById } from "../media.ts";
@@ -24,16 +24,7 @@ const HOUR = 3_600_000;
  *
  * @param nowMs ms since 1970
  */
-export function practiceStart(
-  practised: Practised,
-  nowMs: number,
-): {
-  readonly cameras: readonly Camera[];
-  readonly packs: readonly Pack[];
-  readonly loads: readonly Load[];
-  readonly exposures: readonly Exposure[];
-  readonly trails: readonly Trail[];
-} {
+export function practiceStart(practised: Practised, nowMs: number): SessionStart {
   const { cameras: ids, sheets } = WITH[practised.session];
   const cameras = ids.map((id) => cameraFor(id, practised.session));
   const camera = cameras[0] as Camera;

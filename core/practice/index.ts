@@ -4,6 +4,7 @@ export {
   type GoalName,
   type PracticeTools,
   type SessionRecords,
+  type SessionStart,
   type Standing,
   standingOf,
 } from "./standing.ts";

@@ -156,7 +156,7 @@ describe("How far somebody got", () => {
 
   test("the canisters: nine loaded, nine places, all right", () => {
     const places = Array.from({ length: 9 }, (_, i) => ({ place: String(i + 1), medium: "rc-graded", iso: 6 }));
-    const loads: readonly Load[] = [{ id: "l", cameraId: "c", at: "2026-12-01T12:00:00Z", places }];
+    const loads: readonly Load[] = [{ id: "l", cameraId: "practice-canister-one", at: "2026-12-01T12:00:00Z", places }];
     const shots = places.map(({ place }) => shotOver("canisters", 3, 0, { place }));
     expect(reached("canisters", 3, { loads })).toEqual(["loaded"]);
     expect(standing("canisters", 3, { loads, exposures: shots })).toMatchObject({ spent: 9, done: true });
@@ -214,5 +214,14 @@ describe("How far somebody got", () => {
       expect(reached("ghost", seed, { exposures: [{ ...ghost, seconds: 1.7 * ghost.seconds }] })).toEqual([]);
     }
     expect(seen.size).toBe(3);
+  });
+
+  test("what else is brought into the drawer counts for nothing: neither another camera that is tight, nor its shots", () => {
+    const { cameras, exposures } = begun("leak", 2);
+    const foreign = { ...(seasonCameras.find(({ id }) => id === "thistle-hat-box") as Camera) };
+    const shot = { ...shotOver("leak", 2, 0), cameraId: foreign.id };
+    const got = standing("leak", 2, { cameras: [...cameras, foreign], exposures: [...exposures, shot] });
+    expect(got.goals.map((goal) => goal.reached)).toEqual([false, false, false]);
+    expect(got.spent).toBe(0);
   });
 });

@@ -1,5 +1,5 @@
 import { type Camera, cameraFNumber, lightProof } from "../camera/container/index.ts";
-import type { Exposure, Load, Meter, Trail } from "../document/index.ts";
+import type { Exposure, Load, Meter, Pack, Trail } from "../document/index.ts";
 import { coveredShare, type Medium, WALKER_WIDTH } from "../light/exposure/index.ts";
 import { type SunRequest, sheetSky } from "../sun/index.ts";
 import { hiddenIn, type Practised, type SessionName } from "./sessions.ts";
@@ -26,6 +26,11 @@ export interface SessionRecords {
   readonly loads: readonly Load[];
   readonly meters: readonly Meter[];
   readonly trails: readonly Trail[];
+}
+
+/** What a session begins with. */
+export interface SessionStart extends Omit<SessionRecords, "meters"> {
+  readonly packs: readonly Pack[];
 }
 
 /** What is told beside the records: a medium as the catalogue has it, and what a plan asks of the sun. */
@@ -74,8 +79,10 @@ export function standingOf(
 ): Standing {
   const { cameras, exposures, loads, meters, trails } = records;
   const hidden = hiddenIn(practised);
-  const given = exposures.filter(({ id }) => id.startsWith(GIVEN));
-  const own = exposures.filter(({ id, tested }) => !id.startsWith(GIVEN) && tested !== true);
+  // Whatever else is brought into the drawer is no part of the session.
+  const ofIt = exposures.filter(({ cameraId }) => cameraId.startsWith(GIVEN));
+  const given = ofIt.filter(({ id }) => id.startsWith(GIVEN));
+  const own = ofIt.filter(({ id, tested }) => !id.startsWith(GIVEN) && tested !== true);
   const isRight = (shot: Exposure): boolean => {
     const camera = cameras.find(({ id }) => id === shot.cameraId);
     if (camera === undefined) return false;
@@ -90,15 +97,15 @@ export function standingOf(
     judged: () => isJudged(practised.session === "paper" ? own : given),
     right: () => own.some(isRight),
     found: () => given.some(({ spoilt }) => spoilt === "leak"),
-    tight: () => cameras.some((camera) => lightProof(camera).state === "proved"),
+    tight: () => cameras.some((camera) => camera.id.startsWith(GIVEN) && lightProof(camera).state === "proved"),
     again: () => own.length > 0,
-    loaded: () => loads.some(({ places }) => places.length === 9),
+    loaded: () => loads.some(({ cameraId, places }) => cameraId.startsWith(GIVEN) && places.length === 9),
     each: () => new Set(own.map(({ place }) => place)).size === 9,
     ghost: () => own.some((shot) => isRight(shot) && isGhost(hidden.passes, shot.seconds)),
     year: () =>
       trails.some((trail) => {
         const camera = cameras.find(({ id }) => id === trail.cameraId);
-        return camera !== undefined && holdsTheYear(trail, sunOf(trail, camera));
+        return camera?.id.startsWith(GIVEN) === true && holdsTheYear(trail, sunOf(trail, camera));
       }),
     "all-right": () => own.length > 0 && own.every(isRight),
   };

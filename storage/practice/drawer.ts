@@ -9,13 +9,29 @@ const KEY = "still-box-practice";
 export const OWN_DRAWER = "still-box";
 const PRACTICE_DRAWER = `${OWN_DRAWER}-practice-`;
 
-/** The session of practice that this tab is in; `null`: it works on the maker's own. */
+/** What this page found when it first asked; `undefined`: nobody has asked yet. */
+let here: PracticeTab | null | undefined;
+
+/**
+ * The session of practice that this page is in; `null`: it works on the maker's own. It stays so until another page is
+ * loaded: its database and its notes are of one drawer, also while the tab is on its way into another.
+ */
 export function practiceTab(): PracticeTab | null {
+  if (here === undefined) here = found();
+  return here;
+}
+
+function found(): PracticeTab | null {
   try {
     return tabOf(globalThis.sessionStorage.getItem(KEY) ?? "");
   } catch {
     return null;
   }
+}
+
+/** Asks anew, as the next page does. For tests. */
+export function nextPage(): void {
+  here = undefined;
 }
 
 /** From the next page load on this tab works in a session's database, or (`null`) on the maker's own. */

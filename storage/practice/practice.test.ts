@@ -4,8 +4,14 @@ import { practiceStart } from "../../catalogue/practice/practiceStart.ts";
 import { openDb } from "../engine/db.ts";
 import { actKey, quickKey, quickNotes } from "../engine/quickNotes.ts";
 import { demoDb, fakeLocalStorage } from "../testing.ts";
-import { drawerOf, practiceTab, setPracticeTab, tabOfDrawer } from "./drawer.ts";
+import { drawerOf, nextPage, practiceTab, setPracticeTab, tabOfDrawer } from "./drawer.ts";
 import { begunPractices, forgetPractice, layOutPractice, practiceRecords } from "./practice.ts";
+
+/** Goes into a session, or out of it, by a new page. */
+function enter(tab: Parameters<typeof setPracticeTab>[0]): void {
+  setPracticeTab(tab);
+  nextPage();
+}
 
 const LEAK = { session: "leak", seed: 12 } as const;
 const start = practiceStart(LEAK, Date.parse("2026-12-01T12:00:00Z"));
@@ -20,19 +26,25 @@ beforeEach(() => {
   Object.defineProperty(globalThis, "sessionStorage", { value: store, configurable: true });
 });
 afterEach(async () => {
-  setPracticeTab(null);
+  enter(null);
   for (const name of await Dexie.getDatabaseNames()) await Dexie.delete(name);
 });
 
 test("which session a tab is in is kept with the tab; what is no session is the maker’s own", () => {
   expect(practiceTab()).toBeNull();
-  setPracticeTab(LEAK);
+  enter(LEAK);
+  expect(practiceTab()).toEqual(LEAK);
+  // A tab on its way out still works in the drawer that its page has opened.
+  setPracticeTab(null);
   expect(practiceTab()).toEqual(LEAK);
   sessionStorage.setItem("still-box-practice", "leak:12345");
+  nextPage();
   expect(practiceTab()).toBeNull();
   sessionStorage.setItem("still-box-practice", "");
+  nextPage();
   expect(practiceTab()).toBeNull();
   Reflect.deleteProperty(globalThis, "sessionStorage");
+  nextPage();
   expect(practiceTab()).toBeNull();
   Object.defineProperty(globalThis, "sessionStorage", { value: { removeItem: () => {} }, configurable: true });
 });
@@ -48,7 +60,7 @@ test("what is laid out is there, the maker’s own is not touched; begun anew it
   const own = await demoDb();
   const cameras = await own.cameras.count();
   await layOutPractice(LEAK, start);
-  setPracticeTab(LEAK);
+  enter(LEAK);
   const db = openDb();
   expect(db.name).toBe(drawerOf(LEAK));
   await db.exposures.clear();
@@ -67,12 +79,12 @@ test("what is laid out is there, the maker’s own is not touched; begun anew it
 test("notes of practice never come among the maker’s own, nor theirs among those of practice", () => {
   fakeLocalStorage();
   localStorage.setItem(quickKey("mine"), JSON.stringify({ id: "mine" }));
-  setPracticeTab(LEAK);
+  enter(LEAK);
   expect(quickNotes()).toEqual([]);
   localStorage.setItem(quickKey("practised"), JSON.stringify({ id: "practised" }));
   expect(quickNotes()).toEqual([{ id: "practised" }]);
   const acts = actKey("counts", "c", "p");
-  setPracticeTab(null);
+  enter(null);
   expect(quickNotes()).toEqual([{ id: "mine" }]);
   expect(actKey("counts", "c", "p")).not.toBe(acts);
 });

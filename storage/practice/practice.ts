@@ -1,29 +1,10 @@
 import { Dexie } from "dexie";
-import type { Camera } from "../../core/camera/container/index.ts";
-import type { Exposure, Load, Meter, Pack, Trail } from "../../core/document/index.ts";
+import type { SessionRecords, SessionStart } from "../../core/practice/index.ts";
 import { exposureRow, openDb, type StillBoxDb, theDb } from "../engine/db.ts";
 import { drawerOf, type PracticeTab, tabOfDrawer } from "./drawer.ts";
 
-/** What a session begins with. */
-export interface PracticeStart {
-  readonly cameras: readonly Camera[];
-  readonly packs: readonly Pack[];
-  readonly loads: readonly Load[];
-  readonly exposures: readonly Exposure[];
-  readonly trails: readonly Trail[];
-}
-
-/** What is told of a session by. */
-export interface PracticeRecords {
-  readonly cameras: readonly Camera[];
-  readonly exposures: readonly Exposure[];
-  readonly loads: readonly Load[];
-  readonly meters: readonly Meter[];
-  readonly trails: readonly Trail[];
-}
-
 /** Lays out a session in a database of its own; what was in it from an earlier try goes. */
-export async function layOutPractice(tab: PracticeTab, start: PracticeStart): Promise<void> {
+export async function layOutPractice(tab: PracticeTab, start: SessionStart): Promise<void> {
   await Dexie.delete(drawerOf(tab));
   const db = openDb(drawerOf(tab));
   try {
@@ -46,7 +27,7 @@ export async function layOutPractice(tab: PracticeTab, start: PracticeStart): Pr
 }
 
 /** What is in the database of a session. */
-export async function practiceRecords(db: StillBoxDb = theDb()): Promise<PracticeRecords> {
+export async function practiceRecords(db: StillBoxDb = theDb()): Promise<SessionRecords> {
   const [cameras, exposures, loads, meters, trails] = await Promise.all([
     db.cameras.toArray(),
     db.exposures.toArray(),
@@ -54,12 +35,12 @@ export async function practiceRecords(db: StillBoxDb = theDb()): Promise<Practic
     db.meters.toArray(),
     db.trails.toArray(),
   ]);
-  return { cameras, exposures, loads, meters, trails } as unknown as PracticeRecords;
+  return { cameras, exposures, loads, meters, trails } as unknown as SessionRecords;
 }
 
 /** Every session that was ever begun in this browser, with what is in it. */
 export async function begunPractices(): Promise<
-  readonly { readonly tab: PracticeTab; readonly records: PracticeRecords }[]
+  readonly { readonly tab: PracticeTab; readonly records: SessionRecords }[]
 > {
   const names = await Dexie.getDatabaseNames();
   const found = names.flatMap((name) => tabOfDrawer(name) ?? []);

@@ -11,12 +11,12 @@ import { notify } from "../../../ui/notices/notify.ts";
 export async function beginSession(practised: Practised): Promise<boolean> {
   try {
     await layOutPractice(practised, practiceStart(practised, Date.now()));
+    goOnWith(practised);
+    return true;
   } catch (error) {
     notify(`The session can’t be laid out. ${whatFailed(error).message}`, { urgent: true });
     return false;
   }
-  goOnWith(practised);
-  return true;
 }
 
 /** Goes into a session as it was left. */
