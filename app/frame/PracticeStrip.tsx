@@ -22,7 +22,6 @@ function Strip({ practised }: { readonly practised: Practised }) {
   const standing = standingWith(practised, records.value);
   const [open, setOpen] = useState(false);
   const { title } = SESSION_WORDS[practised.session];
-  const reached = standing.goals.filter((goal) => goal.reached).length;
   return (
     <aside
       aria-label="Session of practice"
@@ -34,7 +33,7 @@ function Strip({ practised }: { readonly practised: Practised }) {
         <span className="stamp">Practice</span>
         <strong className="font-semibold">{title}</strong>
         <span>
-          {reached} of {standing.goals.length} reached
+          {standing.reached} of {standing.goals.length} reached
         </span>
         <span className="ml-auto flex gap-2">
           <Button aria-expanded={open} onClick={() => setOpen(!open)}>

@@ -1,7 +1,7 @@
 import { type Camera, cameraFNumber, lightProof } from "../camera/container/index.ts";
 import type { Exposure, Load, Meter, Pack, Trail } from "../document/index.ts";
 import { coveredShare, type Medium, WALKER_WIDTH } from "../light/exposure/index.ts";
-import { type SunRequest, sheetSky } from "../sun/index.ts";
+import { directionOf, type SunRequest, sheetSky } from "../sun/index.ts";
 import { hiddenIn, type Practised, type SessionName } from "./sessions.ts";
 import { stopsOver } from "./stopsOver.ts";
 
@@ -42,6 +42,8 @@ export interface PracticeTools {
 /** How far somebody got. */
 export interface Standing {
   readonly goals: readonly { readonly name: GoalName; readonly reached: boolean }[];
+  /** How many of them are reached. */
+  readonly reached: number;
   /** Sheets exposed by whoever practises, and how many there are for it. */
   readonly spent: number;
   readonly allowed: number;
@@ -111,7 +113,8 @@ export function standingOf(
   };
   const goals = GOALS[practised.session].map((name) => ({ name, reached: reached[name]() }));
   const [spent, allowed] = [own.length, ALLOWED[practised.session]];
-  return { goals, spent, allowed, done: spent <= allowed && goals.every((goal) => goal.reached) };
+  const count = goals.filter((goal) => goal.reached).length;
+  return { goals, reached: count, spent, allowed, done: spent <= allowed && count === goals.length };
 }
 
 /** Seen, and seen through: covering a point for a fifth of the time and more, and for no more than three. */
@@ -134,10 +137,10 @@ function holdsTheYear({ from, to }: Trail, request: SunRequest): boolean {
   if (!from.endsWith("-12-21") || !to.endsWith("-06-21")) return false;
   const sky = sheetSky(request);
   return Array.from({ length: NOONS + 1 }, (_, i) => {
-    const declination = SOLSTICE * ((2 * i) / NOONS - 1);
-    const altitude = (90 - request.site.latitude + declination) * RADIANS;
-    const place = sky.land({ azimuth: Math.PI, altitude });
-    return place !== null && sky.isLit(place) && altitude > sky.horizonAt(Math.PI);
+    const declination = SOLSTICE * ((2 * i) / NOONS - 1) * RADIANS;
+    const noon = directionOf(request.site.latitude * RADIANS, { hour: 0, declination });
+    const place = sky.land(noon);
+    return place !== null && sky.isLit(place) && noon.altitude > sky.horizonAt(noon.azimuth);
   }).every(Boolean);
 }
 

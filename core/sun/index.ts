@@ -15,6 +15,7 @@ export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./read/diary
 export { type DiaryDoubt, diaryDoubt } from "./read/diaryDoubt.ts";
 export { type Disturbance, findDisturbance } from "./read/disturbance.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./read/fitAim.ts";
+export { directionOf } from "./read/hourPlace.ts";
 export { whenAt } from "./read/whenAt.ts";
 export type { SkyDirection } from "./site/aim.ts";
 export type { Calendar, Zone } from "./site/calendar.ts";

@@ -8,6 +8,7 @@ const begun: BegunSession = {
       { name: "tight", reached: false },
       { name: "again", reached: true },
     ],
+    reached: 2,
     spent: 2,
     allowed: 1,
     done: false,

@@ -10,12 +10,12 @@ export interface BegunSession {
 /** How far one session came, as a pupil hands it in. */
 export function resultOf({
   practised: { session, seed },
-  standing: { goals, spent, allowed, done },
+  standing: { goals, reached, spent, allowed, done },
 }: BegunSession): PracticeResult {
   return {
     session,
     seed,
-    reached: goals.filter(({ reached }) => reached).length,
+    reached,
     of: goals.length,
     spent,
     allowed,
