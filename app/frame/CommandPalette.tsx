@@ -2,6 +2,7 @@ import { Command } from "cmdk";
 import { useNavigate } from "react-router";
 import { glossary } from "../../catalogue/words/glossary.ts";
 import { questions } from "../../catalogue/words/questions.ts";
+import { practiceTab } from "../../storage/index.ts";
 import { Overlay } from "../../ui/controls/Overlay.tsx";
 import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
 import { keep } from "../../ui/edits/keep.ts";
@@ -16,6 +17,22 @@ interface Entry {
   readonly also?: string;
   readonly run: () => void;
 }
+
+/** What concerns the demonstration: it has no place in a session of practice. */
+const demonstration = [
+  {
+    name: "Start with an empty shelf",
+    group: "Settings",
+    also: "demonstration away clear",
+    run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.clearDemonstration()),
+  },
+  {
+    name: "Bring the demonstration back",
+    group: "Settings",
+    also: "demo examples Thistle Row",
+    run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.demonstrationBack()),
+  },
+];
 
 /** Finds and runs any command by its words. */
 export default function CommandPalette({
@@ -87,18 +104,7 @@ export default function CommandPalette({
     { name: "Measure in millimetres", group: "Settings", run: unit("mm") },
     { name: "Measure in inches", group: "Settings", run: unit("in") },
     { name: "Red light, for the darkroom", group: "Settings", run: () => setRedLight(RED_LEVELS[0]) },
-    {
-      name: "Start with an empty shelf",
-      group: "Settings",
-      also: "demonstration away clear",
-      run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.clearDemonstration()),
-    },
-    {
-      name: "Bring the demonstration back",
-      group: "Settings",
-      also: "demo examples Thistle Row",
-      run: () => void import("../../features/shelf/demonstration.ts").then((part) => part.demonstrationBack()),
-    },
+    ...(practiceTab() === null ? demonstration : []),
     { name: "Show the keys", group: "Settings", keys: "?", run: onShortcuts },
     ...glossary.map(({ id, name, also }) => ({
       name: `What is it: ${name}`,

@@ -1,4 +1,4 @@
-export { type Hidden, hiddenIn, MOST_SEED, type Practised, SESSIONS, type SessionName } from "./sessions.ts";
+export { type Hidden, hiddenIn, MOST_SEED, type Practised, SESSIONS, type SessionName, seedFrom } from "./sessions.ts";
 export {
   GIVEN,
   type GoalName,

@@ -6,7 +6,17 @@ import { type Camera, cameraFNumber, withField } from "../camera/container/index
 import type { Exposure, Load, Meter } from "../document/index.ts";
 import { parseCamera } from "../document/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../light/exposure/index.ts";
-import { GIVEN, hiddenIn, leakedOn, MOST_SEED, SESSIONS, type SessionName, standingOf, stopsOver } from "./index.ts";
+import {
+  GIVEN,
+  hiddenIn,
+  leakedOn,
+  MOST_SEED,
+  SESSIONS,
+  type SessionName,
+  seedFrom,
+  standingOf,
+  stopsOver,
+} from "./index.ts";
 
 const NOW = Date.parse("2026-12-01T12:00:00Z");
 const begun = (session: SessionName, seed: number) => ({
@@ -74,6 +84,11 @@ test("a leak is on the sheets before the test that proved the camera tight, and 
   expect(leakedOn(proved, late, { leaks: true }, Date.parse)).toBe(false);
   const again = { lightTests: [...proved.lightTests, test("2026-12-01T11:20:00Z", ["lid"])] };
   expect(leakedOn(again, late, { leaks: true }, Date.parse)).toBe(true);
+});
+
+test("a number is typed, or stands in an address: four digits at most, nothing else", () => {
+  expect(["0", " 12 ", "9999"].map(seedFrom)).toEqual([0, 12, MOST_SEED]);
+  expect([null, "", "12345", "-1", "1.5", "x"].map(seedFrom)).toEqual([null, null, null, null, null, null]);
 });
 
 describe("What lies on the table", () => {

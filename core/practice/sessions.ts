@@ -14,6 +14,16 @@ export interface Practised {
 
 export const MOST_SEED = 9999;
 
+/**
+ * The number of a session from what somebody typed, or from an address.
+ *
+ * @returns `null` where it is none
+ * @example seedFrom(" 12 ") // 12
+ */
+export function seedFrom(text: string | null): number | null {
+  return text !== null && /^\d{1,4}$/.test(text.trim()) ? Number(text) : null;
+}
+
 /** What a session keeps from whoever practises. */
 export interface Hidden {
   /** EV₁₀₀ of the sky. */

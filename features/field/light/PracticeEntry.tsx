@@ -7,7 +7,7 @@ import { arrowStep } from "../../../ui/controls/arrowStep.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { type Compared, MeterOffset } from "./MeterOffset.tsx";
 import { Dial } from "./PracticeDial.tsx";
-import { practiceMeter } from "./practiceMeter.ts";
+import { practiceMeter, readingNoise } from "./practiceMeter.ts";
 import { type LightSource, PRACTICE_METER } from "./readLight.ts";
 
 type Source = Extract<LightSource, { by: "practice" }>;
@@ -45,7 +45,7 @@ export default function PracticeEntry({
     if (view === null) return;
     setAt([x, y]);
     const seen = luminanceEv(Math.max(1e-3, meanAt(view, x, y)));
-    const shown = practiceReading(practiceMeter(), seen, how.fNumber, how.iso, gauss());
+    const shown = practiceReading(practiceMeter(), seen, how.fNumber, how.iso, readingNoise());
     onSource({ ...source, ...how, seconds: shown });
   };
   const set = (how: Pick<Source, "fNumber" | "iso">): void => {
@@ -135,11 +135,6 @@ function meanAt({ width, height, luminance }: SceneView, x: number, y: number): 
     }
   }
   return sum / Math.max(1, count);
-}
-
-/** A standard normal number (Box and Muller, 1958). */
-function gauss(): number {
-  return Math.sqrt(-2 * Math.log(1 - Math.random())) * Math.cos(2 * Math.PI * Math.random());
 }
 
 /** The scene as an eye used to its light sees it: mid-grey of its EV in the middle of the tones. */

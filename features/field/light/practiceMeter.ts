@@ -1,5 +1,6 @@
+import { chance, normalNumbers, once } from "../../../core/basis/numeric/index.ts";
 import type { PracticeMeter } from "../../../core/light/exposure/index.ts";
-import { hiddenHere } from "../../../ui/practice/hiddenHere.ts";
+import { hiddenHere, practisedHere } from "../../../ui/practice/hiddenHere.ts";
 
 const KEY = "practice-meter";
 /** By how much it may be off, stops: phones have been seen to be two and a half out (common practice). */
@@ -31,4 +32,15 @@ function read(): string | null {
   } catch {
     return null;
   }
+}
+
+/** By how much each next reading is off by chance, in standard deviations: in a session of practice by its number. */
+const noise = once(() => {
+  const practised = practisedHere();
+  return normalNumbers(practised === null ? Math.random : chance(practised.seed));
+});
+
+/** The noise of the next reading: a standard normal number. */
+export function readingNoise(): number {
+  return noise()();
 }

@@ -1,12 +1,12 @@
 import { useState } from "react";
-import { MOST_SEED } from "../../../core/practice/index.ts";
+import { MOST_SEED, seedFrom } from "../../../core/practice/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 
 /** The number of the sessions: the same number hides the same things, so a class can work on the same. */
 export function SeedField({ seed, onSeed }: { readonly seed: number; readonly onSeed: (seed: number) => void }) {
   const [text, setText] = useState<string | null>(null);
   const [copied, setCopied] = useState(false);
-  const wrong = text !== null && !isSeed(text);
+  const wrong = text !== null && seedFrom(text) === null;
   return (
     <div className="mb-5 flex flex-wrap items-end gap-x-3 gap-y-1">
       <label className="grid gap-0.5 text-[0.9rem]">
@@ -20,9 +20,10 @@ export function SeedField({ seed, onSeed }: { readonly seed: number; readonly on
           onChange={({ target: { value } }) => {
             setText(value);
             setCopied(false);
-            if (isSeed(value)) onSeed(Number(value));
+            const typed = seedFrom(value);
+            if (typed !== null) onSeed(typed);
           }}
-          onBlur={() => isSeed(text ?? "") && setText(null)}
+          onBlur={() => !wrong && setText(null)}
         />
       </label>
       <Button
@@ -50,8 +51,4 @@ export function SeedField({ seed, onSeed }: { readonly seed: number; readonly on
 /** The address at which a class finds the sessions with this number. */
 export function linkTo(seed: number): string {
   return `${window.location.origin}/method/practice?seed=${seed}`;
-}
-
-function isSeed(text: string): boolean {
-  return /^\d{1,4}$/.test(text.trim());
 }

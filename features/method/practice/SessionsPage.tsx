@@ -1,7 +1,14 @@
 import { useMemo, useState } from "react";
 import { useRevalidator, useSearchParams } from "react-router";
 import { SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
-import { MOST_SEED, type Practised, SESSIONS, type SessionName, type Standing } from "../../../core/practice/index.ts";
+import {
+  MOST_SEED,
+  type Practised,
+  SESSIONS,
+  type SessionName,
+  type Standing,
+  seedFrom,
+} from "../../../core/practice/index.ts";
 import { type begunPractices, forgetPractice } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Goals } from "../../../ui/practice/Goals.tsx";
@@ -101,6 +108,5 @@ function standings(begun: Begun): readonly BegunSession[] {
 
 /** The number in an address, that of this tab's session, one that was begun before, or one by chance. */
 function seedIn(text: string | null, begun: Begun): number {
-  const asked = text !== null && /^\d{1,4}$/.test(text) ? Number(text) : null;
-  return asked ?? practisedHere()?.seed ?? begun[0]?.tab.seed ?? Math.floor(Math.random() * (MOST_SEED + 1));
+  return seedFrom(text) ?? practisedHere()?.seed ?? begun[0]?.tab.seed ?? Math.floor(Math.random() * (MOST_SEED + 1));
 }
