@@ -16,6 +16,14 @@ const CONTROLS =
 const DARK =
   /\/(features\/dark\/[^/]+$|core\/(darkroom|basis\/flowShop)\/|catalogue\/(words\/darkroomWords|recipes)\.ts$|app\/intoTheDark\.ts$|ui\/(dark|device)\/)/;
 
+/** Large packages that several workers use: each a file of its own, alike for all of them, and so written once. */
+const SHARED_BY_WORKERS = [
+  { name: "readsPdf", test: /\/node_modules\/@cantoo\// },
+  { name: "writesPdf", test: /\/node_modules\/jspdf\// },
+];
+/** The package with all that it needs in one file. */
+const readsPdf = fileURLToPath(new URL("./node_modules/@cantoo/pdf-lib/dist/pdf-lib.esm.min.js", import.meta.url));
+
 /** The first screen's modules in one file, the controls in another; all else as the bundler divides it. */
 async function firstScreenInOne(): Promise<NonNullable<BuildEnvironmentOptions["rolldownOptions"]>> {
   const modules = await firstScreenModules();
@@ -39,7 +47,9 @@ async function firstScreenInOne(): Promise<NonNullable<BuildEnvironmentOptions["
 
 export default defineConfig(async ({ command }) => ({
   plugins: [tailwindcss(), reactRouter()],
-  resolve: { alias: Object.fromEntries(unusedByPdf.map((name) => [name, nothing])) },
-  worker: { format: "es" as const },
+  resolve: {
+    alias: { ...Object.fromEntries(unusedByPdf.map((name) => [name, nothing])), "@cantoo/pdf-lib": readsPdf },
+  },
+  worker: { format: "es" as const, rolldownOptions: { output: { codeSplitting: { groups: SHARED_BY_WORKERS } } } },
   ...(command === "build" && { environments: { client: { build: { rolldownOptions: await firstScreenInOne() } } } }),
 }));

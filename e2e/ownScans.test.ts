@@ -18,7 +18,7 @@ async function withFile(bytes: Uint8Array, name = "own.png"): Promise<Maker> {
   await maker.goTo("/proof");
   const file = join(temporaryFolder(), name);
   await writeFile(file, bytes);
-  await maker.give("Scans: PNG, JPEG or TIFF", file);
+  await maker.give("Scans: PNG, JPEG, TIFF or PDF", file);
   await maker.page.waitForSelector("[data-corner]");
   return maker;
 }

@@ -1,5 +1,6 @@
 import { writeFile } from "node:fs/promises";
 import { join } from "node:path";
+import { PDFDocument } from "@cantoo/pdf-lib";
 import exifr from "exifr";
 import sharp from "sharp";
 import { stage } from "./support/maker.ts";
@@ -7,6 +8,15 @@ import { negativePng } from "./support/negative.ts";
 import { PATIENCE } from "./support/patience.ts";
 import { OTHER_CANISTER, pixels, repainted, withScan } from "./support/proofing.ts";
 import { temporaryFolder } from "./support/temporary.ts";
+
+/** A scan as a scanner's program lays it on a page of its own size, at 300 dpi. */
+async function scannersPdf(png: Uint8Array): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  const picture = await document.embedPng(png);
+  const { width, height } = picture.scale(72 / 300);
+  document.addPage([width, height]).drawImage(picture, { width, height });
+  return document.save();
+}
 
 const { arrive } = stage(true);
 
@@ -92,15 +102,15 @@ describe("Proof", () => {
     await maker.goTo("/proof");
     const folder = temporaryFolder();
     const { png } = await negativePng();
-    const [one, other, none] = ["one.png", "other.tif", "notes.txt"].map((name) => join(folder, name)) as [
+    const [one, other, none] = ["one.png", "other.pdf", "notes.txt"].map((name) => join(folder, name)) as [
       string,
       string,
       string,
     ];
     await writeFile(one, png);
-    await sharp(png).tiff({ compression: "lzw" }).toFile(other);
+    await writeFile(other, await scannersPdf(png));
     await writeFile(none, "not a picture");
-    await maker.give("Scans: PNG, JPEG or TIFF", one, other, none);
+    await maker.give("Scans: PNG, JPEG, TIFF or PDF", one, other, none);
     await maker.sees("[role=alert]", /notes\.txt: This scan is not a PNG, TIFF or JPEG/);
     await maker.page.waitForFunction(() => document.querySelectorAll("[data-negative]").length === 2);
     await maker.sees("[role=status]", /2 sheets taken in/);

@@ -1,1 +1,1 @@
-export { withExif, withPhysicalSize, withSrgb, withXmp } from "./pngChunks.ts";
+export { pngOf, withExif, withPhysicalSize, withSrgb, withXmp } from "./pngChunks.ts";

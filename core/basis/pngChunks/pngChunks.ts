@@ -1,3 +1,5 @@
+import { joined } from "../numeric/index.ts";
+
 /** Bytes of a PNG up to the end of its header chunk: signature and IHDR. */
 const HEADER_END = 33;
 
@@ -57,6 +59,11 @@ export function withXmp(png: Uint8Array, xmp: Uint8Array): Uint8Array<ArrayBuffe
 }
 
 function withChunk(png: Uint8Array, name: string, data: Uint8Array): Uint8Array<ArrayBuffer> {
+  return joined([png.subarray(0, HEADER_END), chunkOf(name, data), png.subarray(HEADER_END)]);
+}
+
+/** A part of a PNG: length, name, data, check sum. */
+function chunkOf(name: string, data: Uint8Array): Uint8Array<ArrayBuffer> {
   const chunk = new Uint8Array(12 + data.length);
   const view = new DataView(chunk.buffer);
   view.setUint32(0, data.length);
@@ -66,11 +73,37 @@ function withChunk(png: Uint8Array, name: string, data: Uint8Array): Uint8Array<
   );
   chunk.set(data, 8);
   view.setUint32(8 + data.length, crc(chunk.subarray(4, 8 + data.length)));
-  const whole = new Uint8Array(png.length + chunk.length);
-  whole.set(png.subarray(0, HEADER_END));
-  whole.set(chunk, HEADER_END);
-  whole.set(png.subarray(HEADER_END), HEADER_END + chunk.length);
-  return whole;
+  return chunk;
+}
+
+const SIGNATURE = [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a];
+
+/**
+ * A PNG round a picture's rows that are packed already: filtered row by row and in zlib.
+ *
+ * @param bits of a number, 8 or 16
+ * @param channels numbers a pixel: 1 is grey, 3 red green blue
+ * @source PNG specification (Third Edition), 5.2, 11.2.1 IHDR
+ * @example pngOf({ width: 2, height: 1, bits: 8, channels: 1 }, new Uint8Array(11)).length // 68
+ */
+export function pngOf(
+  { width, height, bits, channels }: PngHead,
+  packed: Uint8Array<ArrayBuffer>,
+): Uint8Array<ArrayBuffer> {
+  const head = new Uint8Array(13);
+  const view = new DataView(head.buffer);
+  view.setUint32(0, width);
+  view.setUint32(4, height);
+  head.set([bits, channels === 1 ? 0 : 2], 8);
+  const end = new Uint8Array(0);
+  return joined([Uint8Array.from(SIGNATURE), chunkOf("IHDR", head), chunkOf("IDAT", packed), chunkOf("IEND", end)]);
+}
+
+interface PngHead {
+  readonly width: number;
+  readonly height: number;
+  readonly bits: 8 | 16;
+  readonly channels: 1 | 3;
 }
 
 function crc(bytes: Uint8Array): number {

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { type HoleAnswer, type PixelPoint, refusalWords } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { SCAN_FILES_AND_HEIC } from "../../../ui/files/scanFiles.ts";
 import type { HoleTrouble } from "../../../workers/jobs/hole/holeJob.ts";
 import { Measured } from "./Measured.tsx";
 import { PictureCanvas } from "./PictureCanvas.tsx";
@@ -34,7 +35,7 @@ export function MeasureFromPicture({
         as="fieldset"
         label="Picture of the hole"
         named="Picture of a hole"
-        accept=".png,.jpg,.jpeg,.tif,.tiff,.webp,.avif,.heic,image/png,image/jpeg,image/tiff,image/webp,image/avif,image/heic"
+        accept={SCAN_FILES_AND_HEIC}
         className="border border-ink border-dashed p-3"
         onFiles={([file]) => void take(file)}
       >
@@ -42,7 +43,7 @@ export function MeasureFromPicture({
           <p className="flex flex-wrap items-center gap-2">
             <Button onClick={pick}>Choose a picture</Button>
             <span className="text-[0.93rem] text-quiet">
-              or drop a scan or microscope photograph here: PNG, JPEG or TIFF.
+              or drop a scan or microscope photograph here: PNG, JPEG, TIFF or a scanner’s PDF.
             </span>
           </p>
         )}

@@ -4,6 +4,7 @@ import { listRecords } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { SCAN_FILES } from "../../../ui/files/scanFiles.ts";
 import { hiddenHere } from "../../../ui/practice/hiddenHere.ts";
 import { MOST_PIXELS } from "../../../workers/codecs/read/limits.ts";
 import { FLATBED_WHITE } from "../../../workers/jobs/scanNegative/flatbedWhite.ts";
@@ -13,9 +14,6 @@ import { addScans, type ScanOfWhat } from "./addScans.ts";
 import { flatbedOrder } from "./flatbedOrder.ts";
 import { matchScans } from "./matching.ts";
 import { SunSheets } from "./SunSheets.tsx";
-
-/** What is read everywhere, and what most browsers can draw; an iPhone makes a JPEG of what is not among them. */
-const ACCEPT = "image/png,image/jpeg,image/tiff,image/webp,image/avif,.tif,.tiff";
 
 /** Takes scans in: files, a photograph, or the made-up flatbed. */
 export function AddPanel({
@@ -69,8 +67,8 @@ export function AddPanel({
     <FileDrop
       as="fieldset"
       label="Add scans"
-      named="Scans: PNG, JPEG or TIFF"
-      accept={ACCEPT}
+      named="Scans: PNG, JPEG, TIFF or PDF"
+      accept={SCAN_FILES}
       multiple
       className="mb-4 grid gap-2 border border-ink border-dashed p-3"
       onFiles={(files) => void add(files)}
@@ -110,8 +108,8 @@ export function AddPanel({
               onScan={(file, camera) => void add([file], { shot: null, camera, white: null })}
             />
             <p className="min-w-0 grow basis-64 text-[0.87rem] text-quiet">
-              Drop them here or paste them: PNG, JPEG, TIFF, 8 or 16 bits, up to {MOST_PIXELS / 1e6} million pixels. The
-              file stays as it is.
+              Drop them here or paste them: PNG, JPEG, TIFF or a scanner’s PDF, 8 or 16 bits, up to {MOST_PIXELS / 1e6}{" "}
+              million pixels. The file stays as it is.
             </p>
           </div>
           {busy !== null && (

@@ -3,7 +3,7 @@ import { type Exposure, type Negative, parseNegative } from "../../../core/docum
 import { listRecords, removeEdited, saveNegatives, savePicture } from "../../../storage/index.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";
-import { sheetsInFile } from "../../../workers/codecs/read/tiff/tiffFields.ts";
+import { sheetsClient } from "../../../workers/jobs/sheets/sheets.client.ts";
 import { askProof } from "../askProof.ts";
 import type { Corners } from "../corners.ts";
 import type { ProofData } from "../proofData.ts";
@@ -92,7 +92,8 @@ interface SheetOfFile {
 
 /** The sheets a file holds: a scanner writes several into one TIFF. */
 async function sheetsOf(file: File): Promise<readonly SheetOfFile[]> {
-  const count = sheetsInFile(new Uint8Array(await file.arrayBuffer()));
+  const counted = await sheetsClient.run({ bytes: new Uint8Array(await file.arrayBuffer()) });
+  const count = counted.ok ? counted.value : 1;
   return Array.from({ length: count }, (_, page) => ({ file, page: count === 1 ? null : page }));
 }
 

@@ -3,6 +3,7 @@ import type { SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { SCAN_FILES_AND_HEIC } from "../../../ui/files/scanFiles.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import type { MadeUpDisturbance } from "../../../workers/jobs/trailReading/madeUpTrail.ts";
 import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
@@ -46,7 +47,7 @@ export function TakeScan({
       as="fieldset"
       label="The scan of the finished sheet"
       named="Scan of the finished sheet"
-      accept="image/png,image/jpeg,image/tiff,image/webp,image/avif,image/heic,.tif,.tiff,.heic"
+      accept={SCAN_FILES_AND_HEIC}
       className="sheet grid max-w-[46rem] justify-items-start gap-3 p-5"
       onFiles={([file]) => file && void onFile(file)}
     >

@@ -38,4 +38,9 @@ async function inflate(zlib: Uint8Array<ArrayBuffer>, most: number): Promise<Uin
 }
 
 /** What the browser can do quicker than plain code. */
-export const browserDecoders: Decoders = { jpeg, inflate, elsewhere };
+export const browserDecoders: Decoders = {
+  jpeg,
+  inflate,
+  elsewhere,
+  pdf: async () => (await import("./pdf/readPdf.ts")).pdfFiles.read,
+};

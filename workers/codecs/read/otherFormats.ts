@@ -27,12 +27,17 @@ export function otherFormat(bytes: Uint8Array): OtherFormat | null {
       "on the phone, choose JPEG (“most compatible”) for the camera, or share it as JPEG",
     );
   }
-  if (letters(0, 5) === "%PDF-") return said(`is a PDF: ${AS_SCAN}`);
+  if (isPdf(bytes)) return said(`is a PDF: ${AS_SCAN}`);
   if (letters(0, 3) === "GIF" || letters(0, 2) === "BM") return said("is a GIF or a BMP: save it as PNG");
   if (/^(II\x2b\0|MM\0\x2b)/.test(letters(0, 4))) {
     return said("is a BigTIFF, made for files above 4 GB: save it as an ordinary TIFF, or as PNG");
   }
   return null;
+}
+
+/** Whether a file is a PDF, by its first letters. @source ISO 32000-1:2008, 7.5.2 */
+export function isPdf(bytes: Uint8Array): boolean {
+  return String.fromCharCode(...bytes.subarray(0, 5)) === "%PDF-";
 }
 
 function said(words: string): OtherFormat {

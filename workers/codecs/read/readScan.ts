@@ -3,7 +3,7 @@ import { failure, type Result, success } from "../../../core/basis/units/index.t
 import { greyScan, type RawScan, type Rgba, type Scan } from "./grey.ts";
 import { type Inflate, plainInflate } from "./inflate.ts";
 import { MOST_PIXELS, MOST_UNPACKED, tooLarge, UNPACKS_TOO_FAR } from "./limits.ts";
-import { type OtherFormat, otherFormat } from "./otherFormats.ts";
+import { isPdf, type OtherFormat, otherFormat } from "./otherFormats.ts";
 import { readJpeg } from "./readJpeg.ts";
 import { readPng } from "./readPng.ts";
 import { readTiff } from "./tiff/readTiff.ts";
@@ -14,6 +14,18 @@ export interface Decoders {
   readonly inflate?: Inflate;
   /** Unpacks formats that we don't: WebP, AVIF, HEIC, as far as the browser knows them. */
   readonly elsewhere?: (bytes: Uint8Array<ArrayBuffer>) => Promise<Rgba>;
+  /** Fetches the reader of PDFs, which is large; not given: they are refused. */
+  readonly pdf?: () => Promise<PdfReader>;
+}
+
+/** Reads the picture of one page. */
+type PdfReader = (bytes: Uint8Array<ArrayBuffer>, readers: PictureReaders, page?: number) => Promise<Result<RawScan>>;
+
+/** How pictures within another file are read. */
+export interface PictureReaders {
+  readonly jpeg: (bytes: Uint8Array<ArrayBuffer>) => Promise<Result<RawScan>>;
+  readonly png: (bytes: Uint8Array<ArrayBuffer>) => Promise<Result<RawScan>>;
+  readonly inflate: Inflate;
 }
 
 /**
@@ -22,7 +34,7 @@ export interface Decoders {
  */
 export async function readRaw(
   bytes: Uint8Array<ArrayBuffer>,
-  { jpeg = jpegInPlainCode, inflate = plainInflate, elsewhere }: Decoders = {},
+  { jpeg = jpegInPlainCode, inflate = plainInflate, elsewhere, pdf }: Decoders = {},
   /** Which picture of a file that holds several, from 0; not said: the largest. */
   page?: number,
 ): Promise<Result<RawScan>> {
@@ -32,6 +44,14 @@ export async function readRaw(
       return await readTiff(bytes, inflate, page);
     }
     if (startsWith(bytes, [0xff, 0xd8])) return await readJpeg(bytes, jpeg);
+    if (pdf !== undefined && isPdf(bytes)) {
+      const read = await pdf();
+      const readers = {
+        jpeg: (own: Uint8Array<ArrayBuffer>) => readJpeg(own, jpeg),
+        png: (own: Uint8Array<ArrayBuffer>) => readPng(own, inflate),
+      };
+      return await read(bytes, { ...readers, inflate }, page);
+    }
     const other = otherFormat(bytes);
     if (other === null) return failure("is not a PNG, TIFF or JPEG picture");
     return success(await drawnByBrowser(bytes, other, elsewhere));

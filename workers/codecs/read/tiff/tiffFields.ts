@@ -110,11 +110,11 @@ export function fullPages(all: readonly TiffFields[]): readonly TiffFields[] {
 }
 
 /**
- * How many sheets a file holds, by its head alone.
+ * How many sheets a TIFF holds, by its head alone.
  *
  * @returns 1 for what is no TIFF, or damaged: its reader says why
  */
-export function sheetsInFile(bytes: Uint8Array): number {
+export function sheetsInTiff(bytes: Uint8Array): number {
   const mark = String.fromCharCode(...bytes.subarray(0, 4));
   if (mark !== "II*\0" && mark !== "MM\0*") return 1;
   try {

@@ -1,7 +1,7 @@
 import sharp from "sharp";
 import { readRaw, readScan } from "../readScan.ts";
 import { pagesTiff } from "./pagesTiff.ts";
-import { sheetsInFile } from "./tiffFields.ts";
+import { sheetsInTiff } from "./tiffFields.ts";
 
 /** A TIFF as another program may write it: either byte order, strips, planes, white as 0. TIFF 6.0 (1992). */
 interface Kind {
@@ -181,7 +181,7 @@ test("a small picture with the full one within it (SubIFDs): the full one is rea
     const raw = await readRaw(file, {}, page);
     if (!raw.ok) throw new Error(raw.error);
     expect([raw.value.width, raw.value.height, raw.value.samples[0]]).toEqual([60, 40, 40]);
-    expect(sheetsInFile(file)).toBe(1);
+    expect(sheetsInTiff(file)).toBe(1);
   }
 });
 
@@ -201,7 +201,7 @@ test("of a file with two sheets and a small copy either sheet is read; a third i
   expect(await read(1)).toEqual([56, 44, 200]);
   // Not said which: the largest.
   expect(await read()).toEqual([56, 44, 200]);
-  expect(sheetsInFile(file)).toBe(2);
-  expect([file.slice(0, 30), Uint8Array.of(1, 2, 3)].map(sheetsInFile)).toEqual([1, 1]);
+  expect(sheetsInTiff(file)).toBe(2);
+  expect([file.slice(0, 30), Uint8Array.of(1, 2, 3)].map(sheetsInTiff)).toEqual([1, 1]);
   expect(await read(2)).toBe("holds 2 pictures, not so many");
 });
