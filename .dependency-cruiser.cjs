@@ -21,7 +21,7 @@ const rooms = {
   darkroom: ["basis", "light"],
   negative: ["basis", "light", "camera"],
   sun: ["basis", "light", "camera"],
-  viewfinder: ["basis", "light", "camera"],
+  viewfinder: ["basis", "light", "camera", "negative"],
   document: ["basis", "light", "camera", "bench", "make", "learning", "darkroom", "negative", "sun", "viewfinder"],
   thread: ["basis", "light", "camera", "document"],
   practice: ["basis", "light", "camera", "sun", "document"],

@@ -191,9 +191,35 @@ test("refused: said, and a photograph serves instead; in the red light there is 
   await frameStands(maker, rightEdge(0));
   await maker.press("The picture it will make");
   await maker.page.waitForSelector("[data-made=made]", { timeout: PATIENCE });
+  await maker.press("Keep this view with the next shot");
+  await maker.page.waitForSelector('[data-kept-view="true"]', { timeout: PATIENCE });
   await maker.press("Daylight: press for the red light");
   await maker.sees("[data-look-red]", /white light/);
   await maker.press("Daylight");
+
+  // What was kept goes along with the next shot, and lies beside its sheet.
+  await maker.goTo(`/field?camera=${BOX}`);
+  await maker.sees("[data-view-along]", /goes with this shot/);
+  await maker.press("Open the hole");
+  await maker.press("Close the hole");
+  await maker.press("Log this shot");
+  await maker.sees("[role=status]", /Logged/);
+  expect(await maker.page.$("[data-view-along]")).toBeNull();
+  await maker.goTo("/proof");
+  await maker.press("Scan it");
+  await maker.page.waitForSelector("[data-corner]", { timeout: PATIENCE });
+  await maker.press("Positive");
+  await maker.page.waitForSelector("[data-seen-beside] [data-light]", { timeout: PATIENCE });
+  const blank = await maker.page.$eval("[data-seen-beside] [data-light]", (element) => {
+    const { width, height } = element as HTMLCanvasElement;
+    const data = (element as HTMLCanvasElement).getContext("2d")?.getImageData(0, 0, width, height).data ?? [];
+    let clear = 0;
+    for (let i = 3; i < data.length; i += 4) if (data[i] === 0) clear++;
+    return clear / (width * height);
+  });
+  // The box sees wider than the phone.
+  expect(blank).toBeGreaterThan(0.1);
+  expect(blank).toBeLessThan(0.6);
 });
 
 test("whoever comes here from another page gets a page of its own, that may ask for the camera", async () => {

@@ -83,6 +83,7 @@ export { type HangSettings, readHangSettings, writeHangSetting } from "./setting
 export {
   type FinderSetting,
   type InField,
+  type KeptViewSetting,
   readSettings,
   rememberCamera,
   type Settings,

@@ -37,6 +37,8 @@ export interface Exposure {
   /** Id of the meter it was read with. */
   readonly meter?: string | null;
   readonly spots?: readonly Spot[];
+  /** What was seen through a phone before the hole opened. */
+  readonly view?: KeptView | null;
   /** SHA-256 of the photograph that was metered. */
   readonly picture?: string | null;
   readonly where?: string;
@@ -48,6 +50,16 @@ export interface Exposure {
   readonly developed?: Developed | null;
   /** A time known to be right, entered without a shot. */
   readonly tested?: boolean;
+}
+
+/** What was seen through a phone, round the camera's axis, kept as a picture of even angles both ways. */
+export interface KeptView {
+  /** SHA-256 of the picture: grey, sRGB; clear where nothing was seen. */
+  readonly picture: string;
+  /** What it spans from left to right, degrees. */
+  readonly across: number;
+  /** Share of it that was seen, 0 to 1. */
+  readonly seen: number;
 }
 
 /** What a negative said of its time. */

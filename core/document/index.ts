@@ -7,7 +7,15 @@ export {
 export { type Change, changesBetween, withChanges } from "./changes.ts";
 export { KEPT_COLLECTIONS, type KeptCollection, type KeptRecord } from "./collections.ts";
 export { closedAt, coveredFrom, uncoveredAt, withTyped } from "./countActs.ts";
-export { type Developed, type Exposure, type Judgement, parseExposure, type Spoilt, type Spot } from "./exposure.ts";
+export {
+  type Developed,
+  type Exposure,
+  type Judgement,
+  type KeptView,
+  parseExposure,
+  type Spoilt,
+  type Spot,
+} from "./exposure.ts";
 export { lessonOf } from "./lessons.ts";
 export { type Negative, type OtherOfPair, parseNegative } from "./negative.ts";
 export { type FileInArchive, type OpenedArchive, openArchive } from "./openArchive.ts";

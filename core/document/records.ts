@@ -3,7 +3,7 @@ import type { Chemical } from "../darkroom/bottle/index.ts";
 import type { PlannedStep, Recipe } from "../darkroom/recipe/index.ts";
 import type { DensityRange, Medium, ReciprocityRule } from "../light/exposure/index.ts";
 import type { Fault } from "../light/solve/index.ts";
-import type { Spot } from "./exposure.ts";
+import type { KeptView, Spot } from "./exposure.ts";
 import { schemaFaults } from "./faults.ts";
 import { recordsSchema } from "./generated/records.js";
 import { tableFaults } from "./tableFaults.ts";
@@ -105,6 +105,7 @@ export interface Count {
   readonly meter?: string | null;
   readonly spots?: readonly Spot[];
   readonly picture?: string | null;
+  readonly view?: KeptView | null;
   readonly words: ShotWords;
 }
 

@@ -68,8 +68,13 @@ export function sweepInto(view: SweptView, picture: PhonePicture, phone: PhoneMo
   return count / (width * height);
 }
 
-/** Between four pixels; beyond the rim its own. */
-function sampled({ width, height, luminance }: PhonePicture, x: number, y: number): number {
+/**
+ * The light of a picture between four pixels; beyond the rim its own.
+ *
+ * @param x, y pixels, 0 in the middle of the first
+ * @example sampled({ width: 2, height: 1, luminance: Float32Array.of(0, 1) }, 0.5, 0) // 0.5
+ */
+export function sampled({ width, height, luminance }: PhonePicture, x: number, y: number): number {
   const [left, top] = [Math.floor(x), Math.floor(y)];
   const [fx, fy] = [x - left, y - top];
   const [l, r] = [Math.max(0, left), Math.min(width - 1, left + 1)];

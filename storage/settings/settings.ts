@@ -1,5 +1,5 @@
 import type { LengthUnit } from "../../core/basis/units/index.ts";
-import { parseSettings, type ShotWords } from "../../core/document/index.ts";
+import { type KeptView, parseSettings, type ShotWords } from "../../core/document/index.ts";
 import type { Paper, PrintScale } from "../../core/make/cutsheet/index.ts";
 import { type StillBoxDb, theDb } from "../engine/db.ts";
 
@@ -15,6 +15,14 @@ export interface InField {
   readonly typed: number | null;
   readonly medium: string;
   readonly iso: number;
+}
+
+/** What was seen through the phone, and of which camera. */
+export interface KeptViewSetting {
+  readonly cameraId: string;
+  /** When, ISO 8601. */
+  readonly at: string;
+  readonly view: KeptView;
 }
 
 /** A phone's camera as a finder. */
@@ -45,6 +53,8 @@ export interface Settings {
   readonly clickless: readonly string[];
   /** What is at hand in the Field. */
   readonly inField: InField | null;
+  /** What was seen through the phone, to go with the next shot of its camera. */
+  readonly keptView: KeptViewSetting | null;
   /** The phone's camera as a finder; `null`: never calibrated. */
   readonly finder: FinderSetting | null;
   /** Whether three seconds are counted before the hole opens. */
@@ -68,6 +78,7 @@ const DEFAULTS: Settings = {
   draft: { subject: "", note: "" },
   clickless: [],
   inField: null,
+  keptView: null,
   finder: null,
   countIn: false,
   sound: true,

@@ -41,6 +41,7 @@ import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
 import { useInField } from "./useInField.ts";
 import { useOthers } from "./useOthers.ts";
+import { ViewAlong } from "./ViewAlong.tsx";
 import { WithOthers } from "./WithOthers.tsx";
 
 interface ExposeProps {
@@ -118,6 +119,12 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     setDraft(next);
     keep("draft", next, "What is typed here");
   };
+  const [keptView, setKeptView] = useState(settings.keptView);
+  const viewAlong = keptView?.cameraId === camera.id ? keptView : null;
+  const forgetView = (): void => {
+    setKeptView(null);
+    keep("keptView", null, "That the view is left out");
+  };
   const [keepPhoto, setKeepPhoto] = useState(false);
   const [along, setAlong] = useState<ReadonlySet<string> | null>(null);
   const others = useOthers(along !== null, camera.id, counts.counts, light);
@@ -140,13 +147,15 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
     });
     for (const each of [...mine, ...companions]) {
       const id = crypto.randomUUID();
-      counts.open(countFor(each, id, draft), countIn ? COUNTED_IN : 0);
+      const view = mine.includes(each) ? (viewAlong?.view ?? null) : null;
+      counts.open({ ...countFor(each, id, draft), view }, countIn ? COUNTED_IN : 0);
       // The count has begun: storing the photograph may take its time.
       if (keepPhoto && source.by === "photograph" && source.file) {
         void kept(source.file).then((picture) => picture && counts.picture(id, picture));
       }
     }
     note({ subject: "", note: "" });
+    if (viewAlong !== null) forgetView();
     setTogether(new Set());
     setGathering(false);
     setAlong(null);
@@ -273,6 +282,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                   </ul>
                 </Disclosure>
               )}
+              {viewAlong !== null && <ViewAlong kept={viewAlong} onLeave={forgetView} />}
               <NoteRow words={draft} onWords={note} />
             </>
           )}

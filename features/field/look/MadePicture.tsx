@@ -7,6 +7,7 @@ import { Button } from "../../../ui/controls/Button.tsx";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 import { sceneOf } from "./gathered.ts";
+import { KeepView } from "./KeepView.tsx";
 import type { Gathered } from "./useGathered.ts";
 
 /** Pixels on the longer side: as large as it stands in the hand. */
@@ -24,16 +25,16 @@ export function MadePicture({
   readonly gather: () => Promise<Gathered | null>;
 }) {
   const [picture, setPicture] = useState<DevelopedPreview | null>(null);
-  const [share, setShare] = useState(0);
+  const [seen, setSeen] = useState<Gathered | null>(null);
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string | null>(null);
   const said = RESPONSE_WORDS[responseOf(medium.density, isTrail(camera))];
   const make = async (): Promise<void> => {
     setBusy(true);
-    const seen = await gather();
-    if (seen === null) return setBusy(false);
-    setShare(seen.share);
-    const { scene, stops } = sceneOf(seen.view);
+    const gathered = await gather();
+    if (gathered === null) return setBusy(false);
+    setSeen(gathered);
+    const { scene, stops } = sceneOf(gathered.view);
     const done = await runPreview({ ...sunlit(camera, medium, PIXELS), scene, stops });
     setBusy(false);
     setFailed(done.ok ? null : done.error.message);
@@ -45,20 +46,21 @@ export function MadePicture({
         {busy ? "Exposing the sheet …" : "The picture it will make"}
       </Button>
       {failed !== null && <p role="alert">The picture stopped: {failed}.</p>}
-      {picture !== null && (
+      {picture !== null && seen !== null && (
         <figure>
           <div className="grid grid-cols-2 gap-2">
             <PreviewCanvas picture={picture} side="negative" label={`The ${said.noun}, as it lies`} />
             <PreviewCanvas picture={picture} side="positive" label={said.upright} />
           </div>
-          <figcaption className="mt-1 text-[0.87rem] text-quiet" data-share={Math.round(100 * share)}>
+          <figcaption className="mt-1 text-[0.87rem] text-quiet" data-share={Math.round(100 * seen.share)}>
             Exposed for its middle.{" "}
-            {share < 0.995
-              ? `${Math.round(100 * share)} % of what the box sees was in the phone’s view; the rest is plain grey here.`
+            {seen.share < 0.995
+              ? `${Math.round(100 * seen.share)} % of what the box sees was in the phone’s view; the rest is plain grey here.`
               : "All that the box sees was in the phone’s view."}
           </figcaption>
         </figure>
       )}
+      {picture !== null && seen !== null && <KeepView cameraId={camera.id} seen={seen} />}
     </section>
   );
 }

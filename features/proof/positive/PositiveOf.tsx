@@ -12,6 +12,7 @@ import { CopyPanel } from "./CopyPanel.tsx";
 import { ExportPanel } from "./ExportPanel.tsx";
 import { FinishPanel } from "./FinishPanel.tsx";
 import { PositivePicture } from "./PositivePicture.tsx";
+import { SeenBeside } from "./SeenBeside.tsx";
 import { ShapePanel } from "./ShapePanel.tsx";
 import { TonePanel } from "./TonePanel.tsx";
 import { tonesOf } from "./tonesOf.ts";
@@ -100,6 +101,9 @@ export function PositiveOf({ negative: stored, proof }: { readonly negative: Neg
               setTool("look");
             }}
           />
+        )}
+        {drawn !== null && proof.shot?.view && (
+          <SeenBeside kept={proof.shot.view} negative={negative} drawn={drawn} tones={tones} />
         )}
       </div>
       <div className="grid content-start gap-5">
