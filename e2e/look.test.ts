@@ -184,8 +184,12 @@ test("refused: said, and a photograph serves instead; in the red light there is 
   const maker = await withPhone("NotAllowedError");
   await maker.press("Look through the phone");
   await maker.sees("[data-refused]", /told not to give the camera/);
-  const path = join(temporaryFolder(), "row.png");
-  await sharp(await viewOfTheRow()).toFile(path);
+  const path = join(temporaryFolder(), "row.jpg");
+  const taken = { ExposureTime: "1/125", FNumber: "16/10", ISOSpeedRatings: "100", FocalLengthIn35mmFilm: "26" };
+  await sharp(await viewOfTheRow())
+    .jpeg({ quality: 95 })
+    .withExif({ IFD0: { Model: "Plot phone" }, IFD2: taken })
+    .toFile(path);
   await maker.give("Photograph to look through", path);
   await maker.page.waitForSelector('[data-finder="still"]', { timeout: PATIENCE });
   await frameStands(maker, rightEdge(0));
@@ -197,8 +201,14 @@ test("refused: said, and a photograph serves instead; in the red light there is 
   await maker.sees("[data-look-red]", /white light/);
   await maker.press("Daylight");
 
-  // What was kept goes along with the next shot, and lies beside its sheet.
-  await maker.goTo(`/field?camera=${BOX}`);
+  // What was kept goes along with the next shot, and lies beside its sheet; the photograph's light goes along, too.
+  await maker.goTo(`/field/look?camera=${BOX}`);
+  await maker.give("Photograph to look through", path);
+  const told = await maker.text("[data-photograph-time]");
+  await maker.press("On to the time");
+  await maker.sees('[data-photograph="read"]', /Plot phone: 1\/125 s at f\/1\.6, ISO 100/);
+  const [time = "none"] = told.split(" by the light");
+  await maker.sees('section[aria-label="Time"]', new RegExp(time));
   await maker.sees("[data-view-along]", /goes with this shot/);
   await maker.press("Open the hole");
   await maker.press("Close the hole");

@@ -9,6 +9,7 @@ export function LightCanvas({
   className,
 }: {
   readonly picture: ViewInFrame;
+  /** Empty where what stands round it says it. */
   readonly label: string;
   readonly className?: string;
 }) {
@@ -26,6 +27,13 @@ export function LightCanvas({
     context.putImageData(image, 0, 0);
   }, [width, height, luminance]);
   return (
-    <canvas ref={canvas} width={width} height={height} role="img" aria-label={label} data-light className={className} />
+    <canvas
+      ref={canvas}
+      width={width}
+      height={height}
+      {...(label === "" ? { "aria-hidden": true } : { role: "img", "aria-label": label })}
+      data-light
+      className={className}
+    />
   );
 }

@@ -39,7 +39,7 @@ import { NoteRow } from "./NoteRow.tsx";
 import { SetupRow } from "./SetupRow.tsx";
 import { TimePanel } from "./TimePanel.tsx";
 import { TrailNote } from "./TrailNote.tsx";
-import { useInField } from "./useInField.ts";
+import { freshOf, useInField } from "./useInField.ts";
 import { useOthers } from "./useOthers.ts";
 import { ViewAlong } from "./ViewAlong.tsx";
 import { WithOthers } from "./WithOthers.tsx";
@@ -74,13 +74,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
   const meters = useMemo(() => withOldOffset(kit.meters, settings.meterOffset), [kit.meters, settings.meterOffset]);
   const places = useMemo(() => loadPlaces(camera), [camera]);
   const plan = useMemo(() => planOf(camera), [camera]);
-  const own = mediumById(camera.chambers[0].film.medium);
-  const inField = useInField(settings.inField, camera.id, {
-    picked: null,
-    typed: null,
-    medium: own.id,
-    iso: own.iso,
-  });
+  const inField = useInField(settings.inField, camera.id, freshOf(camera));
   const { source, picked, typed, medium: freeMedium, iso: freeIso } = inField.now;
   const counts = useCounts(data.counts);
   const openNow = counts.counts.filter(({ count }) => count.cameraId === camera.id && count.closedMs === null);

@@ -1,4 +1,6 @@
 import { useCallback, useRef, useState } from "react";
+import { mediumById } from "../../../catalogue/media.ts";
+import type { Camera } from "../../../core/camera/container/index.ts";
 import type { InField } from "../../../storage/index.ts";
 import { keep } from "../../../ui/edits/keep.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
@@ -21,6 +23,17 @@ export interface AtHand {
 
 /** What is at hand in a camera that nothing was said of. */
 export type Fresh = Omit<AtHand, "source">;
+
+/** What is at hand in a camera that nothing was said of: its own medium, the next place, the time as reckoned. */
+export function freshOf(camera: Camera): Fresh {
+  const { id, iso } = mediumById(camera.chambers[0].film.medium);
+  return { picked: null, typed: null, medium: id, iso };
+}
+
+/** A light is at hand from now on, in the camera it was read for. */
+export function takeLight(source: LightSource, camera: Camera): void {
+  keep("inField", { ...freshOf(camera), source, cameraId: camera.id, at: isoWithOffset(new Date()) }, "The light");
+}
 
 const FULL_SUN: LightSource = { by: "table", row: "sun" };
 

@@ -6,7 +6,9 @@ import { flashDose, type Medium, toneOf } from "../../../core/light/exposure/ind
 import { arrowStep } from "../../../ui/controls/arrowStep.ts";
 import { cx } from "../../../ui/controls/cx.ts";
 import { Segments } from "../../../ui/controls/Segments.tsx";
+import { LightCanvas } from "../../../ui/drawing/LightCanvas.tsx";
 import { photographClient } from "../../../workers/jobs/photograph/photograph.client.ts";
+import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
 import { cautionsOf } from "../expose/cautionsOf.ts";
 import { SheetOfScene } from "../expose/SheetOfScene.tsx";
 import type { Suggestion } from "../expose/suggestion.ts";
@@ -105,7 +107,7 @@ export default function PhotographEntry({
           One taken here and now: its file says how bright it was. It stays on this device.
         </p>
       )}
-      {photograph && url && (
+      {photograph && (
         <>
           <p className="text-[0.87rem] text-quiet">
             {photograph.taken.model || "A camera that doesn’t say its name"}: {formatTime(photograph.taken.seconds)} at{" "}
@@ -119,7 +121,7 @@ export default function PhotographEntry({
             </p>
           ))}
           <Segments label="Mark the" value={part} options={PARTS} className="min-h-[3.3rem]" onChoose={setPart} />
-          <Marked url={url} spots={spots} onMark={mark} part={part} />
+          <Marked photograph={photograph} url={url} spots={spots} onMark={mark} part={part} />
           {suggestion && spots.length > 0 && (
             <ul className="grid gap-1" data-tones>
               {suggestion.reading.spots.map((spot) => (
@@ -156,12 +158,15 @@ export default function PhotographEntry({
 
 /** The photograph with its marked places: a press sets the one in hand, arrow keys move it. */
 function Marked({
+  photograph,
   url,
   spots,
   part,
   onMark,
 }: {
-  readonly url: string;
+  readonly photograph: Photograph;
+  /** Its file, in colour; `null`: it was not kept, what was read of it serves. */
+  readonly url: string | null;
   readonly spots: readonly Mark[];
   readonly part: Spot["part"];
   readonly onMark: (x: number, y: number) => void;
@@ -189,7 +194,11 @@ function Marked({
         onMark(within(held.x + 0.02 * step[0]), within(held.y + 0.02 * step[1]));
       }}
     >
-      <img src={url} alt="" className="block w-full" />
+      {url === null ? (
+        <LightCanvas picture={photograph} label="" className="block w-full" />
+      ) : (
+        <img src={url} alt="" className="block w-full" />
+      )}
       {spots.map(({ part: which, x, y }) => (
         <span
           key={which}

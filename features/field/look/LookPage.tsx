@@ -8,6 +8,7 @@ import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
 import { keep } from "../../../ui/edits/keep.ts";
+import { takeLight } from "../expose/useInField.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { AimPart } from "./AimPart.tsx";
 import { Calibrate } from "./Calibrate.tsx";
@@ -18,6 +19,7 @@ import { focalOf } from "./focalOf.ts";
 import type { LookData } from "./lookData.ts";
 import { MadePicture } from "./MadePicture.tsx";
 import { PhotographInput } from "./PhotographInput.tsx";
+import { PhotographTime } from "./PhotographTime.tsx";
 import { readPictureOf } from "./pictureOf.ts";
 import { useAim } from "./useAim.ts";
 import { useAttitude } from "./useAttitude.ts";
@@ -157,6 +159,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
             {SENSOR_WORDS[attitude.state]}
           </p>
         )}
+        {still?.photograph && trail === null && (
+          <PhotographTime camera={camera} photograph={still.photograph} data={data} />
+        )}
         {image !== null && trail === null && <MadePicture camera={camera} medium={medium} gather={gather} />}
         <Link
           to={
@@ -165,6 +170,10 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
               : `/sun/put-up?trail=${encodeURIComponent(trail.id)}`
           }
           className={buttonClass()}
+          onClick={() => {
+            if (still?.photograph && trail === null)
+              takeLight({ by: "photograph", photograph: still.photograph, file: null, spots: [] }, camera);
+          }}
         >
           {trail === null ? "On to the time" : "On to putting it up"}
         </Link>

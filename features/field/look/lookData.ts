@@ -1,5 +1,5 @@
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
-import { type Trail, trailAtHand } from "../../../core/document/index.ts";
+import { type Count, type Trail, trailAtHand } from "../../../core/document/index.ts";
 import {
   cameraNames,
   cameraOrFirst,
@@ -8,6 +8,7 @@ import {
   readSettings,
   rememberCamera,
 } from "../../../storage/index.ts";
+import { type FieldKit, readKit } from "../fieldData.ts";
 
 /** What the finder needs. */
 export interface LookData {
@@ -15,6 +16,10 @@ export interface LookData {
   readonly finder: FinderSetting | null;
   /** Where it hangs, or is to hang, for months of sun; `null`: it is for pictures, or nothing is planned. */
   readonly trail: Trail | null;
+  /** What is in the camera, and the meters. */
+  readonly kit: FieldKit;
+  /** Holes that are open, and shots that are not yet logged. */
+  readonly counts: readonly Count[];
 }
 
 /** Reads the camera that is asked for, or at hand, its plan, and how the phone was calibrated. */
@@ -23,5 +28,7 @@ export async function readLook(asked: string | null): Promise<LookData> {
   const camera = await cameraOrFirst(asked ?? fieldCamera, cameras);
   if (camera !== null) await rememberCamera(camera.id);
   const trails = camera === null || !isTrail(camera) ? [] : await listRecords("trails");
-  return { camera, finder, trail: trailAtHand(trails.filter(({ cameraId }) => cameraId === camera?.id)) };
+  const [kit, counts] = await Promise.all([readKit(camera?.id ?? null), listRecords("counts")]);
+  const trail = trailAtHand(trails.filter(({ cameraId }) => cameraId === camera?.id));
+  return { camera, finder, trail, kit, counts };
 }

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { PhonePicture } from "../../../core/viewfinder/index.ts";
 import { photographClient } from "../../../workers/jobs/photograph/photograph.client.ts";
+import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
 import { readPictureOf } from "./pictureOf.ts";
 
 /** A photograph in place of the live view. */
@@ -9,6 +10,8 @@ export interface Still {
   readonly picture: PhonePicture;
   /** As its file says, mm in 35 mm terms; `null`: it doesn’t. */
   readonly focal35: number | null;
+  /** The same as a light meter; `null`: its file does not say how it was taken. */
+  readonly photograph: Photograph | null;
 }
 
 /** Takes a photograph in: its picture, and the angle it was taken at where its file says so. */
@@ -35,8 +38,8 @@ export function useStill(): {
     setRefused(null);
     held.current?.close();
     held.current = image;
-    const focal35 = read.ok && "photograph" in read.value ? read.value.photograph.taken.focal35 : null;
-    setStill({ image, picture, focal35 });
+    const photograph = read.ok && "photograph" in read.value ? read.value.photograph : null;
+    setStill({ image, picture, photograph, focal35: photograph?.taken.focal35 ?? null });
   }, []);
   return { still, refused, take, drop };
 }
