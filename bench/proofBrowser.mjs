@@ -19,7 +19,7 @@ export async function proofInBrowser(browser, address) {
   );
   const { context, page } = await visitor(browser, address, "/proof");
   await page.keyboard.press("Shift");
-  const entry = await page.waitForSelector('input[type=file][aria-label="Scans: PNG, JPEG or TIFF"]');
+  const entry = await page.waitForSelector('input[type=file][aria-label="Scans: PNG, JPEG, TIFF or PDF"]');
   await entry.uploadFile(file);
   await page.waitForSelector("[data-corner]", { timeout: 120_000 });
   await page.goto(`${address}/proof/positive`, { waitUntil: "networkidle0" });

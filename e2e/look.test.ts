@@ -32,7 +32,7 @@ async function viewOfTheRow(): Promise<Buffer> {
 }
 
 /** A phone whose camera sees that; or one that is not given. */
-async function withPhone(refused: string | null = null): Promise<Maker> {
+async function withPhone(refused: string | null = null, camera = BOX): Promise<Maker> {
   const maker = await arrive();
   const picture = `data:image/png;base64,${(await viewOfTheRow()).toString("base64")}`;
   await maker.page.evaluateOnNewDocument(
@@ -56,7 +56,7 @@ async function withPhone(refused: string | null = null): Promise<Maker> {
     VIEW,
     refused,
   );
-  return maker.goTo(`/field/look?camera=${BOX}`);
+  return maker.goTo(`/field/look?camera=${camera}`);
 }
 
 /** The phone tells how it is held. */
@@ -140,6 +140,9 @@ test("the frame lies where the sum has it, stays where the box looks, is dragged
   await frameStands(maker, rightEdge(10));
   await holds(maker, 0, 90, 0);
   await frameStands(maker, rightEdge(0));
+  await maker.press("Something near");
+  await maker.type("The near thing’s distance", "1 m");
+  await maker.page.waitForSelector('[data-near="1000"]');
   await maker.focus("[data-finder]");
   await maker.page.keyboard.down("Shift");
   await maker.keys("ArrowRight", "ArrowUp");
@@ -287,4 +290,26 @@ test("a screen that is turned turns the view with it: the picture stands upright
   while ((await frameNow(maker)) === null && Date.now() - started < PATIENCE)
     await maker.page.waitForFunction(() => true);
   expect(await frameNow(maker)).not.toBeNull();
+});
+
+test("where a can will hang, the skyline is traced by the phone and put into its plan", async () => {
+  const maker = await withPhone();
+  await maker.goTo("/cameras/thistle-cocoa-tin");
+  await maker.choose("Made for", "trail");
+  await maker.goTo("/field/look?camera=thistle-cocoa-tin");
+  await maker.press("Look through the phone");
+  await maker.page.waitForSelector('[data-finder="live"]', { timeout: PATIENCE });
+  // East and 10° up, then south-east and 20° up: between them stood roofs of 9°.
+  for (const [azimuth, altitude] of [
+    [90, 10],
+    [135, 20],
+  ] as const) {
+    await holds(maker, 360 - azimuth, 90 + altitude, 0);
+    await maker.press("Mark the skyline at the ring");
+  }
+  await maker.press("Put these 2 marks into the plan");
+  await maker.sees("[role=status]", /skyline is in the plan/);
+  await maker.sees('[data-traced="0"]', /Mark the skyline/);
+  await maker.goTo("/sun?trail=thistle-cold-frames");
+  expect(await maker.value("Points: towards and how high, degrees")).toMatch(/^60 2, 90 10, 135 20, 235 3/);
 });

@@ -2,6 +2,7 @@ import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
+import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { cameraFrame } from "../../../core/viewfinder/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
@@ -14,13 +15,16 @@ import { AimPart } from "./AimPart.tsx";
 import { Calibrate } from "./Calibrate.tsx";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
-import { phoneOf, viewScale } from "./finderView.ts";
+import { phoneOf, USUAL_NEAR, viewScale } from "./finderView.ts";
 import { focalOf } from "./focalOf.ts";
 import type { LookData } from "./lookData.ts";
 import { MadePicture } from "./MadePicture.tsx";
+import { NearPart } from "./NearPart.tsx";
 import { PhotographInput } from "./PhotographInput.tsx";
 import { PhotographTime } from "./PhotographTime.tsx";
 import { readPictureOf } from "./pictureOf.ts";
+import { tracedHorizon } from "./sunWays.ts";
+import { TraceHorizon } from "./TraceHorizon.tsx";
 import { useAim } from "./useAim.ts";
 import { useAttitude } from "./useAttitude.ts";
 import { useGathered } from "./useGathered.ts";
@@ -62,6 +66,8 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const { trail } = data;
   const aim = useAim(attitude, trail, still !== null);
   const ground = useSunWays(camera, trail);
+  const [near, setNear] = useState(USUAL_NEAR);
+  const [traced, setTraced] = useState<readonly HorizonPoint[]>([]);
   const [withStops, setStops] = useState(true);
   const [gauge, setGauge] = useState<number | null>(null);
   const inks = useInk();
@@ -73,6 +79,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
+  const traces = trail !== null && still === null && aim.overGround && attitude.state === "told";
   const sceneNow = (): FinderScene => ({
     frame,
     phone,
@@ -81,7 +88,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     scale,
     withStops,
     gauge,
-    ground: aim.overGround ? ground : [],
+    ground: aim.overGround ? [...ground, tracedHorizon(traced)] : [],
+    near,
+    ring: traces,
     inks,
   });
 
@@ -154,6 +163,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
               " This phone does not tell where north is: the lines are left out."}
           </p>
         )}
+        {traces && <TraceHorizon trail={trail} traced={traced} heldNow={aim.heldNow} onTraced={setTraced} />}
         {live.state === "live" && SENSOR_WORDS[attitude.state] !== null && (
           <p className="text-[0.87rem] text-quiet" data-sensors={attitude.state}>
             {SENSOR_WORDS[attitude.state]}
@@ -177,6 +187,9 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
         >
           {trail === null ? "On to the time" : "On to putting it up"}
         </Link>
+        <Disclosure title="Something near" name="near">
+          <NearPart near={near} onNear={setNear} />
+        </Disclosure>
         <Disclosure title={`The phone’s angle, ± ${Math.round(100 * focal.error)} %`} name="angle">
           <p className="mb-2 text-[0.87rem] text-quiet">{focal.from}</p>
           {image !== null && still === null && (

@@ -9,7 +9,7 @@ import {
   seenAt,
   seenBy,
 } from "../../../core/viewfinder/index.ts";
-import { horizonIn, inDegrees } from "./finderView.ts";
+import { horizonIn, inDegrees, type NearThing, seesNear } from "./finderView.ts";
 import type { GroundLine } from "./sunWays.ts";
 
 /** What is drawn over the phone's view. */
@@ -25,6 +25,10 @@ export interface FinderScene {
   readonly withStops: boolean;
   /** Two upright marks round the middle that are laid on something of known width, so many pixels apart; `null`: none. */
   readonly gauge: number | null;
+  /** Something near, with a frame of its own. */
+  readonly near: NearThing;
+  /** Whether a ring stands in the middle of the phone's view, to aim at a skyline. */
+  readonly ring: boolean;
   /** Ways of the sun, and the horizon that was traced. */
   readonly ground: readonly GroundLine[];
   readonly inks: { readonly action: string; readonly ray: string; readonly card: string; readonly kraft: string };
@@ -34,7 +38,7 @@ export interface FinderScene {
 export function drawFinder(
   context: CanvasRenderingContext2D,
   image: CanvasImageSource | null,
-  { frame, phone, pose, held, scale, withStops, gauge, ground, inks }: FinderScene,
+  { frame, phone, pose, held, scale, withStops, gauge, near, ring, ground, inks }: FinderScene,
 ): void {
   const { width, height } = context.canvas;
   // One pixel of the phone's picture on the canvas.
@@ -100,6 +104,12 @@ export function drawFinder(
       if (day !== null && top !== null) name(day, at(top));
     }
   }
+  if (near.distance !== null) {
+    const nearly = seesNear(phone, pose, near);
+    context.setLineDash([7 * fine, 5 * fine]);
+    for (const outline of frame.outlines) line(outline.map(nearly), inks.action, 1.4, true);
+    context.setLineDash([]);
+  }
   for (const outline of outlines) line(outline, inks.action, 2.2, true);
   if (gauge !== null) {
     for (const side of [-0.5, 0.5]) {
@@ -113,6 +123,14 @@ export function drawFinder(
         1.8,
       );
     }
+  }
+  if (ring) {
+    const round = Array.from({ length: 24 }, (_, i): PicturePoint => {
+      const turn = (2 * Math.PI * i) / 24;
+      const radius = (7 * fine) / unit;
+      return [phone.width / 2 + radius * Math.cos(turn), phone.height / 2 + radius * Math.sin(turn)];
+    });
+    line(round, inks.ray, 1.8, true);
   }
   const middle = seen({ x: 0, y: 0, z: -1 });
   if (middle !== null) {

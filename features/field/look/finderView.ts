@@ -17,6 +17,21 @@ const SMALLEST = 0.3;
 /** Points farther out than so many of the picture's halves are beside the question how large a frame is. */
 const FAR_OUT = 4;
 
+/** Something near, and where the phone's lens is then: straight above the hole; mm. */
+export interface NearThing {
+  /** From the hole; `null`: all is far. */
+  readonly distance: number | null;
+  readonly above: number;
+}
+
+/** A phone that lies on a box of usual size. */
+export const USUAL_NEAR: NearThing = { distance: null, above: 80 };
+
+/** Where a phone sees what lies in a direction of the box, at the near thing's distance. */
+export function seesNear(phone: PhoneModel, pose: Pose, { distance, above }: NearThing): ReturnType<typeof seenBy> {
+  return seenBy({ phone, pose: inDegrees(pose), offset: [0, above, 0], subjectDistance: distance });
+}
+
 /** A phone's camera by its focal length as a share of the picture's diagonal. */
 export function phoneOf(width: number, height: number, focal: number): PhoneModel {
   return { width, height, focalLength: focal * Math.hypot(width, height), centre: [width / 2, height / 2], k1: 0 };

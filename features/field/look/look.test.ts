@@ -9,7 +9,17 @@ import { cameraFrame, emptyView, type Pose, phoneAxes, seenBy, sweepInto } from 
 import { sunRequest } from "../../../ui/records/sunRequest.ts";
 import { sun } from "../../../workers/jobs/sun/sun.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
-import { aimOf, anglesAround, dragged, horizonIn, inDegrees, phoneOf, viewScale } from "./finderView.ts";
+import {
+  aimOf,
+  anglesAround,
+  dragged,
+  horizonIn,
+  inDegrees,
+  phoneOf,
+  seesNear,
+  USUAL_NEAR,
+  viewScale,
+} from "./finderView.ts";
 import { focalOf, focalShare } from "./focalOf.ts";
 import { sceneOf } from "./gathered.ts";
 import { moveWords } from "./moveWords.ts";
@@ -163,6 +173,8 @@ test("the view stands in the middle of the canvas, the frame is drawn closed, ma
     scale: 0.5,
     withStops: true,
     gauge: 100,
+    near: USUAL_NEAR,
+    ring: false,
     ground: [],
     inks: { kraft: "#840", action: "#f00", ray: "#00f", card: "#fff" },
   };
@@ -233,4 +245,12 @@ test("a phone's focal length: the photograph's own word first, then the calibrat
   expect(focalOf(null, null)).toMatchObject({ focal: focalShare(26), error: 0.1 });
   // 35 mm film's diagonal is 43.27 mm: a phone of 26 mm has 0.601 of its picture's.
   expect(focalShare(26)).toBeCloseTo(26 / Math.hypot(36, 24), 3);
+});
+
+// By hand: what lies 1 m straight ahead of the hole is 80 mm below the axis of a lens that is 80 mm above it.
+test("a phone above the hole sees a near thing lower, and far ones where they are", () => {
+  const near = seesNear(PHONE, STRAIGHT, { distance: 1000, above: 80 })({ x: 0, y: 0, z: -1 });
+  expect(near?.[0]).toBeCloseTo(320, 9);
+  expect(near?.[1]).toBeCloseTo(240 + (PHONE.focalLength * 80) / 1000, 9);
+  expect(seesNear(PHONE, STRAIGHT, USUAL_NEAR)({ x: 0, y: 0, z: -1 })?.[1]).toBeCloseTo(240, 9);
 });

@@ -1,0 +1,37 @@
+import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import type { NearThing } from "./finderView.ts";
+
+/** Farthest that is asked for, mm: beyond it, a phone beside the hole sees the same. */
+const FARTHEST = 20_000;
+
+/** Something near, seen by a phone that is not in the hole: its frame lies elsewhere. */
+export function NearPart({ near, onNear }: { readonly near: NearThing; readonly onNear: (near: NearThing) => void }) {
+  const distance = (mm: number | null) => {
+    if (mm !== null && !(mm > 0 && mm <= FARTHEST)) return "Above 0, at most 20 m; leave it empty for all that is far.";
+    onNear({ ...near, distance: mm });
+    return null;
+  };
+  const above = (mm: number | null) => {
+    if (mm === null || mm < 0 || mm > 1000) return "0 to 1000 mm.";
+    onNear({ ...near, above: mm });
+    return null;
+  };
+  return (
+    <div className="grid gap-2" data-near={near.distance ?? "far"}>
+      <p className="text-[0.87rem] text-quiet">
+        The phone is not where the hole is, so near things stand elsewhere in its view. The dashed frame is right for
+        what is at this distance, the whole one for all that is far.
+      </p>
+      <div className="grid grid-cols-2 gap-3">
+        <LengthField
+          label="The near thing’s distance"
+          name="near-distance"
+          optional
+          value={near.distance}
+          onTake={distance}
+        />
+        <LengthField label="The phone’s lens above the hole" name="lens-above" value={near.above} onTake={above} />
+      </div>
+    </div>
+  );
+}
