@@ -44,7 +44,11 @@ async function withPhone(refused: string | null = null, camera = BOX): Promise<M
         image.src = url;
         await image.decode();
         const context = canvas.getContext("2d");
-        const draw = (): void => context?.drawImage(image, 0, 0);
+        // A phone that is turned sees all of it slide; behind its edge it begins anew.
+        const draw = (): void => {
+          const { slid = 0 } = window as { slid?: number };
+          for (const turn of [0, 1]) context?.drawImage(image, slid + turn * width, 0);
+        };
         draw();
         setInterval(draw, 100);
         Object.assign(window, { phone: canvas });
@@ -312,4 +316,23 @@ test("where a can will hang, the skyline is traced by the phone and put into its
   await maker.sees('[data-traced="0"]', /Mark the skyline/);
   await maker.goTo("/sun?trail=thistle-cold-frames");
   expect(await maker.value("Points: towards and how high, degrees")).toMatch(/^60 2, 90 10, 135 20, 235 3/);
+});
+
+test("a device without sensors is followed by its pictures: the frame stays where the box looks, what doesn't fit is said", async () => {
+  const maker = await withPhone();
+  await maker.press("Look through the phone");
+  await maker.sees("[data-sensors=none]", /follows it by what its pictures show/);
+  await maker.press("The box looks this way");
+  await frameStands(maker, rightEdge(0));
+  // The phone turns six degrees to the right.
+  const slide = (to: number) => maker.page.evaluate((px) => Object.assign(window, { slid: px }), to);
+  await slide(-FOCAL * Math.tan((6 * Math.PI) / 180));
+  await frameStands(maker, rightEdge(6));
+  await slide(0);
+  await frameStands(maker, rightEdge(0));
+  await slide(-0.5 * VIEW.width);
+  await maker.sees("[data-lost]", /doesn’t fit/);
+  await slide(0);
+  await maker.page.waitForFunction(() => document.querySelector("[data-lost]") === null, { timeout: PATIENCE });
+  await frameStands(maker, rightEdge(0));
 });

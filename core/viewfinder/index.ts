@@ -6,4 +6,5 @@ export { type FrameAnswer, type FrameRequest, frameIn, type Held, seenBy } from 
 export { type PhoneAxes, type PhoneModel, type PicturePoint, seenAt } from "./phoneModel.ts";
 export { type Pose, phoneAxes } from "./pose.ts";
 export { emptyView, type PhonePicture, type SweptView, sweepInto } from "./sweep.ts";
+export { type SeenTurn, turnSeen } from "./turnSeen.ts";
 export { UNSEEN, type ViewInFrame, viewThrough } from "./viewThrough.ts";

@@ -29,6 +29,7 @@ import { useAim } from "./useAim.ts";
 import { useAttitude } from "./useAttitude.ts";
 import { useGathered } from "./useGathered.ts";
 import { useLiveView, useOwnDocument } from "./useLiveView.ts";
+import { useMatched } from "./useMatched.ts";
 import { useStill } from "./useStill.ts";
 import { useSunWays } from "./useSunWays.ts";
 
@@ -60,12 +61,10 @@ const EMPTY = { width: 480, height: 640 } as const;
 function Look({ camera, data }: { readonly camera: Camera; readonly data: LookData }) {
   const medium = mediumById(camera.chambers[0].film.medium);
   const live = useLiveView();
-  const attitude = useAttitude();
+  const told = useAttitude();
   const { still, refused, take, drop } = useStill();
   const [finder, setFinder] = useState(data.finder);
   const { trail } = data;
-  const aim = useAim(attitude, trail, still !== null);
-  const ground = useSunWays(camera, trail);
   const [near, setNear] = useState(USUAL_NEAR);
   const [traced, setTraced] = useState<readonly HorizonPoint[]>([]);
   const [withStops, setStops] = useState(true);
@@ -76,6 +75,17 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const { width, height } = still?.image ?? live.size ?? EMPTY;
   const focal = focalOf(still?.focal35 ?? null, finder);
   const phone = useMemo(() => phoneOf(width, height, focal.focal), [width, height, focal.focal]);
+  const look = useCallback(
+    () => still?.picture ?? (image === null ? null : readPictureOf(image, width, height)),
+    [image, still, width, height],
+  );
+  const isLive = live.state === "live" && still === null;
+  // A device that does not tell how it is held is followed by its own pictures.
+  const isUntold = told.state === "none" || told.state === "refused";
+  const matched = useMatched(isLive && isUntold, look, phone);
+  const attitude = isUntold ? matched : told;
+  const aim = useAim(attitude, trail, still !== null);
+  const ground = useSunWays(camera, trail);
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
@@ -94,11 +104,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     inks,
   });
 
-  const look = useCallback(
-    () => still?.picture ?? (image === null ? null : readPictureOf(image, width, height)),
-    [image, still, width, height],
-  );
-  const sweeps = live.state === "live" && still === null && aim.box !== null && attitude.state === "told";
+  const sweeps = isLive && aim.box !== null && attitude.state === "told" && !(isUntold && matched.lost);
   const { wanted, box } = aim;
   const of = useMemo(() => ({ frame, wanted, box, still }), [frame, wanted, box, still]);
   const gather = useGathered({ frame, phone, look, poseNow: aim.poseNow }, sweeps, of);
@@ -106,29 +112,24 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const start = async (): Promise<void> => {
     drop();
     // Some browsers ask for the sensors in the press itself, and only then.
-    const listening = attitude.listen();
+    const listening = told.listen();
     await live.start();
     await listening;
   };
   return (
     <div className="grid gap-x-8 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <section aria-label="View" className="grid content-start gap-2">
-        <FinderCanvas
-          image={image}
-          live={live.state === "live" && still === null}
-          sceneNow={sceneNow}
-          onTurn={aim.turn}
-        />
+        <FinderCanvas image={image} live={isLive} sceneNow={sceneNow} onTurn={aim.turn} />
         <div className="flex flex-wrap gap-2">
           <Button
             look={image === null ? "action" : "plain"}
             onClick={() => void start()}
             disabled={live.state === "asking"}
           >
-            {live.state === "live" && still === null ? "Start it again" : "Look through the phone"}
+            {isLive ? "Start it again" : "Look through the phone"}
           </Button>
           <PhotographInput onTake={(file) => void take(file)} />
-          {live.state === "live" && still === null && (
+          {isLive && (
             <Button look="quiet" onClick={live.stop}>
               Camera off
             </Button>
@@ -164,9 +165,14 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
           </p>
         )}
         {traces && <TraceHorizon trail={trail} traced={traced} heldNow={aim.heldNow} onTraced={setTraced} />}
-        {live.state === "live" && SENSOR_WORDS[attitude.state] !== null && (
-          <p className="text-[0.87rem] text-quiet" data-sensors={attitude.state}>
-            {SENSOR_WORDS[attitude.state]}
+        {isLive && SENSOR_WORDS[told.state] !== null && (
+          <p className="text-[0.87rem] text-quiet" data-sensors={told.state}>
+            {SENSOR_WORDS[told.state]}
+          </p>
+        )}
+        {isLive && isUntold && matched.lost && (
+          <p role="status" className="border-action border-l-4 pl-3" data-lost>
+            The picture doesn’t fit the one before. Turn back to where you were, and turn more slowly.
           </p>
         )}
         {still?.photograph && trail === null && (
@@ -211,11 +217,14 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   );
 }
 
+const BY_PICTURES =
+  "Still Box follows it by what its pictures show: press “The box looks this way”, then turn slowly and keep the phone level.";
+
 /** What the sensors have to say, while the camera runs. */
 const SENSOR_WORDS = {
   off: null,
   waiting: null,
   told: "Hold the phone along the box and press “The box looks this way”. Then sweep: the frame stays where the box looks, and fills up from what you see.",
-  refused: "The browser was told not to tell how the phone is held: the frame moves along with the phone.",
-  none: "This device does not tell how it is held: the frame moves along with it.",
+  refused: `The browser was told not to tell how the phone is held. ${BY_PICTURES}`,
+  none: `This device does not tell how it is held. ${BY_PICTURES}`,
 } as const;
