@@ -24,11 +24,12 @@ function withPhone() {
 
 /** Frames a second and main-thread script a frame, the phone turning all the while. */
 export async function lookInBrowser(browser, address) {
-  for (const [name, id] of [
-    ["flat box", "thistle-biscuit-tin"],
-    ["can", "thistle-cocoa-tin"],
-    ["drum", "thistle-feed-drum"],
-    ["pair", "thistle-seed-packet-pair"],
+  for (const [name, id, sensors] of [
+    ["flat box", "thistle-biscuit-tin", true],
+    ["flat box, no sensors", "thistle-biscuit-tin", false],
+    ["can", "thistle-cocoa-tin", true],
+    ["drum", "thistle-feed-drum", true],
+    ["pair", "thistle-seed-packet-pair", true],
   ]) {
     const { context, page } = await visitor(browser, address, "/");
     await page.evaluateOnNewDocument(withPhone);
@@ -44,12 +45,12 @@ export async function lookInBrowser(browser, address) {
         (told) => dispatchEvent(new DeviceOrientationEvent("deviceorientationabsolute", { ...told, absolute: true })),
         { alpha, beta: 90, gamma: 0 },
       );
-    await tells(0);
-    await page.waitForFunction(() => /The box looks this way/.test(document.body.textContent));
-    await page.evaluate(() =>
-      [...document.querySelectorAll("button")].find((each) => each.textContent === "The box looks this way").click(),
+    if (sensors) await tells(0);
+    const stands = await page.waitForFunction(() =>
+      [...document.querySelectorAll("button")].find((each) => each.textContent === "The box looks this way"),
     );
-    await page.evaluate(() => {
+    await stands.click();
+    await page.evaluate((told) => {
       window.drawn = 0;
       const draw = CanvasRenderingContext2D.prototype.fillRect;
       // The frame's ground is filled once a frame.
@@ -58,13 +59,14 @@ export async function lookInBrowser(browser, address) {
         return draw.apply(this, at);
       };
       let alpha = 0;
+      if (!told) return;
       setInterval(() => {
         alpha = (alpha + 0.7) % 20;
         dispatchEvent(
           new DeviceOrientationEvent("deviceorientationabsolute", { alpha, beta: 90, gamma: 0, absolute: true }),
         );
       }, 33);
-    });
+    }, sensors);
     const scriptMs = await threadTime(page, "ScriptDuration");
     const [from, first, begun] = [await scriptMs(), await page.evaluate(() => window.drawn), Date.now()];
     await new Promise((resolve) => setTimeout(resolve, 1000 * SECONDS));
