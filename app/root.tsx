@@ -54,7 +54,8 @@ export function Layout({ children }: { readonly children: ReactNode }) {
 /** What every page needs: the maker's unit, the cameras' names, the one last worked on. */
 async function readFrame() {
   const [settings, cameras] = await Promise.all([readSettings(), cameraNames()]);
-  return { unit: settings.unit, cameras, current: settings.fieldCamera };
+  const { unit, fieldCamera: current, tour } = settings;
+  return { unit, cameras, current, tour: tour.on ? tour.stop : null };
 }
 
 export async function clientLoader() {

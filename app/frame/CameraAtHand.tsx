@@ -1,8 +1,10 @@
 import { useCallback } from "react";
+import { createPortal } from "react-dom";
 import { Link, useLocation, useNavigate } from "react-router";
 import { actWords } from "../../catalogue/words/threadWords.ts";
 import type { Act } from "../../core/thread/index.ts";
 import { rememberCamera } from "../../storage/index.ts";
+import { buttonClass } from "../../ui/controls/Button.tsx";
 import { Choice } from "../../ui/controls/Choice.tsx";
 import { cx } from "../../ui/controls/cx.ts";
 import { usePath } from "../../ui/page/usePath.ts";
@@ -16,11 +18,22 @@ interface Named {
 }
 
 /** The camera at hand, in the frame of every page: which it is, how far it has come, and what is next as one button. */
-export default function CameraAtHand({ cameras, id }: { readonly cameras: readonly Named[]; readonly id: string }) {
+export default function CameraAtHand({
+  cameras,
+  id,
+  end,
+}: {
+  readonly cameras: readonly Named[];
+  readonly id: string;
+  /** Where the page ends. */
+  readonly end: HTMLElement | null;
+}) {
   const thread = useThread(id, cameras);
   const path = usePath();
   const { search } = useLocation();
   const navigate = useNavigate();
+  const here = thread !== null && isHere(wayTo(thread.next), path, search);
+  const name = cameras.find((each) => each.id === id)?.name ?? "";
   const change = useCallback(
     (next: string): void => void rememberCamera(next).then(() => navigate(pageFor(path, next))),
     [navigate, path],
@@ -44,10 +57,27 @@ export default function CameraAtHand({ cameras, id }: { readonly cameras: readon
           <div className="flex min-w-0 grow max-sm:hidden">
             <ThreadLine thread={thread} />
           </div>
-          <NextAct act={thread.next} here={isHere(wayTo(thread.next), path, search)} />
+          <NextAct act={thread.next} here={here} />
+          {end !== null && !here && createPortal(<WayOn act={thread.next} name={name} />, end)}
         </>
       )}
     </aside>
+  );
+}
+
+/** At the end of a page: what comes next for its camera. */
+function WayOn({ act, name }: { readonly act: Act; readonly name: string }) {
+  return (
+    <nav
+      aria-label="Way on"
+      data-way-on={act.name}
+      className="mt-6 border-line border-t bg-card px-4 py-4 sm:px-6 print:hidden"
+    >
+      <span className="stamp mr-3">Next for {name}</span>
+      <Link to={wayTo(act)} className={buttonClass("action", "min-h-[3.3rem] max-sm:w-full")}>
+        {actWords(act)}
+      </Link>
+    </nav>
   );
 }
 

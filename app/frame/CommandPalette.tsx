@@ -18,6 +18,9 @@ interface Entry {
   readonly run: () => void;
 }
 
+/** Other words that the tour is found by. */
+const TOUR_WORDS = "help introduction how begin look round";
+
 /** What concerns the demonstration: it has no place in a session of practice. */
 const demonstration = [
   {
@@ -49,6 +52,10 @@ export default function CommandPalette({
   const navigate = useNavigate();
   const go = (to: string) => () => void navigate(to);
   const unit = (value: "mm" | "in") => () => keep("unit", value, "The unit");
+  const tour = (): void => {
+    keep("tour", { stop: 0, on: true }, "The tour");
+    void navigate("/");
+  };
   const page = (command: PageCommand) => () => sendCommand(command);
   const entries: readonly Entry[] = [
     { name: "Go to the Shelf", group: "Places", run: go("/") },
@@ -70,6 +77,7 @@ export default function CommandPalette({
     { name: "Go to the Log", group: "Places", run: go("/log") },
     { name: "Go to the Stock", group: "Places", run: go("/stock") },
     { name: "Go to Method", group: "Places", run: go("/method") },
+    ...(cameras.length === 0 ? [] : [{ name: "Take the tour", group: "Places", also: TOUR_WORDS, run: tour }]),
     {
       name: "Practise: ten minutes with a task",
       also: "session learn exercise class teacher",

@@ -32,6 +32,7 @@ const InsecureNote = lazyPart(() => import("./InsecureNote.tsx"));
 const PracticeStrip = lazyPart(() => import("./PracticeStrip.tsx"));
 const LampQuestion = lazyPart(() => import("../../ui/dark/LampQuestion.tsx"));
 const RedLight = lazyPart(() => import("../../ui/dark/RedLight.tsx"));
+const TourStrip = lazyPart(() => import("./TourStrip.tsx"));
 const ShortcutSheet = lazyPart(() => import("./ShortcutSheet.tsx"));
 
 type Overlay = "palette" | "shortcuts" | null;
@@ -51,14 +52,19 @@ const CAMERA_PAGES = /^\/(cameras|dark|field|log|stock|proof|sun)\b/;
 export function Shell({
   cameras,
   current,
+  tour,
   children,
 }: {
   readonly cameras: readonly { readonly id: string; readonly name: string }[];
   readonly current: string | null;
+  /** At which stop of the tour one is; `null`: on none. */
+  readonly tour: number | null;
   readonly children: ReactNode;
 }) {
   const params = useParams();
   const [overlay, setOverlay] = useState<Overlay>(null);
+  // Where the page ends: its way on stands there.
+  const [end, setEnd] = useState<HTMLElement | null>(null);
   const busy = useNavigation().state !== "idle";
   const told = useSyncExternalStore(onNotices, currentNotices, currentNotices).length > 0;
   const [toasts, setToasts] = useState(false);
@@ -117,16 +123,22 @@ export function Shell({
           <PracticeStrip />
         </Suspense>
       )}
+      {tour !== null && atHand !== null && (
+        <Suspense>
+          <TourStrip at={tour} camera={atHand} />
+        </Suspense>
+      )}
       {busy && <Pending />}
       {atHand !== null && CAMERA_PAGES.test(path) && (
         // Its room is kept, so that nothing below moves when it comes.
         <div className="min-h-10">
           <Suspense>
-            <CameraAtHand cameras={cameras} id={atHand} />
+            <CameraAtHand cameras={cameras} id={atHand} end={end} />
           </Suspense>
         </div>
       )}
       {children}
+      <div ref={setEnd} />
       <Suspense>
         {toasts && <Toaster />}
         {red !== null && <RedLight />}

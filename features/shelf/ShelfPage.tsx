@@ -116,6 +116,15 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
             </ul>
           )}
           {cameras.length > 0 && <ScaleBar pixel={pixel} />}
+          {cameras.length > 0 && (
+            <Button
+              look="quiet"
+              className="-ml-3 mt-3"
+              onClick={() => void import("./beginTour.ts").then(({ beginTour }) => beginTour())}
+            >
+              Look round: take the tour
+            </Button>
+          )}
           <Keeping />
           {live.value.demo !== null && <Demonstration state={live.value.demo} />}
         </>

@@ -35,7 +35,7 @@ export interface Taking {
 }
 
 /** Settings that belong to a moment in this browser, not to the maker's data. */
-const PASSING_SETTINGS = new Set(["demoSeen", "demoScans", "inField", "keptView"]);
+const PASSING_SETTINGS = new Set(["demoSeen", "demoScans", "inField", "keptView", "tour"]);
 
 /** A file of an archive, to be packed into its zip; it is read when its turn comes. */
 export interface ArchiveFile {

@@ -57,6 +57,8 @@ export interface Settings {
   readonly keptView: KeptViewSetting | null;
   /** The phone's camera as a finder; `null`: never calibrated. */
   readonly finder: FinderSetting | null;
+  /** The tour: at which stop one is or was, from 0, and whether one is on it. */
+  readonly tour: { readonly stop: number; readonly on: boolean };
   /** Whether three seconds are counted before the hole opens. */
   readonly countIn: boolean;
   /** Whether the count is heard. */
@@ -80,6 +82,7 @@ const DEFAULTS: Settings = {
   inField: null,
   keptView: null,
   finder: null,
+  tour: { stop: 0, on: false },
   countIn: false,
   sound: true,
   dark: {},
