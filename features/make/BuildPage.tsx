@@ -31,7 +31,7 @@ const ELSEWHERE: Readonly<Record<string, { readonly name: string; readonly to: (
 /** The steps for this very camera, with ticks that stay. */
 export function BuildPage() {
   const { camera, edit } = useOutletContext<MakeInHand>();
-  const order = useCutOrder(camera, null);
+  const order = useCutOrder(camera);
   const parts = useMemo(() => cutParts(order), [order]);
   const steps = stepsOf(order);
   const done = camera.making?.done ?? [];

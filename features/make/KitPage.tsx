@@ -16,13 +16,13 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { sayDay } from "../../ui/format/sayDay.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
-import { amountWords, linkOf } from "./cutOrder.ts";
+import { amountWords } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
 import { PaperChoice } from "./PaperChoice.tsx";
 import { stepsOf } from "./stepsOf.ts";
-import { useCutOrder } from "./useCutOrder.ts";
+import { useCutOrderWithCode } from "./useCutOrder.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** What a group develops in. */
@@ -58,7 +58,7 @@ export function KitPage() {
   const { busy, savePdf } = usePdf(today);
   const { value: trails } = useLive(NO_TRAILS, readTrails);
   const { paper } = printer;
-  const cut = useCutOrder(camera, linkOf(camera));
+  const cut = useCutOrderWithCode(camera);
   const pages = useMemo(() => {
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
     const { count, ...times } = counts;
@@ -92,7 +92,7 @@ export function KitPage() {
           <Button
             look="action"
             onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paper.id}`)}
-            disabled={busy}
+            disabled={busy || cut.code === null}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}
           </Button>

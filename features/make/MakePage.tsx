@@ -9,7 +9,6 @@ import { fileName, saveFile } from "../../ui/files/saveFile.ts";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { useLengthWords, useUnit } from "../../ui/format/UnitContext.ts";
 import { CutterPanel } from "./CutterPanel.tsx";
-import { linkOf } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
@@ -17,7 +16,7 @@ import { PagesView } from "./PagesView.tsx";
 import { PaperChoice } from "./PaperChoice.tsx";
 import { PrintCheck } from "./PrintCheck.tsx";
 import { RimField } from "./RimField.tsx";
-import { useCutOrder } from "./useCutOrder.ts";
+import { useCutOrderWithCode } from "./useCutOrder.ts";
 import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
@@ -29,7 +28,7 @@ export function MakePage() {
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
   const date = readableDay(today);
-  const order = useCutOrder(camera, linkOf(camera));
+  const order = useCutOrderWithCode(camera);
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
     () => layOut(parts, paper, { camera: camera.name, date }, scale),
@@ -51,7 +50,7 @@ export function MakePage() {
           <Button
             look="action"
             onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paper.id}`)}
-            disabled={busy}
+            disabled={busy || order.code === null}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF, all pages"}
           </Button>

@@ -1,4 +1,3 @@
-import { encode } from "uqr";
 import { lightTable } from "../../catalogue/lightTable.ts";
 import { mediumById } from "../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../core/basis/units/index.ts";
@@ -10,7 +9,6 @@ import { opticalModel } from "../../core/light/solve/index.ts";
 import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
 import { planOf } from "../../ui/records/planOf.ts";
 import type { LogExperience } from "../../ui/records/useExperience.ts";
-import { labelPath } from "../../workers/codecs/designLink.ts";
 import { meterTable } from "./meterTable.ts";
 
 /** A hole as it is judged everywhere: see `core/camera/holeToMake`. */
@@ -27,7 +25,7 @@ const NOTHING_TAUGHT: Taught = { experience: experience([]), alike: new Map() };
 export function cutOrder(
   camera: Camera,
   words: LengthWords,
-  link: string | null,
+  code: CutOrder["code"],
   { experience: log, alike }: Taught = NOTHING_TAUGHT,
 ): CutOrder {
   const plan = planOf(camera);
@@ -51,14 +49,9 @@ export function cutOrder(
     })),
     metered: meterTable(n, medium, log.about(keys).stops),
     taughtBy: log.all().find(({ of, key }) => of === "camera" && key === keys.camera)?.shots ?? 0,
-    code: link === null ? null : encode(link, { border: 0, ecc: "M" }).data,
+    code,
     numbers: Array.from({ length: plan.alike }, (_, i) => i + 1),
   };
-}
-
-/** The camera's address as its label's code holds it: for its maker the camera, for anybody else its design. */
-export function linkOf(camera: Camera): string {
-  return `${window.location.origin}${labelPath(camera)}`;
 }
 
 /** An amount of the bill as a maker reads it. */

@@ -1,7 +1,31 @@
-import type { ReactNode } from "react";
-import { type Asked, Question } from "./Question.tsx";
+import { Slot } from "radix-ui";
+import { type ReactNode, Suspense, useState } from "react";
+import { lazyPart } from "../page/lazyPart.tsx";
+import type { Asked } from "./Question.tsx";
 
-/** A control that asks before it takes something away. */
-export function ConfirmDialog({ children, ...asked }: Asked & { readonly children: ReactNode }) {
-  return <Question {...asked} trigger={children} />;
+const Question = lazyPart(() => import("./Question.tsx").then((module) => ({ default: module.Question })));
+
+/** A control that asks before it takes something away; the question is fetched when it is asked. */
+export function ConfirmDialog({ children, onYes, ...asked }: Asked & { readonly children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  const close = (): void => setOpen(false);
+  return (
+    <>
+      <Slot.Root aria-haspopup="dialog" aria-expanded={open} onClick={() => setOpen(true)}>
+        {children}
+      </Slot.Root>
+      {open && (
+        <Suspense>
+          <Question
+            {...asked}
+            onYes={() => {
+              close();
+              onYes();
+            }}
+            onNo={close}
+          />
+        </Suspense>
+      )}
+    </>
+  );
 }

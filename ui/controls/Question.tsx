@@ -13,7 +13,7 @@ export interface Asked {
   readonly onYes: () => void;
 }
 
-/** A question before something that takes away: it has to be answered, and nothing happens until it is. */
+/** A question before something that takes away, for as long as this is drawn: it has to be answered, and nothing happens until it is. */
 export function Question({
   title,
   words,
@@ -22,18 +22,14 @@ export function Question({
   more,
   onYes,
   onNo,
-  trigger,
   mustAnswer = false,
 }: Asked & {
   readonly onNo?: () => void;
-  /** The control that asks; without one it stands there as long as this is drawn. */
-  readonly trigger?: ReactNode;
   /** Whether Escape is no answer. */
   readonly mustAnswer?: boolean;
 }) {
   return (
-    <AlertDialog.Root {...(trigger === undefined ? { open: true } : {})}>
-      {trigger !== undefined && <AlertDialog.Trigger asChild>{trigger}</AlertDialog.Trigger>}
+    <AlertDialog.Root open>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-tape opacity-40" />
         <AlertDialog.Content

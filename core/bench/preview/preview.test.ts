@@ -1,5 +1,5 @@
 import { cameraFNumber } from "../../camera/container/index.ts";
-import { flashDose, midExposure } from "../../light/exposure/index.ts";
+import { FULL_SUN_EV, flashDose, midExposure } from "../../light/exposure/index.ts";
 import { sceneToSheet } from "../../light/rays/index.ts";
 import { testCamera } from "../../testing/cameras.ts";
 import { drawn, exposureAt, orderFor, uniform } from "../../testing/draw.ts";
@@ -203,7 +203,7 @@ describe("orders and files", () => {
 
 describe("a picture that nobody asked anything of", () => {
   test("is of the first scene in its own light, by the sum’s time, with nobody in it", () => {
-    expect(FIRST_SCENE).toEqual({ id: scenes[0]?.id, ev: scenes[0]?.ev });
+    expect(FIRST_SCENE).toMatchObject({ id: scenes[0]?.id, ev: FULL_SUN_EV });
     const medium = {
       wavelengthNm: 440,
       iso: 6,

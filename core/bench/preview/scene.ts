@@ -8,17 +8,21 @@ export interface Hit {
   distance: number;
 }
 
-/** A scene of high dynamic range with depth; the hole is its origin, x to the right, y up, −z ahead; mm. */
-export interface PreviewScene {
+/** What is told of a scene without looking into it. */
+export interface SceneFacts {
   readonly id: string;
   readonly name: string;
   readonly sentence: string;
   /** The light it is in (EV at ISO 100): a meter would say so. */
   readonly ev: number;
-  /** Looks along a unit direction and fills `hit`. */
-  readonly look: (x: number, y: number, z: number, hit: Hit) => void;
   /** Someone who walks across, if anyone does. */
   readonly walker?: Walker;
+}
+
+/** A scene of high dynamic range with depth; the hole is its origin, x to the right, y up, −z ahead; mm. */
+export interface PreviewScene extends SceneFacts {
+  /** Looks along a unit direction and fills `hit`. */
+  readonly look: (x: number, y: number, z: number, hit: Hit) => void;
 }
 
 /** Someone who walks across the picture, to the right. */

@@ -1,9 +1,11 @@
 import { type Camera, cameraFNumber } from "../../camera/container/index.ts";
-import { FULL_SUN_EV, sheetTime } from "../../light/exposure/index.ts";
+import { sheetTime } from "../../light/exposure/index.ts";
 import type { PreviewRequest } from "./previewRequest.ts";
+import type { SceneFacts } from "./scene.ts";
+import { sceneFacts } from "./scenes/facts.ts";
 
-/** The scene that is there at first; named here, so that who only asks for a picture need not fetch the scenes. */
-export const FIRST_SCENE: { readonly id: string; readonly ev: number } = { id: "allotment", ev: FULL_SUN_EV };
+/** The scene that is there at first. */
+export const FIRST_SCENE: SceneFacts = sceneFacts[0];
 
 /** Pixels of a request's whole sheet: so many on its longer side as are asked for. */
 export function pixelsOf({ camera, pixels }: Pick<PreviewRequest, "camera" | "pixels">): {

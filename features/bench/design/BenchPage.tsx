@@ -1,4 +1,4 @@
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
+import { memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { tinykeys } from "tinykeys";
 import { mediumById } from "../../../catalogue/media.ts";
@@ -19,6 +19,7 @@ import { isTyping } from "../../../ui/edits/isTyping.ts";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { usePageCommand } from "../../../ui/page/pageCommand.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
 import { Measures } from "../measures/Measures.tsx";
@@ -28,10 +29,12 @@ import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
-import { BenchParts } from "./BenchParts.tsx";
 import { useBenchPart } from "./benchPart.ts";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
+
+/** What stands below the drawing comes after it. */
+const BenchParts = lazyPart(() => import("./BenchParts.tsx"));
 
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
 export function BenchPage({ stored, history: loaded }: { readonly stored: Camera; readonly history: HistoryState }) {
@@ -130,15 +133,17 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
             <NextPlaces id={camera.id} />
           </div>
           <div className="min-w-0 max-lg:order-4 lg:col-span-2 lg:col-start-2 print:hidden">
-            <BenchParts
-              now={later}
-              part={part}
-              onPart={turn}
-              hole={hole}
-              ideal={ideal}
-              setField={setField}
-              onEdit={edit}
-            />
+            <Suspense fallback={<div className="min-h-[60vh]" />}>
+              <BenchParts
+                now={later}
+                part={part}
+                onPart={turn}
+                hole={hole}
+                ideal={ideal}
+                setField={setField}
+                onEdit={edit}
+              />
+            </Suspense>
           </div>
         </div>
       </PictureOfDesign>

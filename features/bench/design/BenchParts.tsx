@@ -17,7 +17,7 @@ import type { EditDesign, SetField } from "./edit.ts";
 import { Versions } from "./Versions.tsx";
 
 /** What is worked out beside the drawing: rules, sheets, other layouts, the picture, versions, turns of the film. */
-export const BenchParts = memo(function BenchParts({
+const BenchParts = memo(function BenchParts({
   now,
   part,
   onPart,
@@ -72,3 +72,5 @@ export const BenchParts = memo(function BenchParts({
     </div>
   );
 });
+
+export default BenchParts;

@@ -1,5 +1,5 @@
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
-import { type ScenePicture, scenes } from "../../../core/bench/preview/index.ts";
+import { type SceneFacts, type ScenePicture, sceneFacts } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { responseOf, type SheetResponse, sheetTime } from "../../../core/light/exposure/index.ts";
 import { type PreviewState, usePreview } from "../../../ui/drawing/usePreview.ts";
@@ -36,7 +36,7 @@ const FIRST: PictureWish = {
 /** The picture that a design will make, as every part of the Bench shows it. */
 export interface PictureInHand extends PreviewState {
   readonly wish: PictureWish;
-  readonly scene: (typeof scenes)[number] | undefined;
+  readonly scene: SceneFacts | undefined;
   readonly ev: number;
   /** The time it is exposed for, s. */
   readonly seconds: number;
@@ -83,8 +83,8 @@ export function PictureOfDesign({
   const { medium, result, faults } = reading;
   const [wish, setWish] = useState(FIRST);
   const { sceneId, own, walking, flashed, typed } = wish;
-  const scene = scenes.find(({ id }) => id === sceneId) ?? scenes[0];
-  const ev = sceneId === OWN ? OWN_EV : (scene?.ev ?? OWN_EV);
+  const scene: SceneFacts = sceneFacts.find(({ id }) => id === sceneId) ?? sceneFacts[0];
+  const ev = sceneId === OWN ? OWN_EV : scene.ev;
   const seconds = typed ?? sheetTime(ev, result.fNumber, medium);
   const isFaulty = faults.length > 0;
   const request = useMemo(

@@ -1,6 +1,6 @@
 import { memo, useCallback } from "react";
 import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
-import { scenes } from "../../../core/bench/preview/index.ts";
+import { sceneFacts } from "../../../core/bench/preview/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
@@ -8,7 +8,7 @@ import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
 import { previewWords } from "./previewWords.ts";
 
-const SCENES = scenes.map(({ id, name }) => ({ id, name }));
+const SCENES = sceneFacts.map(({ id, name }) => ({ id, name }));
 const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
 
 /** What the sheet in the drawing is exposed to, in one row under it, and what to conclude from it. */

@@ -1,6 +1,8 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
 import { cloud, natural, smooth } from "../texture.ts";
-import { ground, STAND, sky, throughHaze } from "./outdoors.ts";
+import { sceneFacts } from "./facts.ts";
+import { ground, sky, throughHaze } from "./outdoors.ts";
+import { STAND } from "./stand.ts";
 
 const HEDGE_AT = 30_000;
 /** No leaf of the hedge is higher, mm over the hole. */
@@ -17,11 +19,7 @@ const SHADOWS_TO = BUTT_X + 1000;
 
 /** The allotment: a far hedge, a potting shed, bean rows, a water butt, and a scarecrow within reach. */
 export const allotment: PreviewScene = {
-  id: "allotment",
-  name: "Bean rows and scarecrow",
-  sentence: "A far hedge, a shed, canes, and a scarecrow at 1.5 m. Someone walks the path.",
-  ev: 15,
-  walker: { ahead: 5500, ground: -STAND, height: 1700, speed: 1200, middle: 900, luminance: lit(0.06) },
+  ...sceneFacts[0],
   look(x, y, z, hit) {
     if (scarecrow((x * CROW_AT) / -z, (y * CROW_AT) / -z, hit)) {
       hit.distance = CROW_AT / -z;

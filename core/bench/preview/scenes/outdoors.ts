@@ -1,8 +1,7 @@
 import { type Hit, lit } from "../scene.ts";
 import { cloud, natural, smooth, soft } from "../texture.ts";
+import { STAND } from "./stand.ts";
 
-/** Height of the hole above the ground outdoors, mm. */
-export const STAND = 1000;
 /** How far one sees before half of what one sees is haze, mm; a clear summer's day near the ground. */
 const HAZE = 220_000;
 /** Light that the haze adds, cd/m²: that of the sky at the horizon. */

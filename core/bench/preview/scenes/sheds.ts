@@ -1,6 +1,8 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
 import { natural, smooth } from "../texture.ts";
-import { ground, STAND, sky, throughHaze } from "./outdoors.ts";
+import { sceneFacts } from "./facts.ts";
+import { ground, sky, throughHaze } from "./outdoors.ts";
+import { STAND } from "./stand.ts";
 
 /** Half the width of the lane between the two rows, mm. */
 const LANE = 2600;
@@ -11,11 +13,7 @@ const END = 60_000;
 
 /** A street of sheds that runs away from the hole: straight edges, boards and window bars, to see what bends. */
 export const sheds: PreviewScene = {
-  id: "sheds",
-  name: "Street of sheds",
-  sentence: "Straight eaves, boards and posts down both sides of a lane: what bends, bends here.",
-  ev: 15,
-  walker: { ahead: 7000, ground: -STAND, height: 1700, speed: 1200, middle: 0, luminance: lit(0.07) },
+  ...sceneFacts[1],
   look(x, y, z, hit) {
     if (x !== 0) {
       const reach = LANE / Math.abs(x);

@@ -1,5 +1,6 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
 import { natural } from "../texture.ts";
+import { sceneFacts } from "./facts.ts";
 
 /** The table lies this far under the hole, mm; things stand on it about 300 mm away. */
 const TABLE = -90;
@@ -31,10 +32,7 @@ const THINGS: readonly Thing[] = [
 
 /** A still life on the potting bench at 30 cm, by a window. */
 export const stillLife: PreviewScene = {
-  id: "still-life",
-  name: "Still life at 30 cm",
-  sentence: "Tin, pot, cup and candle on the potting bench by a window: near enough to blur more.",
-  ev: 11,
+  ...sceneFacts[3],
   look(x, y, z, hit) {
     for (const thing of THINGS) {
       if (meets(thing, x, y, z, hit)) return;

@@ -1,4 +1,5 @@
 import { type Hit, lit, type PreviewScene } from "../scene.ts";
+import { sceneFacts } from "./facts.ts";
 
 /** How far away the chart hangs, mm. */
 const AWAY = 1500;
@@ -6,10 +7,7 @@ const GRID = 200;
 
 /** A flat chart at 1.5 m: a grid to see the stretch, bars and stars to see the detail, steps of grey to see the tones. */
 export const target: PreviewScene = {
-  id: "target",
-  name: "Grid and detail chart",
-  sentence: "A flat chart at 1.5 m: lines 200 mm apart, bars from coarse to fine, a star, twelve steps of grey.",
-  ev: 15,
+  ...sceneFacts[2],
   look(x, y, z, hit) {
     const [px, py] = [(x * AWAY) / -z, (y * AWAY) / -z];
     hit.blue = 1;
