@@ -112,10 +112,10 @@ describe("Cut sheets", () => {
     expect(new URL(maker.page.url()).pathname).toBe("/cameras/thistle-cocoa-tin");
     // Another machine, whose shelf has no such camera; the link was copied from a phone.
     const finder = await at("/new");
-    await finder.type("Or paste the link of a label", "https://elsewhere.example/cameras/thistle-cocoa-tin");
+    await finder.type("Or paste the link of a camera’s label", "https://elsewhere.example/cameras/thistle-cocoa-tin");
     await finder.sees("main", /has \/label\/ in it/);
     await finder.type(
-      "Or paste the link of a label",
+      "Or paste the link of a camera’s label",
       link.replace("thistle-cocoa-tin", "somebody-elses").replace(/^http:\/\/[^/]+/, "https://elsewhere.example"),
     );
     await finder.sees("main", /From a label/);

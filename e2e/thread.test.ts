@@ -76,6 +76,34 @@ test("from “It is loaded” to a saved positive along the thread: each act by 
   expect(presses).toBeLessThanOrEqual(20);
 });
 
+test("from a container to a loaded camera in twelve presses: nothing has to be typed, measured or ticked one by one", async () => {
+  const maker = await arrive();
+  await maker.goTo("/");
+  let presses = 0;
+  const press = async (name: string): Promise<void> => {
+    presses++;
+    await maker.press(name);
+  };
+  await press("Measure a container");
+  await press("Put it on the Bench");
+  await next(maker, /Make and measure the hole/);
+  await press("Make and measure the hole");
+  await press("Not at all");
+  await maker.sees("[data-by-hand]", /^0\.31\d mm ± 0\.06/);
+  await press("Take it as meant");
+  await maker.sees("[data-verdict=keep]", /./);
+  await press("Build it");
+  await press("It is built already: tick them all");
+  await maker.sees("[data-left]", /Done/);
+  await press("Test it for light leaks");
+  await press("No light: it is tight");
+  await press("Load it");
+  await press("In the dark now");
+  await press("It is loaded");
+  await next(maker, /Take a picture/);
+  expect(presses).toBe(12);
+});
+
 test("the camera at hand goes along through the places, and is changed in one press; the Shelf says the same of each", async () => {
   const maker = await arrive();
   await maker.goTo("/");

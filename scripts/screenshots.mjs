@@ -1,5 +1,10 @@
 // Renews docs/screenshots from the demonstration data, or those whose names begin as asked. Needs a build and Chromium.
+import { mkdtempSync } from "node:fs";
 import { mkdir } from "node:fs/promises";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import sharp from "sharp";
+import { bundled } from "../bench/core.mjs";
 import { onStage } from "./stage.mjs";
 
 const DESK = { width: 1280, height: 800 };
@@ -36,9 +41,40 @@ const SHOTS = [
   ["proof-pair", "/proof/pair?negative=thistle-negative-depth", { ...DESK, until: "[data-pair-picture]", wait: 3 }],
   ["sun-plan", "/sun?trail=thistle-cold-frames", { ...DESK, until: "[data-trail-picture=drawn]", wait: 2 }],
   ["sun-read", "/sun/read?trail=thistle-fence", { ...DESK, press: "Read the weather", until: "[data-diary]", wait: 2 }],
-  ["method-words", "/method/words", { ...DESK, until: "[data-words]" }],
+  [
+    "field-look",
+    "/field/look?camera=thistle-biscuit-tin",
+    {
+      ...PHONE,
+      give: "Photograph to look through",
+      press: ["The picture it will make"],
+      until: "[data-made=made]",
+      wait: 1,
+    },
+  ],
   ["proof-hang", "/proof/hang", { ...DESK, press: "Nine in a grid", until: "[data-page] image", wait: 3 }],
 ];
+
+/** What a phone sees of Thistle Row, as its file says. @returns the file's path */
+async function viewOfTheRow() {
+  const { focalLengthFromExif, scenes, sceneView } = await bundled(
+    "view",
+    `export { scenes, sceneView } from "./core/bench/preview/index.ts";
+     export { focalLengthFromExif } from "./core/basis/plane/index.ts";`,
+  );
+  const [width, height] = [640, 480];
+  const across = (2 * Math.atan(width / 2 / focalLengthFromExif(26, width, height)) * 180) / Math.PI;
+  const { luminance } = sceneView(scenes[0], width, height, across);
+  const bytes = Buffer.from(luminance.map((light) => Math.min(255, 255 * (light / 12_000) ** (1 / 2.2))));
+  const path = join(mkdtempSync(join(tmpdir(), "still-box-view-")), "row.jpg");
+  const taken = { ExposureTime: "1/8000", FNumber: "16/10", ISOSpeedRatings: "50", FocalLengthIn35mmFilm: "26" };
+  await sharp(bytes, { raw: { width, height, channels: 1 } })
+    .toColourspace("srgb")
+    .jpeg({ quality: 95 })
+    .withExif({ IFD0: { Model: "Plot phone" }, IFD2: taken })
+    .toFile(path);
+  return path;
+}
 
 await onStage(
   4691,
@@ -53,7 +89,7 @@ await onStage(
     for (const [
       name,
       path,
-      { width, height, to, press, until, scroll, wait = 0, dark = false, red = false },
+      { width, height, to, give, press, until, scroll, wait = 0, dark = false, red = false },
     ] of SHOTS.filter(([name]) => name.startsWith(process.argv[2] ?? ""))) {
       await page.setViewport({ width, height });
       await page.emulateMediaFeatures([{ name: "prefers-color-scheme", value: dark ? "dark" : "light" }]);
@@ -63,6 +99,11 @@ await onStage(
       }, red);
       await page.goto(address + path, { waitUntil: "networkidle0" });
       if (scroll !== undefined) await page.evaluate((y) => window.scrollTo(0, y), scroll);
+      if (give !== undefined) {
+        const entry = await page.waitForSelector(`input[aria-label="${give}"]`);
+        await entry.uploadFile(await viewOfTheRow());
+        await page.waitForSelector("[data-finder=still]");
+      }
       if (press !== undefined) {
         for (const name of [press].flat()) {
           const button = await page.waitForFunction(

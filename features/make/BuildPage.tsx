@@ -7,6 +7,7 @@ import type { Camera } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
 import { SHEET_GAPS } from "../../core/make/plan/index.ts";
 import { type BuildStep, filled } from "../../core/make/steps/index.ts";
+import { Button } from "../../ui/controls/Button.tsx";
 import { Check } from "../../ui/controls/Check.tsx";
 import { cx } from "../../ui/controls/cx.ts";
 import { Panel } from "../../ui/controls/Panel.tsx";
@@ -44,6 +45,11 @@ export function BuildPage() {
       const before = (from.making?.done ?? []).filter((each) => each !== id);
       return { ...from, making: { ...from.making, done: checked ? [...before, id] : before } };
     });
+  const tickAll = (): void =>
+    edit("tick all steps", (from) => ({
+      ...from,
+      making: { ...from.making, done: [...new Set([...(from.making?.done ?? []), ...steps.map(({ id }) => id)])] },
+    }));
   const choose = (question: string, way: string): void =>
     edit("choose a way", (from) => ({
       ...from,
@@ -74,6 +80,11 @@ export function BuildPage() {
           <p className="text-quiet">
             {steps.length - open.length} of {steps.length} steps ticked; drying not counted.
           </p>
+          {open.length > 1 && (
+            <Button className="mt-2" onClick={tickAll}>
+              It is built already: tick them all
+            </Button>
+          )}
         </Panel>
         {tools.length > 0 && (
           <Panel title="Tools to hand">

@@ -52,7 +52,7 @@ export function HolePage() {
         <HoleAsItIs camera={camera} hole={hole} judged={judged} edit={edit} />
         <div className="grid gap-x-8 gap-y-6 md:grid-cols-2">
           <Panel title="Or by other means">
-            <OtherWays onTake={take} />
+            <OtherWays target={judged.toMake.target} onTake={take} />
           </Panel>
           <Panel title="Simulated flatbed">
             <ScannerPanel measured={practised} onScan={(file, plate) => setScan({ ...file, plate })} />

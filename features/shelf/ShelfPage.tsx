@@ -60,7 +60,7 @@ export function ShelfPage({ loaded }: { readonly loaded: ShelfData }) {
               </h1>
             </div>
             <div className="flex flex-wrap gap-2">
-              <Link to="/new" className={buttonClass("action")}>
+              <Link to="/new" className={buttonClass(cameras.length === 0 ? "plain" : "action")}>
                 Measure a container
               </Link>
               <Button onClick={pick}>Open a file</Button>
@@ -219,10 +219,18 @@ function EmptyShelf() {
           <span className="stamp mr-3">2</span>Measure its inside: width, height, depth, or diameter and height.
         </li>
         <li>
-          <span className="stamp mr-3">3</span>Press “Measure a container”. You get the hole, the picture it takes, a
-          sheet to cut by and a time.
+          <span className="stamp mr-3">3</span>Type what you measured. You get the hole, the picture it takes, a sheet
+          to cut by and a time.
         </li>
       </ol>
+      <p className="mt-6 flex flex-wrap items-center gap-3">
+        <Link to="/new" className={buttonClass("action", "min-h-[3.3rem] text-[1.1rem]")}>
+          I have one: measure it
+        </Link>
+        <Link to="/method/questions" className={buttonClass("quiet")}>
+          How can a box take a picture?
+        </Link>
+      </p>
     </div>
   );
 }

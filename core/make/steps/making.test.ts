@@ -6,7 +6,16 @@ import { combined, lightProof, measuredDiameter, withChamber, withContainer } fr
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { WAYS } from "../plan/index.ts";
-import { buildSteps, byGauge, byProjection, byReticle, darkroomTurns, suitedTools, USUAL_TIMES } from "./index.ts";
+import {
+  asMade,
+  buildSteps,
+  byGauge,
+  byProjection,
+  byReticle,
+  darkroomTurns,
+  suitedTools,
+  USUAL_TIMES,
+} from "./index.ts";
 import { coneDepth, coneDiameter } from "./toolTips.ts";
 
 describe("a tip as a cone (PHYSICS section 8)", () => {
@@ -61,6 +70,10 @@ describe("measuring by hand, each with its ±", () => {
     expect(byReticle(6, 0.05).uncertainty).toBeCloseTo(0.0102, 4);
   });
   test("by wires: the middle, ± half the gap / √3 (JCGM 100:2008, 4.3.7)", () => {
+    // A fifth of the diameter is 2·log₂ 1.2 = 0.53 of a stop.
+    const meant = asMade(0.3);
+    expect(meant.diameter).toBe(0.3);
+    expect(2 * Math.log2(1 + meant.uncertainty / meant.diameter)).toBeCloseTo(0.53, 2);
     expect(byGauge(0.28, 0.34)).toEqual({
       diameter: expect.closeTo(0.31, 12),
       uncertainty: expect.closeTo(0.03 / Math.sqrt(3), 12),

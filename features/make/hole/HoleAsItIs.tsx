@@ -12,6 +12,7 @@ const WAY_NAMES: Readonly<Record<string, string>> = {
   projection: "projected",
   reticle: "by reticle",
   gauge: "against wires or drills",
+  made: "as it was meant, not measured",
 };
 
 /** What has been measured so far, all together, and what to do about it. */

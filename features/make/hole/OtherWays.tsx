@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { plainNumber, success } from "../../../core/basis/units/index.ts";
-import { byGauge, byProjection, byReticle, type Sized } from "../../../core/make/steps/index.ts";
+import { asMade, byGauge, byProjection, byReticle, type Sized } from "../../../core/make/steps/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
@@ -11,6 +11,7 @@ const WAYS = [
   { id: "projection", name: "Projected" },
   { id: "reticle", name: "Reticle" },
   { id: "gauge", name: "Wire or drill" },
+  { id: "made", name: "Not at all" },
 ] as const;
 type Way = (typeof WAYS)[number]["id"];
 
@@ -29,7 +30,14 @@ const EMPTY: Entries = {
 };
 
 /** Measuring without a picture: each way with its own ±. */
-export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Sized) => void }) {
+export function OtherWays({
+  target,
+  onTake,
+}: {
+  /** The hole that was to be made, mm. */
+  readonly target: number;
+  readonly onTake: (way: string, sized: Sized) => void;
+}) {
   const words = useLengthWords();
   const [way, setWay] = useState<Way>("projection");
   const [entries, setEntries] = useState<Entries>(EMPTY);
@@ -52,7 +60,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
       onTake={set(name)}
     />
   );
-  const sized = sizedBy(way, entries);
+  const sized = sizedBy(way, entries, target);
   return (
     <div className="grid gap-3">
       <TabPages label="Way to measure" value={way} pages={WAYS} onTurn={setWay}>
@@ -85,6 +93,12 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
           {length("Thickest that passes", "passes")}
           {length("Thinnest that does not", "stops")}
         </TabPage>
+        <TabPage id="made">
+          <p className="text-[0.93rem] text-quiet">
+            Nothing to measure with? Take the size you meant to make. By hand a hole comes out within a fifth of it, so
+            a time is good to half a stop; the first sheet you judge says more.
+          </p>
+        </TabPage>
       </TabPages>
       {sized === "order" && <p role="alert">What passes must be thinner than what does not.</p>}
       {sized !== null && sized !== "order" && (
@@ -93,7 +107,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
             {words(sized.diameter, 3)} ± {words(sized.uncertainty, 3)}
           </strong>
           <Button look="action" onClick={() => onTake(way, sized)}>
-            Take this measurement
+            {way === "made" ? "Take it as meant" : "Take this measurement"}
           </Button>
         </p>
       )}
@@ -104,6 +118,7 @@ export function OtherWays({ onTake }: { readonly onTake: (way: string, sized: Si
 function sizedBy(
   way: Way,
   { ruler, projected, hole, divisions, value, passes, stops }: Entries,
+  target: number,
 ): Sized | null | "order" {
   switch (way) {
     case "projection":
@@ -113,6 +128,8 @@ function sizedBy(
     case "gauge":
       if (passes === null || stops === null) return null;
       return passes < stops ? byGauge(passes, stops) : "order";
+    case "made":
+      return asMade(target);
     default:
       return way satisfies never;
   }

@@ -9,7 +9,7 @@ export function LabelLink() {
   const [wrong, setWrong] = useState<string>();
   return (
     <TextEntry
-      label="Or paste the link of a label"
+      label="Or paste the link of a camera’s label"
       hint="What a phone reads from the code on somebody’s camera."
       error={wrong}
       onChange={({ target }) => {

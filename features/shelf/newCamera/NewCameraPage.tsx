@@ -63,7 +63,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   const { control, register, getValues, setValue, reset, handleSubmit, formState } = form;
   const { isSubmitted, isDirty, touchedFields } = formState;
   const typed = useWatch({ control }) as NewCameraForm;
-  const read = readNewCamera({ ...typed, name: typed.name || "New camera" }, unit, "new", "");
+  const read = readNewCamera(typed, unit, "new", "");
   const [lastGood, setLastGood] = useState<Camera | null>(read.camera);
   if (read.camera !== null && changesBetween(lastGood, read.camera).length > 0) setLastGood(read.camera);
 
@@ -93,7 +93,6 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
       />
     );
   };
-  const nameless = typed.name.trim() === "";
   const misfit = read.errors["film.width"] !== undefined || read.errors["film.height"] !== undefined;
   const fitting = withFormat(typed, typed.format, unit, "fitting");
   const [width, height] = [typedIn(fitting, "film.width"), typedIn(fitting, "film.height")];
@@ -110,12 +109,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
       <p className="stamp">New camera</p>
-      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-10 gap-y-3">
-        <h1 className="font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
-        <div className="w-full max-w-md">
-          <LabelLink />
-        </div>
-      </div>
+      <h1 className="mb-4 font-semibold text-[1.7rem] leading-tight">Measure the inside with a ruler</h1>
       <Form
         method="post"
         noValidate
@@ -131,6 +125,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               {sentence}
             </p>
           </Panel>
+          <LabelLink />
         </div>
         <div className="grid content-start gap-5">
           <Panel title="What it is for">
@@ -173,8 +168,8 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
               <div className="col-span-2">
                 <TextEntry
                   label="Name"
-                  hint="Such as: tea caddy, shed side"
-                  error={isSubmitted && nameless ? "Give it a name, so that you find it again." : read.errors.name}
+                  hint={`Such as: tea caddy, shed side. Empty: ${kindRecord(typed.kind).name}`}
+                  error={read.errors.name}
                   {...register("name")}
                 />
               </div>
@@ -200,7 +195,7 @@ export function NewCameraPage({ refused }: { readonly refused: Readonly<Partial<
                 name="insideBlack"
                 render={({ field }) => (
                   <Check
-                    label="Flat black inside"
+                    label="Painted flat black inside"
                     className="self-end pb-2"
                     checked={field.value}
                     onCheck={field.onChange}

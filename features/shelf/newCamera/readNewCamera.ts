@@ -110,9 +110,8 @@ export interface ReadNewCamera {
  */
 export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string, now: string): ReadNewCamera {
   const errors: Partial<Record<NewCameraEntry, string>> = {};
-  const name = form.name.trim();
-  if (name === "") errors.name = "Give it a name, so that you find it again.";
-  else if (name.length > 80) errors.name = "80 letters at most.";
+  const name = form.name.trim() || kindRecord(form.kind).name;
+  if (name.length > 80) errors.name = "80 letters at most.";
   const sizes: Partial<Record<DesignField, number | null>> = {};
   const alike = alikeOf(form.alike);
   if (alike === null) errors.alike = `A whole number from 1 to ${MOST_ALIKE}.`;
@@ -131,7 +130,7 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
   const draft = settledDraft({
     sizes,
     id,
-    name: name || "New camera",
+    name,
     kind: form.kind,
     material: form.material,
     insideBlack: form.insideBlack,
