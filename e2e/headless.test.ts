@@ -1,4 +1,4 @@
-import { readdirSync } from "node:fs";
+import { readdirSync, readFileSync } from "node:fs";
 import sharp from "sharp";
 import { chance } from "../core/basis/numeric/chance.ts";
 import { expose } from "../core/learning/index.ts";
@@ -230,4 +230,14 @@ describe("POST /api/hole", () => {
     expect((await ask(Uint8Array.from(raw), "", "image/png")).status).toBe(422);
     expect((await asked(`${address()}/api/hole`)).status).toBe(405);
   });
+});
+
+test("the licences of all that is shipped stand in one file, each package of ours named", async () => {
+  const answer = await fetch(`${address()}/licences.txt`);
+  expect(answer.headers.get("Content-Type")).toMatch(/^text\/plain/);
+  const text = await answer.text();
+  const { dependencies } = JSON.parse(readFileSync("package.json", "utf8")) as { dependencies: object };
+  for (const name of [...Object.keys(dependencies), "workbox-precaching", "tailwindcss"])
+    expect(text).toContain(`\n${name} `);
+  expect(text).toMatch(/SIL OPEN FONT LICENSE[\s\S]*Apache License/);
 });

@@ -28,6 +28,8 @@ test("the tour: begun on the Shelf, through every place, left on the way and fou
   }
   await maker.page.waitForSelector("[data-tour-stop]", { hidden: true, timeout: PATIENCE });
   expect(await maker.page.evaluate(() => document.documentElement.dataset.tour)).toBeUndefined();
+  await maker.press("Numbers");
+  await maker.page.waitForSelector('a[href="/licences.txt"]', { timeout: PATIENCE });
 });
 
 test("a page ends with its way on, and is silent where what is next is done on it", async () => {

@@ -17,7 +17,7 @@ const { count, size, warnings } = await injectManifest({
   swSrc: "build/client/service-worker.js",
   swDest: "build/client/service-worker.js",
   globDirectory: "build/client",
-  globPatterns: ["**/*.{js,css,woff2,svg,png,ttf,json,webmanifest}"],
+  globPatterns: ["**/*.{js,css,woff2,svg,png,ttf,json,webmanifest}", "licences.txt"],
   globIgnores: ["service-worker.js"],
   dontCacheBustURLsMatching: /assets\/.*-[\w-]{8}\.(?:js|css|woff2)$/,
 });

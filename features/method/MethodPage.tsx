@@ -143,6 +143,11 @@ export function MethodPage({
           ])}
         />
       </Panel>
+      <p className="mt-6">
+        <a href="/licences.txt" className="underline underline-offset-4">
+          Licences of the fonts and libraries in Still Box
+        </a>
+      </p>
     </main>
   );
 }

@@ -1,14 +1,10 @@
-import { Suspense } from "react";
 import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
-import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { placeOf } from "../placeOf.ts";
 import { BigTime } from "./BigTime.tsx";
+import { LogForm } from "./LogForm.tsx";
 import type { CountNow, Counts } from "./useCounts.ts";
-
-/** Fetched before a hole is opened: see `ui/device/useNow`. */
-const LogForm = lazyPart(() => import("./LogForm.tsx"));
 
 /** One exposure that is counted in, counted, covered for a while, or over and to be logged. */
 export function CountStrip({
@@ -30,17 +26,15 @@ export function CountStrip({
     return (
       <section aria-label={`To be logged: ${name}`} className="grid gap-3" data-count={id}>
         <BigTime caption={`${name} was open for`} text={formatTime(Math.max(0.1, openMs / 1000))} small={!alone} />
-        <Suspense>
-          <LogForm
-            key={id}
-            count={count}
-            openSeconds={openMs / 1000}
-            doubtSeconds={doubtMs === null ? null : doubtMs / 1000}
-            error={error}
-            onWords={(words) => counts.note(id, words)}
-            onDiscard={() => counts.cancel(id)}
-          />
-        </Suspense>
+        <LogForm
+          key={id}
+          count={count}
+          openSeconds={openMs / 1000}
+          doubtSeconds={doubtMs === null ? null : doubtMs / 1000}
+          error={error}
+          onWords={(words) => counts.note(id, words)}
+          onDiscard={() => counts.cancel(id)}
+        />
       </section>
     );
   }

@@ -12,7 +12,7 @@ import type { ShotEntries } from "./logShot.ts";
 const WORDS = ["subject", "where", "weather", "note"] as const;
 
 /** What was taken, in words, and the time given: logged at a press. Words typed survive a reload. */
-export default function LogForm({
+export function LogForm({
   count,
   openSeconds,
   doubtSeconds,

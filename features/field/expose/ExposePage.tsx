@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { Suspense, useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
@@ -8,7 +8,6 @@ import { savePicture, saveRecord, there, useLive } from "../../../storage/index.
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { Question } from "../../../ui/controls/Question.tsx";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { keep } from "../../../ui/edits/keep.ts";
@@ -16,6 +15,7 @@ import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { notify } from "../../../ui/notices/notify.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
 import { planOf } from "../../../ui/records/planOf.ts";
 import { useExperience } from "../../../ui/records/useExperience.ts";
@@ -31,18 +31,20 @@ import { LightPanel } from "../light/LightPanel.tsx";
 import type { Compared } from "../light/MeterOffset.tsx";
 import { OWN_METER } from "../light/readLight.ts";
 import { placeOf } from "../placeOf.ts";
-import { ClicksAsked } from "./ClicksAsked.tsx";
 import { type Companion, countFor, numberOf, timeIn } from "./companions.ts";
 import { LoadCard } from "./LoadCard.tsx";
 import { bracketed, nextPlace, openedTwice, placesToOpen } from "./loading.ts";
 import { NoteRow } from "./NoteRow.tsx";
 import { SetupRow } from "./SetupRow.tsx";
 import { TimePanel } from "./TimePanel.tsx";
-import { TrailNote } from "./TrailNote.tsx";
 import { freshOf, useInField } from "./useInField.ts";
 import { useOthers } from "./useOthers.ts";
-import { ViewAlong } from "./ViewAlong.tsx";
-import { WithOthers } from "./WithOthers.tsx";
+
+const Question = lazyPart(async () => ({ default: (await import("../../../ui/controls/Question.tsx")).Question }));
+const WithOthers = lazyPart(async () => ({ default: (await import("./WithOthers.tsx")).WithOthers }));
+const TrailNote = lazyPart(async () => ({ default: (await import("./TrailNote.tsx")).TrailNote }));
+const ClicksAsked = lazyPart(async () => ({ default: (await import("./ClicksAsked.tsx")).ClicksAsked }));
+const ViewAlong = lazyPart(async () => ({ default: (await import("./ViewAlong.tsx")).ViewAlong }));
 
 interface ExposeProps {
   readonly data: FieldData;
@@ -188,7 +190,11 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
             />
           ))}
           {answer?.saved && <Logged answer={answer} cameraId={camera.id} />}
-          {trail && !here && <TrailNote camera={camera} />}
+          {trail && !here && (
+            <Suspense>
+              <TrailNote camera={camera} />
+            </Suspense>
+          )}
           {!trail && !here && (
             <>
               <TimePanel
@@ -210,17 +216,19 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                 {holes > 1 ? `Open ${holes} holes together` : "Open the hole"}
               </Button>
               {doubt !== null && (
-                <Question
-                  title="Open it all the same?"
-                  words={doubt}
-                  yes="Open it"
-                  no="Leave it shut"
-                  onYes={() => {
-                    setDoubt(null);
-                    open();
-                  }}
-                  onNo={() => setDoubt(null)}
-                />
+                <Suspense>
+                  <Question
+                    title="Open it all the same?"
+                    words={doubt}
+                    yes="Open it"
+                    no="Leave it shut"
+                    onYes={() => {
+                      setDoubt(null);
+                      open();
+                    }}
+                    onNo={() => setDoubt(null)}
+                  />
+                </Suspense>
               )}
               <div className="flex flex-wrap gap-x-5">
                 <Check
@@ -259,11 +267,13 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                     onCheck={(on) => setAlong(on ? new Set() : null)}
                   />
                   {along !== null && (
-                    <WithOthers
-                      others={others}
-                      chosen={along}
-                      onTurn={(id) => setAlong((now) => turned(now ?? NONE, id))}
-                    />
+                    <Suspense>
+                      <WithOthers
+                        others={others}
+                        chosen={along}
+                        onTurn={(id) => setAlong((now) => turned(now ?? NONE, id))}
+                      />
+                    </Suspense>
                   )}
                 </div>
               )}
@@ -276,7 +286,11 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
                   </ul>
                 </Disclosure>
               )}
-              {viewAlong !== null && <ViewAlong kept={viewAlong} onLeave={forgetView} />}
+              {viewAlong !== null && (
+                <Suspense>
+                  <ViewAlong kept={viewAlong} onLeave={forgetView} />
+                </Suspense>
+              )}
               <NoteRow words={draft} onWords={note} />
             </>
           )}
@@ -317,7 +331,11 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               onLoad={(wish) => void loadIt(camera, places, wish, null, load)}
               onUnload={() => load && void unloadIt(load)}
             >
-              <ClicksAsked camera={camera} clickless={settings.clickless} />
+              {camera.chambers[0].roll != null && (
+                <Suspense>
+                  <ClicksAsked camera={camera} clickless={settings.clickless} />
+                </Suspense>
+              )}
             </LoadCard>
           )}
         </section>
