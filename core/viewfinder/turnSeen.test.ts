@@ -68,6 +68,12 @@ test.each([
   }
 });
 
+test("a turn that leaves a fifth of the picture behind is found, to a degree", () => {
+  const at = landscape(2);
+  const turn = turnSeen(seen(at, LEVEL), seen(at, { azimuth: 13 * RADIANS, elevation: 0, roll: 0 }), PHONE);
+  expect(Math.abs((turn?.azimuth ?? 9) / RADIANS - 13)).toBeLessThan(1);
+});
+
 test("pictures of two places do not fit", () => {
   for (const seed of [4, 6, 8]) {
     const turn = turnSeen(seen(landscape(seed), LEVEL), seen(landscape(seed + 1), LEVEL), PHONE);

@@ -1,5 +1,5 @@
 import { deflateSync } from "node:zlib";
-import { degrees, PDFDocument, PDFName, PDFRawStream } from "@cantoo/pdf-lib";
+import { degrees, type PDFDict, PDFDocument, PDFName, PDFRawStream } from "@cantoo/pdf-lib";
 import { jsPDF } from "jspdf";
 import sharp from "sharp";
 import type { RawScan } from "../grey.ts";
@@ -174,6 +174,24 @@ describe("a scanner's PDF", () => {
     ["too little in it", { data: deflateSync(GREY.subarray(9)) }, /damaged/],
   ] as const)("of %s is refused in words", async (_, how, said) => {
     expect(await words(await scannersPdf(how))).toMatch(said);
+  });
+
+  test.each([
+    [1, /^read$/],
+    [3, /damaged/],
+    [4, /CMYK/],
+    [5, /colours \(ICCBased\)/],
+  ] as const)("by a profile of %i inks or lights", async (N, said) => {
+    const document = await PDFDocument.load(await scannersPdf({}));
+    const profile = document.context.register(
+      PDFRawStream.of(document.context.obj({ N }) as never, Uint8Array.from([1, 2, 3])),
+    );
+    const resources = document.getPage(0).node.Resources()?.lookup(PDFName.of("XObject")) as PDFDict;
+    (resources.lookup(PDFName.of("Scan")) as PDFRawStream).dict.set(
+      PDFName.of("ColorSpace"),
+      document.context.obj(["ICCBased", profile] as never),
+    );
+    expect(await words(await document.save())).toMatch(said);
   });
 
   test("that is damaged, and one where no reader of PDFs is at hand", async () => {
