@@ -185,6 +185,26 @@ test("the phone's angle is found from a sheet of paper, and kept", async () => {
   await maker.sees('[data-fold="angle"] summary', /± 1 %/);
   await maker.reload();
   await maker.sees('[data-fold="angle"] summary', /± 1 %/);
+  // By a turn of twelve degrees, which the sensors tell and the pictures show.
+  await maker.press("Look through the phone");
+  await maker.page.waitForSelector('[data-finder="live"]', { timeout: PATIENCE });
+  await holds(maker, 0, 90, 0);
+  await maker.press("The phone’s angle, ± 1 %");
+  await maker.press("Begin the turn");
+  await maker.page.waitForSelector("[data-by-turn=begun]", { timeout: PATIENCE });
+  const slid = -FOCAL * Math.tan((12 * Math.PI) / 180);
+  const shown = (): string => document.querySelector<HTMLCanvasElement>("[data-finder] canvas")?.toDataURL() ?? "";
+  const before = await maker.page.evaluate(shown);
+  await maker.page.evaluate((px) => Object.assign(window, { slid: px }), slid);
+  // The view follows a moment later; only then do the sensors tell of the turn.
+  await maker.page.waitForFunction(
+    (was) => document.querySelector<HTMLCanvasElement>("[data-finder] canvas")?.toDataURL() !== was,
+    { timeout: PATIENCE, polling: 100 },
+    before,
+  );
+  await holds(maker, 348, 90, 0);
+  await maker.press("It is turned");
+  await maker.sees('[data-fold="angle"] summary', /± 5 %/);
 });
 
 test("refused: said, and a photograph serves instead; in the red light there is no live view", async () => {

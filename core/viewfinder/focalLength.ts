@@ -23,3 +23,17 @@ export function calibratedFocalLength(pixels: number, distance: number, width: n
 export function calibrationError(...measured: readonly (readonly [value: number, error: number])[]): number {
   return Math.hypot(...measured.map(([value, error]) => error / value));
 }
+
+/**
+ * A phone's focal length from a turn of a known angle: by how much the picture moved, against by how much the phone turned.
+ *
+ * @param assumed focal length by which `seen` was reckoned, pixels
+ * @param seen turn by the pictures (see `turnSeen`), radians, not 0
+ * @param turned as the phone's sensors or a compass tell it, radians, of the same sign
+ * @returns pixels
+ * @source PHYSICS section 17: what lies far ahead moves by f·tan of the turn
+ * @example turnedFocalLength(1000, 0.2, 0.2) // 1000
+ */
+export function turnedFocalLength(assumed: number, seen: number, turned: number): number {
+  return (assumed * Math.tan(seen)) / Math.tan(turned);
+}

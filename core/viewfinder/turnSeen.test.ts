@@ -1,5 +1,5 @@
 import { chance } from "../basis/numeric/chance.ts";
-import { type PhoneModel, type PhonePicture, type Pose, phoneAxes, turnSeen } from "./index.ts";
+import { type PhoneModel, type PhonePicture, type Pose, phoneAxes, turnedFocalLength, turnSeen } from "./index.ts";
 
 const RADIANS = Math.PI / 180;
 /** A phone that sees 60° across. */
@@ -72,6 +72,15 @@ test("a turn that leaves a fifth of the picture behind is found, to a degree", (
   const at = landscape(2);
   const turn = turnSeen(seen(at, LEVEL), seen(at, { azimuth: 13 * RADIANS, elevation: 0, roll: 0 }), PHONE);
   expect(Math.abs((turn?.azimuth ?? 9) / RADIANS - 13)).toBeLessThan(1);
+});
+
+test("a phone of another angle than was taken for granted is found by a turn of 15°, to 4 %", () => {
+  const at = landscape(3);
+  const taken = { ...PHONE, focalLength: 0.8 * PHONE.focalLength };
+  const pictures = [seen(at, LEVEL), seen(at, { azimuth: 15 * RADIANS, elevation: 0, roll: 0 })] as const;
+  const turn = turnSeen(...pictures, taken)?.azimuth ?? 1;
+  expect(turnedFocalLength(taken.focalLength, turn, 15 * RADIANS) / PHONE.focalLength).toBeCloseTo(1, 1);
+  expect(Math.abs(turnedFocalLength(taken.focalLength, turn, 15 * RADIANS) / PHONE.focalLength - 1)).toBeLessThan(0.04);
 });
 
 test("pictures of two places do not fit", () => {

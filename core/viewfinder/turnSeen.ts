@@ -10,6 +10,8 @@ export interface SeenTurn {
   readonly fit: number;
 }
 
+/** Pictures that are less alike than this do not show one place. */
+export const LEAST_FIT = 0.6;
 /** Pictures are compared so wide, px: fine enough for a tenth of a degree between pixels. */
 const COMPARED = 64;
 /** After a rough look at half the size it is looked so far about, px. */

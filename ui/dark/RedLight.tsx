@@ -3,7 +3,8 @@ import { foggedWords } from "../../catalogue/words/darkroomWords.ts";
 import type { SheetOut } from "../../core/darkroom/lamp/index.ts";
 import { Button } from "../controls/Button.tsx";
 import { Question } from "../controls/Question.tsx";
-import { onRedLight, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
+import { usePath } from "../page/usePath.ts";
+import { isInDark, onRedLight, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
 import { safelightWords } from "./safelight.ts";
 import { useAllowedLamp } from "./sheetsOut.ts";
 
@@ -11,6 +12,7 @@ import { useAllowedLamp } from "./sheetsOut.ts";
 export default function RedLight() {
   const level = useSyncExternalStore(onRedLight, redLevel, () => null);
   const allowed = useAllowedLamp();
+  const path = usePath();
   const [barred, setBarred] = useState<readonly SheetOut[] | null>(null);
   if (level === null) return null;
   const at = RED_LEVELS.findIndex((each) => each >= level);
@@ -35,7 +37,8 @@ export default function RedLight() {
       <Button className="min-h-[3.3rem]" disabled={at >= RED_LEVELS.length - 1} onClick={() => step(at + 1)}>
         Brighter
       </Button>
-      <Button className="min-h-[3.3rem]" onClick={daylight}>
+      {/* In a place of the daylight it is what one looks for first. */}
+      <Button look={isInDark(path) ? "plain" : "action"} className="min-h-[3.3rem]" onClick={daylight}>
         Daylight
       </Button>
       {barred !== null && (

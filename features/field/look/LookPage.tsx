@@ -4,6 +4,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { cameraFrame } from "../../../core/viewfinder/index.ts";
+import type { FinderSetting } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
@@ -13,6 +14,7 @@ import { takeLight } from "../expose/useInField.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { AimPart } from "./AimPart.tsx";
 import { Calibrate } from "./Calibrate.tsx";
+import { CalibrateByTurn } from "./CalibrateByTurn.tsx";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
 import { phoneOf, USUAL_NEAR, viewScale } from "./finderView.ts";
@@ -109,6 +111,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const of = useMemo(() => ({ frame, wanted, box, still }), [frame, wanted, box, still]);
   const gather = useGathered({ frame, phone, look, poseNow: aim.poseNow }, sweeps, of);
 
+  const calibrated = (found: FinderSetting): void => {
+    setFinder(found);
+    setGauge(null);
+    keep("finder", found, "The phone’s angle");
+  };
   const start = async (): Promise<void> => {
     drop();
     // Some browsers ask for the sensors in the press itself, and only then.
@@ -204,12 +211,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
               height={height}
               gauge={gauge ?? width / 2}
               onGauge={setGauge}
-              onFound={(found) => {
-                setFinder(found);
-                setGauge(null);
-                keep("finder", found, "The phone’s angle");
-              }}
+              onFound={calibrated}
             />
+          )}
+          {isLive && told.state === "told" && (
+            <CalibrateByTurn phone={phone} look={look} heldNow={aim.heldNow} onFound={calibrated} />
           )}
         </Disclosure>
       </section>

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import {
+  LEAST_FIT,
   type PhoneAxes,
   type PhoneModel,
   type PhonePicture,
@@ -11,8 +12,6 @@ import type { Attitude } from "./useAttitude.ts";
 
 /** The pictures are matched so often, ms. */
 const MATCH_MS = 150;
-/** Pictures that are less alike than this do not show one place. */
-const FITS = 0.6;
 /** After such a turn the next pictures are matched with the newest: what the first showed is half out of sight, radians. */
 const FAR = 0.12;
 
@@ -45,7 +44,7 @@ export function useMatched(active: boolean, look: () => PhonePicture | null, pho
         return setFound(true);
       }
       const turn = turnSeen(key.picture, picture, latest.current.phone);
-      const fits = turn !== null && turn.fit >= FITS;
+      const fits = turn !== null && turn.fit >= LEAST_FIT;
       setLost(!fits);
       if (!fits) return;
       const { azimuth, elevation } = key.pose;
