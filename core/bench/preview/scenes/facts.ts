@@ -2,7 +2,7 @@ import { lit, type SceneFacts } from "../scene.ts";
 import { STAND } from "./stand.ts";
 
 /** What is told of each scene that comes with the app; how it looks stands in its own file, for whoever draws it. */
-export const sceneFacts = [
+export const sceneFacts: readonly [SceneFacts, SceneFacts, SceneFacts, SceneFacts] = [
   {
     id: "allotment",
     name: "Bean rows and scarecrow",
@@ -29,4 +29,4 @@ export const sceneFacts = [
     sentence: "Tin, pot, cup and candle on the potting bench by a window: near enough to blur more.",
     ev: 11,
   },
-] as const satisfies readonly [SceneFacts, ...SceneFacts[]];
+];
