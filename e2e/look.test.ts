@@ -171,6 +171,18 @@ test("the frame lies where the sum has it, stays where the box looks, is dragged
       share,
     );
   }
+  // Where this is, and the hour, tell where the maker's own shadow falls: it is noon at this place.
+  await maker.page.evaluate(() => {
+    const now = new Date();
+    const coords = { latitude: 20, longitude: 15 * (12 - now.getUTCHours() - now.getUTCMinutes() / 60) };
+    Object.defineProperty(navigator.geolocation, "getCurrentPosition", {
+      value: (found: (place: object) => void) => found({ coords }),
+      configurable: true,
+    });
+  });
+  await maker.press("My own shadow");
+  await maker.press("Show my shadow");
+  await maker.page.waitForSelector('[data-shadow="shown"]', { timeout: PATIENCE });
   await maker.press("Camera off");
   await maker.page.waitForSelector('[data-finder="empty"]', { timeout: PATIENCE });
 });

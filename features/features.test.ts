@@ -83,7 +83,7 @@ describe("new camera", () => {
   );
 
   test("each wrong entry has its own sentence, and the others are still judged", () => {
-    const form = withTyped(startForm("flat-box", "mm", ""), {
+    const form = withTyped(startForm("flat-box", "mm", "x".repeat(81)), {
       "container.width": "0",
       "container.depth": "deep",
       "film.height": "300",
@@ -92,6 +92,8 @@ describe("new camera", () => {
     const { errors, camera } = readNewCamera(form, "mm", "id", "now");
     expect(camera).toBeNull();
     expect(Object.keys(errors).sort()).toEqual(["container.depth", "container.width", "name"]);
+    // Who gives it no name gets the kind's.
+    expect(readNewCamera(startForm("flat-box", "mm", " "), "mm", "id", "now").camera?.name).toBe("Flat box");
     const tin = startForm("flat-box", "mm", "Tin");
     const narrow = readNewCamera(withTyped(tin, { "hole.openingDiameter": "0.1" }), "mm", "id", "now");
     expect(narrow.errors["hole.openingDiameter"]).toMatch(/at least as wide as the hole, 0.3 mm/);

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
-import { cameraFrame } from "../../../core/viewfinder/index.ts";
+import { cameraFrame, makersShadow } from "../../../core/viewfinder/index.ts";
 import type { FinderSetting } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
@@ -25,10 +25,12 @@ import { NearPart } from "./NearPart.tsx";
 import { PhotographInput } from "./PhotographInput.tsx";
 import { PhotographTime } from "./PhotographTime.tsx";
 import { readPictureOf } from "./pictureOf.ts";
-import { tracedHorizon } from "./sunWays.ts";
+import { ShadowPart, type SunNow } from "./ShadowPart.tsx";
+import { type GroundLine, tracedHorizon } from "./sunWays.ts";
 import { TraceHorizon } from "./TraceHorizon.tsx";
 import { useAim } from "./useAim.ts";
 import { useAttitude } from "./useAttitude.ts";
+import { useBattery } from "./useBattery.ts";
 import { useGathered } from "./useGathered.ts";
 import { useLiveView, useOwnDocument } from "./useLiveView.ts";
 import { useMatched } from "./useMatched.ts";
@@ -67,6 +69,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const { still, refused, take, drop } = useStill();
   const [finder, setFinder] = useState(data.finder);
   const { trail } = data;
+  const [sun, setSun] = useState<SunNow | null>(null);
   const [near, setNear] = useState(USUAL_NEAR);
   const [traced, setTraced] = useState<readonly HorizonPoint[]>([]);
   const [withStops, setStops] = useState(true);
@@ -92,6 +95,13 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
   const traces = trail !== null && still === null && aim.overGround && attitude.state === "told";
+  /** The maker's shadow, for a box that looks as it was said, or as the phone does. */
+  const shadowNow = (): readonly GroundLine[] => {
+    const heading = (aim.box ?? aim.heldNow())?.azimuth;
+    if (sun === null || heading === undefined || !attitude.knowsNorth) return [];
+    const points = makersShadow({ sun, heading, height: sun.height });
+    return points.length === 0 ? [] : [{ name: "your shadow", points: [...points, ...points.slice(0, 1)] }];
+  };
   const sceneNow = (): FinderScene => ({
     frame,
     phone,
@@ -100,7 +110,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     scale,
     withStops,
     gauge,
-    ground: aim.overGround ? [...ground, tracedHorizon(traced)] : [],
+    ground: aim.overGround ? [...ground, tracedHorizon(traced), ...shadowNow()] : [],
     near,
     ring: traces,
     inks,
@@ -111,6 +121,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const of = useMemo(() => ({ frame, wanted, box, still }), [frame, wanted, box, still]);
   const gather = useGathered({ frame, phone, look, poseNow: aim.poseNow }, sweeps, of);
 
+  const battery = useBattery(isLive);
   const calibrated = (found: FinderSetting): void => {
     setFinder(found);
     setGauge(null);
@@ -145,6 +156,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
         {(live.said ?? refused) !== null && (
           <p role="alert" data-refused>
             {refused ?? live.said}
+          </p>
+        )}
+        {battery !== null && (
+          <p role="status" className="text-[0.87rem]" data-battery>
+            Screen and camera on: about {Math.max(1, Math.round(100 * battery))} % of the battery in ten minutes.
           </p>
         )}
         <p className="text-[0.87rem] text-quiet">
@@ -200,6 +216,11 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
         >
           {trail === null ? "On to the time" : "On to putting it up"}
         </Link>
+        {isLive && told.state === "told" && attitude.knowsNorth && trail === null && (
+          <Disclosure title="My own shadow" name="shadow">
+            <ShadowPart sun={sun} onSun={setSun} />
+          </Disclosure>
+        )}
         <Disclosure title="Something near" name="near">
           <NearPart near={near} onNear={setNear} />
         </Disclosure>

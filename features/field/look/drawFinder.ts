@@ -92,16 +92,16 @@ export function drawFinder(
     line(horizonIn(phone, held), inks.ray, 1);
     context.setLineDash([]);
     const axes = phoneAxes(held);
-    for (const { day, points } of ground) {
+    for (const { name: words, points } of ground) {
       const way = points.map((towards) => seenAt(phone, axes, towards));
-      line(way, day === null ? inks.ray : inks.kraft, 1.8);
+      line(way, words === null ? inks.ray : inks.kraft, 1.8);
       // Named where it stands highest in sight.
       const inSight = way.filter((point) => point !== null && point[0] > 0 && point[0] < phone.width);
       const top = inSight.reduce<PicturePoint | null>(
         (best, point) => (best !== null && point !== null && best[1] <= point[1] ? best : point),
         null,
       );
-      if (day !== null && top !== null) name(day, at(top));
+      if (words !== null && top !== null) name(words, at(top));
     }
   }
   if (near.distance !== null) {

@@ -193,7 +193,7 @@ describe("a can for the sun", () => {
     const { output } = await sun({ kind: "fan", request: sunRequest(trail, can), seed: 1 }, FREE);
     if (output.kind !== "fan") throw new Error("no fan");
     const ways = sunWays(output.fan);
-    expect(ways.map(({ day }) => day?.slice(0, 6).trim())).toEqual(["21 Jun", expect.any(String), "21 Dec"]);
+    expect(ways.map(({ name }) => name?.slice(0, 6).trim())).toEqual(["21 Jun", expect.any(String), "21 Dec"]);
     const tops = ways.map(({ points }) => Math.max(...points.map(({ y }) => Math.asin(y))) / RADIANS);
     expect(tops[0]).toBeCloseTo(90 - 52.2 + 23.44, 0);
     expect(tops[2]).toBeCloseTo(90 - 52.2 - 23.44, 0);

@@ -5,8 +5,8 @@ import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
 
 /** A line over the ground: the sun's way on a day, or the horizon that was traced; x east, y up, z south. */
 export interface GroundLine {
-  /** Which it is; `null`: the horizon. */
-  readonly day: string | null;
+  /** What is written at it; `null`: nothing, it is the horizon. */
+  readonly name: string | null;
   readonly points: readonly Vector[];
 }
 
@@ -27,7 +27,7 @@ export function sunWays({ dates, noons, starts, azimuth, altitude }: FanReport):
   const half = (noonHeight(highest) + noonHeight(lowest)) / 2;
   const middle = byHeight.find((day) => noonHeight(day) <= half) ?? lowest;
   return [...new Set([highest, middle, lowest])].map((day) => ({
-    day: readableDay(`${dates[day]}T12:00:00Z`),
+    name: readableDay(`${dates[day]}T12:00:00Z`),
     points: Array.from({ length: (starts[day + 1] ?? 0) - (starts[day] ?? 0) }, (_, i) => {
       const at = (starts[day] ?? 0) + i;
       return towards(azimuth[at] ?? 0, altitude[at] ?? 0);
@@ -37,7 +37,7 @@ export function sunWays({ dates, noons, starts, azimuth, altitude }: FanReport):
 
 /** The horizon as it was traced in a plan, degrees there. */
 export function tracedHorizon(horizon: readonly HorizonPoint[]): GroundLine {
-  return { day: null, points: horizon.map(([azimuth, height]) => towards(azimuth * RADIANS, height * RADIANS)) };
+  return { name: null, points: horizon.map(([azimuth, height]) => towards(azimuth * RADIANS, height * RADIANS)) };
 }
 
 function towards(azimuth: number, altitude: number): Vector {
