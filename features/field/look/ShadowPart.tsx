@@ -34,7 +34,7 @@ export function ShadowPart({ sun, onSun }: { readonly sun: SunNow | null; readon
       const { azimuth, apparentAltitude: altitude } = done.value.place;
       setSaid(altitude <= 0 ? "The sun is under the horizon." : null);
       onSun({ azimuth, altitude, height });
-    } else setSaid("The sun could not be reckoned.");
+    } else setSaid("Where the sun stands could not be worked out.");
   };
   const take = (mm: number | null) => {
     if (mm === null || mm < 0 || mm > 5000) return "0 to 5 m.";
