@@ -74,7 +74,7 @@ function WayOn({ act, name }: { readonly act: Act; readonly name: string }) {
       className="mt-6 border-line border-t bg-card px-4 py-4 sm:px-6 print:hidden"
     >
       <span className="stamp mr-3">Next for {name}</span>
-      <Link to={wayTo(act)} className={buttonClass("action", "min-h-[3.3rem] max-sm:w-full")}>
+      <Link to={wayTo(act)} className={buttonClass("action", "min-h-[3.8rem] max-sm:w-full")}>
         {actWords(act)}
       </Link>
     </nav>
