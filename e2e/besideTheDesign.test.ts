@@ -89,6 +89,7 @@ describe("what the Bench works out beside the design", () => {
   test("the curve: the contrast’s slider moves the best hole, a mark is moved by keys, the sentence follows", async () => {
     const maker = await atTheBench("thistle-biscuit-tin");
     const { page } = maker;
+    await page.waitForSelector("[data-curve-section]", { timeout: PATIENCE });
     await page.evaluate(() => document.querySelector("[data-curve-section]")?.scrollIntoView());
     await page.waitForSelector("[data-conclusion]", { timeout: 2 * PATIENCE });
     expect(await maker.text("[data-conclusion]")).toMatch(/From 0\.\d+ mm to 0\.\d+ mm you can’t see the difference/);
