@@ -134,6 +134,7 @@ describe("what the Bench works out beside the design", () => {
 
   test("the winding table has a row for every picture; Method’s examples compute", async () => {
     const maker = await atTheBench("thistle-bean-carton", "turns");
+    await maker.sees("[data-winding] tbody", /./);
     expect(await maker.texts("[data-winding] tbody tr")).toHaveLength(37);
     await maker.type("Lost at the end", "400");
     await maker.sees('[data-reading="roll"]', /28/);
