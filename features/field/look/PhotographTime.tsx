@@ -4,7 +4,7 @@ import type { Camera } from "../../../core/camera/container/index.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { useExperience } from "../../../ui/records/useExperience.ts";
 import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
-import { companionOf } from "../expose/companions.ts";
+import { companionOf, numberOf } from "../expose/companions.ts";
 import { placeOf } from "../placeOf.ts";
 import type { LookData } from "./lookData.ts";
 
@@ -26,7 +26,7 @@ export function PhotographTime({
     return companionOf({ camera, load }, counts, { source, meters, log, words });
   }, [camera, load, counts, photograph, meters, log, words]);
   if (typeof next === "string") return null;
-  const place = placeOf({ place: next.place });
+  const place = placeOf({ place: next.place, number: numberOf(camera, next.place) });
   return (
     <p className="font-semibold text-[1.2rem]" data-photograph-time>
       {formatTime(next.seconds)} by the light of this photograph

@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { useDeferredValue, useMemo } from "react";
 import type { KeptView, Negative } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import type { Tone } from "../../../core/negative/index.ts";
@@ -10,8 +10,8 @@ import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { frameOf } from "../frameOf.ts";
 import { ToneCanvas } from "../ToneCanvas.tsx";
 
-/** Pixels across of what was seen: more than the phone's small picture holds. */
-const ACROSS = 420;
+/** Pixels across of what was seen: as many as the phone's small picture holds. */
+const ACROSS = 280;
 
 /** What the phone saw before the hole opened, and what the sheet holds, the same directions in the same places. */
 export function SeenBeside({
@@ -27,11 +27,14 @@ export function SeenBeside({
 }) {
   const view = useKeptView(kept);
   const { settings, finish = {} } = negative;
+  const { sheet, camera, projection } = settings;
+  // Tones change nothing of it, and while the picture is turned by hand it follows in the next idle moment.
+  const towards = useDeferredValue(settings.towards);
   const seen = useMemo(() => {
-    const frame = frameOf(settings, ACROSS);
-    if (view === null || frame === null || !settings.camera) return null;
-    return viewThrough(view, frame, opticalModel(settings.camera));
-  }, [view, settings]);
+    const frame = frameOf({ sheet, camera, projection, towards }, ACROSS);
+    if (view === null || frame === null || !camera) return null;
+    return viewThrough(view, frame, opticalModel(camera));
+  }, [view, sheet, camera, projection, towards]);
   if (seen === null) return null;
   return (
     <Disclosure title="What you saw, what the sheet holds" name="seen" open>

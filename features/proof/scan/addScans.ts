@@ -92,7 +92,7 @@ interface SheetOfFile {
 
 /** The sheets a file holds: a scanner writes several into one TIFF. */
 async function sheetsOf(file: File): Promise<readonly SheetOfFile[]> {
-  const counted = await sheetsClient.run({ bytes: new Uint8Array(await file.arrayBuffer()) });
+  const counted = await sheetsClient.run(file);
   const count = counted.ok ? counted.value : 1;
   return Array.from({ length: count }, (_, page) => ({ file, page: count === 1 ? null : page }));
 }
