@@ -21,6 +21,8 @@ interface Entry {
 /** Other words that the tour is found by. */
 const TOUR_WORDS = "help introduction how begin look round";
 
+const tour = (): void => void import("../../features/shelf/beginTour.ts").then((part) => part.beginTour());
+
 /** What concerns the demonstration: it has no place in a session of practice. */
 const demonstration = [
   {
@@ -52,10 +54,6 @@ export default function CommandPalette({
   const navigate = useNavigate();
   const go = (to: string) => () => void navigate(to);
   const unit = (value: "mm" | "in") => () => keep("unit", value, "The unit");
-  const tour = (): void => {
-    keep("tour", { stop: 0, on: true }, "The tour");
-    void navigate("/");
-  };
   const page = (command: PageCommand) => () => sendCommand(command);
   const entries: readonly Entry[] = [
     { name: "Go to the Shelf", group: "Places", run: go("/") },

@@ -13,7 +13,7 @@ export default function TourStrip({ at, camera }: { readonly at: number; readonl
   const here = stop.path(encodeURIComponent(camera));
   const isHere = here.split("?")[0] === path;
   useEffect(() => {
-    if (!isHere) return;
+    if (!isHere || stop.shows === undefined) return;
     document.documentElement.dataset.tour = stop.shows;
     return () => {
       delete document.documentElement.dataset.tour;

@@ -3,7 +3,7 @@ export { type PhoneTurn, phoneOverGround, poseFrom } from "./attitude.ts";
 export { cameraFrame, type FrameLines, linesSeen } from "./cameraFrame.ts";
 export { calibratedFocalLength, calibrationError, turnedFocalLength } from "./focalLength.ts";
 export { type FrameAnswer, type FrameRequest, frameIn, type Held, seenBy } from "./frame.ts";
-export { makersShadow, type ShadowRequest } from "./makersShadow.ts";
+export { makersShadow, type ShadowRequest, TALL } from "./makersShadow.ts";
 export { type PhoneAxes, type PhoneModel, type PicturePoint, seenAt } from "./phoneModel.ts";
 export { type Pose, phoneAxes } from "./pose.ts";
 export { emptyView, type PhonePicture, type SweptView, sweepInto } from "./sweep.ts";

@@ -12,13 +12,15 @@ export interface ShadowRequest {
 
 /** Whoever stands behind a camera, so far behind the hole, mm. */
 const BEHIND = 600;
+/** How tall they are taken for, mm. */
+export const TALL = 1700;
 /** Somebody seen from the front: to the right and up, mm; common sizes. */
 const SOMEBODY: readonly (readonly [right: number, up: number])[] = [
   [-250, 0],
   [-250, 1400],
   [-110, 1470],
-  [-110, 1700],
-  [110, 1700],
+  [-110, TALL],
+  [110, TALL],
   [110, 1470],
   [250, 1400],
   [250, 0],

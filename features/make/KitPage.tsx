@@ -58,7 +58,7 @@ export function KitPage() {
   const { busy, savePdf } = usePdf(today);
   const { value: trails } = useLive(NO_TRAILS, readTrails);
   const { paper } = printer;
-  const cut = useCutOrderWithCode(camera);
+  const { order: cut, waits } = useCutOrderWithCode(camera);
   const pages = useMemo(() => {
     const [hour = 14, minute = 0] = opens.split(":").map(Number);
     const { count, ...times } = counts;
@@ -92,7 +92,7 @@ export function KitPage() {
           <Button
             look="action"
             onClick={() => void savePdf(pages, `${camera.name}, group kit`, `${camera.name} group kit ${paper.id}`)}
-            disabled={busy || cut.code === null}
+            disabled={busy || waits}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF of the kit"}
           </Button>

@@ -28,7 +28,7 @@ export function MakePage() {
   const [shown, setShown] = useState(0);
   const { busy, savePdf } = usePdf(today);
   const date = readableDay(today);
-  const order = useCutOrderWithCode(camera);
+  const { order, waits } = useCutOrderWithCode(camera);
   const parts = useMemo(() => cutParts(order), [order]);
   const pages = useMemo(
     () => layOut(parts, paper, { camera: camera.name, date }, scale),
@@ -50,7 +50,7 @@ export function MakePage() {
           <Button
             look="action"
             onClick={() => void savePdf(pages, title, `${camera.name} cut sheet ${paper.id}`)}
-            disabled={busy || order.code === null}
+            disabled={busy || waits}
           >
             <Download size={16} aria-hidden /> {busy ? "Drawing…" : "PDF, all pages"}
           </Button>

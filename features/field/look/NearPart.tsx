@@ -1,18 +1,23 @@
 import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { NearThing } from "./finderView.ts";
 
 /** Farthest that is asked for, mm: beyond it, a phone beside the hole sees the same. */
 const FARTHEST = 20_000;
+/** A phone held higher above the box sees another place, mm. */
+const HIGHEST = 1000;
 
 /** Something near, seen by a phone that is not in the hole: its frame lies elsewhere. */
 export function NearPart({ near, onNear }: { readonly near: NearThing; readonly onNear: (near: NearThing) => void }) {
+  const words = useLengthWords();
   const distance = (mm: number | null) => {
-    if (mm !== null && !(mm > 0 && mm <= FARTHEST)) return "Above 0, at most 20 m; leave it empty for all that is far.";
+    if (mm !== null && !(mm > 0 && mm <= FARTHEST))
+      return `Above 0, at most ${words(FARTHEST, "far")}; leave it empty for all that is far.`;
     onNear({ ...near, distance: mm });
     return null;
   };
   const above = (mm: number | null) => {
-    if (mm === null || mm < 0 || mm > 1000) return "0 to 1000 mm.";
+    if (mm === null || mm < 0 || mm > HIGHEST) return `From 0 to ${words(HIGHEST)}.`;
     onNear({ ...near, above: mm });
     return null;
   };

@@ -1,7 +1,9 @@
 import { useState } from "react";
+import { TALL } from "../../../core/viewfinder/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { whereabouts } from "../../../ui/format/whereabouts.ts";
 import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 
@@ -14,9 +16,12 @@ export interface SunNow {
 
 /** A box on a low wall, mm. */
 const USUAL_HEIGHT = 800;
+/** Out of a window of the first floor, mm. */
+const HIGHEST = 5000;
 
 /** Asks where this is, and how high the hole stands: then the maker's own shadow can be shown. */
 export function ShadowPart({ sun, onSun }: { readonly sun: SunNow | null; readonly onSun: (sun: SunNow) => void }) {
+  const words = useLengthWords();
   const [height, setHeight] = useState(USUAL_HEIGHT);
   const [said, setSaid] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
@@ -37,7 +42,7 @@ export function ShadowPart({ sun, onSun }: { readonly sun: SunNow | null; readon
     } else setSaid("Where the sun stands could not be worked out.");
   };
   const take = (mm: number | null) => {
-    if (mm === null || mm < 0 || mm > 5000) return "0 to 5 m.";
+    if (mm === null || mm < 0 || mm > HIGHEST) return `From 0 to ${words(HIGHEST, "far")}.`;
     setHeight(mm);
     if (sun !== null) onSun({ ...sun, height: mm });
     return null;
@@ -45,8 +50,8 @@ export function ShadowPart({ sun, onSun }: { readonly sun: SunNow | null; readon
   return (
     <div className="grid gap-2" data-shadow={sun === null ? "unasked" : sun.altitude > 0 ? "shown" : "none"}>
       <p className="text-[0.87rem] text-quiet">
-        Where the shadow of somebody 1.7 m tall falls who stands behind the box, on level ground, at this hour. The
-        browser asks where this is; it stays on this device.
+        Where the shadow of somebody {words(TALL, "far")} tall falls who stands behind the box, on level ground, at this
+        hour. The browser asks where this is; it stays on this device.
       </p>
       <LengthField label="The hole above the ground" name="hole-above-ground" value={height} onTake={take} />
       <Button className="min-h-[3.3rem]" disabled={asking} onClick={() => void ask()}>
