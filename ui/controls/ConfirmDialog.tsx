@@ -1,9 +1,7 @@
 import { Slot } from "radix-ui";
 import { type ReactNode, Suspense, useState } from "react";
-import { lazyPart } from "../page/lazyPart.tsx";
+import { LazyQuestion } from "./lazyQuestion.ts";
 import type { Asked } from "./Question.tsx";
-
-const Question = lazyPart(() => import("./Question.tsx").then((module) => ({ default: module.Question })));
 
 /** A control that asks before it takes something away; the question is fetched when it is asked. */
 export function ConfirmDialog({ children, onYes, ...asked }: Asked & { readonly children: ReactNode }) {
@@ -16,7 +14,7 @@ export function ConfirmDialog({ children, onYes, ...asked }: Asked & { readonly 
       </Slot.Root>
       {open && (
         <Suspense>
-          <Question
+          <LazyQuestion
             {...asked}
             onYes={() => {
               close();

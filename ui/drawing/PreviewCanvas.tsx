@@ -1,5 +1,6 @@
 import { memo, useEffect, useRef } from "react";
 import type { DevelopedPreview } from "../../core/bench/preview/index.ts";
+import { greyPixel } from "./greyPixel.ts";
 
 /** A developed sheet on the screen. */
 export const PreviewCanvas = memo(function PreviewCanvas({
@@ -23,7 +24,7 @@ export const PreviewCanvas = memo(function PreviewCanvas({
     const grey = picture[side];
     const image = new ImageData(width, height);
     const pixels = new Uint32Array(image.data.buffer);
-    for (let i = 0; i < grey.length; i++) pixels[i] = 0xff000000 | ((grey[i] as number) * 0x010101);
+    for (let i = 0; i < grey.length; i++) pixels[i] = greyPixel(grey[i] as number);
     context.putImageData(image, 0, 0);
   }, [picture, side, width, height]);
   return (

@@ -1,24 +1,20 @@
-import { fromSrgb, toSrgb } from "../../core/basis/pictureValues/index.ts";
+import { fromSrgb } from "../../core/basis/pictureValues/index.ts";
 import type { KeptView } from "../../core/document/index.ts";
 import { type SweptView, UNSEEN, type ViewInFrame } from "../../core/viewfinder/index.ts";
 import { pictureFile } from "../../storage/index.ts";
+import { lightImage } from "../drawing/lightImage.ts";
 
 /** What was seen through a phone as a picture: grey in sRGB, clear where nothing was seen. `null`: no room for it. */
-export async function viewFile({ width, height, luminance, seen }: SweptView): Promise<File | null> {
-  const image = new ImageData(width, height);
-  const pixels = new Uint32Array(image.data.buffer);
-  for (let i = 0; i < pixels.length; i++) {
-    if (seen[i] === 1) pixels[i] = opaque(Math.round(255 * toSrgb(luminance[i] as number)));
-  }
-  const canvas = new OffscreenCanvas(width, height);
+export async function viewFile(view: SweptView): Promise<File | null> {
+  const canvas = new OffscreenCanvas(view.width, view.height);
   const context = canvas.getContext("2d");
   if (context === null) return null;
-  context.putImageData(image, 0, 0);
+  context.putImageData(lightImage(asSeen(view)), 0, 0);
   return new File([await canvas.convertToBlob({ type: "image/png" })], "what was seen.png", { type: "image/png" });
 }
 
 /** What was seen, as it was kept; `null`: its picture is not in this browser, or is none. */
-export async function readView({ picture, across }: KeptView): Promise<SweptView | null> {
+export async function readView({ picture, across }: Pick<KeptView, "picture" | "across">): Promise<SweptView | null> {
   const file = await pictureFile(picture);
   const image = file === null ? null : await createImageBitmap(file).catch(() => null);
   if (image === null) return null;
@@ -36,8 +32,4 @@ export async function readView({ picture, across }: KeptView): Promise<SweptView
 /** What was seen as a picture by itself, as it lies round the camera's axis. */
 export function asSeen({ width, height, luminance, seen }: SweptView): ViewInFrame {
   return { width, height, luminance: luminance.map((light, i) => (seen[i] === 1 ? light : UNSEEN)) };
-}
-
-function opaque(byte: number): number {
-  return 0xff000000 | (byte * 0x010101);
 }

@@ -11,7 +11,7 @@ export function useKeptView(kept: KeptView | null): SweptView | null {
   useEffect(() => {
     if (of === null) return;
     let gone = false;
-    void readView({ picture: of, across, seen: 1 }).then((view) => {
+    void readView({ picture: of, across }).then((view) => {
       if (!gone) setRead({ of, view });
     });
     return () => {

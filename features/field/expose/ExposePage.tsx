@@ -8,6 +8,7 @@ import { savePicture, saveRecord, there, useLive } from "../../../storage/index.
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
+import { LazyQuestion } from "../../../ui/controls/lazyQuestion.ts";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { keep } from "../../../ui/edits/keep.ts";
@@ -40,7 +41,6 @@ import { TimePanel } from "./TimePanel.tsx";
 import { freshOf, useInField } from "./useInField.ts";
 import { useOthers } from "./useOthers.ts";
 
-const Question = lazyPart(async () => ({ default: (await import("../../../ui/controls/Question.tsx")).Question }));
 const WithOthers = lazyPart(async () => ({ default: (await import("./WithOthers.tsx")).WithOthers }));
 const TrailNote = lazyPart(async () => ({ default: (await import("./TrailNote.tsx")).TrailNote }));
 const ClicksAsked = lazyPart(async () => ({ default: (await import("./ClicksAsked.tsx")).ClicksAsked }));
@@ -217,7 +217,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               </Button>
               {doubt !== null && (
                 <Suspense>
-                  <Question
+                  <LazyQuestion
                     title="Open it all the same?"
                     words={doubt}
                     yes="Open it"

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import type { KeptViewSetting } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { LightCanvas } from "../../../ui/drawing/LightCanvas.tsx";
@@ -8,9 +9,10 @@ import { readableTime } from "../../../ui/format/localTime.ts";
 /** What was seen through the phone and goes with the next shot. */
 export function ViewAlong({ kept, onLeave }: { readonly kept: KeptViewSetting; readonly onLeave: () => void }) {
   const view = useKeptView(kept.view);
+  const picture = useMemo(() => (view === null ? null : asSeen(view)), [view]);
   return (
     <div className="flex items-center gap-3" data-view-along>
-      {view !== null && <LightCanvas picture={asSeen(view)} label="What the phone saw" className="w-24 bg-board" />}
+      {picture !== null && <LightCanvas picture={picture} label="What the phone saw" className="w-24 bg-board" />}
       <span className="text-[0.93rem]">What the phone saw on {readableTime(kept.at)} goes with this shot.</span>
       <Button look="quiet" onClick={onLeave}>
         Leave it out

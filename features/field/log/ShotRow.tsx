@@ -42,6 +42,7 @@ export function ShotRow({
             .join(" · ")}
         </span>
         {shot.note && <span className="block">{shot.note}</span>}
+        {shot.view && <span className="block text-[0.93rem] text-quiet">With what the phone saw</span>}
         {shot.developed && (
           <span className="block text-[0.93rem] text-quiet" data-developed>
             {developedWords(shot.developed)}

@@ -24,43 +24,43 @@ export function MadePicture({
   /** Adds what is seen now; the view and the share of it that was seen. */
   readonly gather: () => Promise<Gathered | null>;
 }) {
-  const [picture, setPicture] = useState<DevelopedPreview | null>(null);
-  const [seen, setSeen] = useState<Gathered | null>(null);
+  const [made, setMade] = useState<{ readonly picture: DevelopedPreview; readonly seen: Gathered } | null>(null);
   const [busy, setBusy] = useState(false);
   const [failed, setFailed] = useState<string | null>(null);
   const said = RESPONSE_WORDS[responseOf(medium.density, isTrail(camera))];
   const make = async (): Promise<void> => {
     setBusy(true);
-    const gathered = await gather();
-    if (gathered === null) return setBusy(false);
-    setSeen(gathered);
-    const { scene, stops } = sceneOf(gathered.view);
+    const seen = await gather();
+    if (seen === null) return setBusy(false);
+    const { scene, stops } = sceneOf(seen.view);
     const done = await runPreview({ ...sunlit(camera, medium, PIXELS), scene, stops });
     setBusy(false);
     setFailed(done.ok ? null : done.error.message);
-    if (done.ok) setPicture(done.value);
+    if (done.ok) setMade({ picture: done.value, seen });
   };
   return (
-    <section aria-label="The sheet" className="grid gap-2" data-made={picture === null ? "none" : "made"}>
+    <section aria-label="The sheet" className="grid gap-2" data-made={made === null ? "none" : "made"}>
       <Button look="action" className="min-h-[3.3rem]" disabled={busy} onClick={() => void make()}>
         {busy ? "Exposing the sheet …" : "The picture it will make"}
       </Button>
       {failed !== null && <p role="alert">The picture stopped: {failed}.</p>}
-      {picture !== null && seen !== null && (
-        <figure>
-          <div className="grid grid-cols-2 gap-2">
-            <PreviewCanvas picture={picture} side="negative" label={`The ${said.noun}, as it lies`} />
-            <PreviewCanvas picture={picture} side="positive" label={said.upright} />
-          </div>
-          <figcaption className="mt-1 text-[0.87rem] text-quiet" data-share={Math.round(100 * seen.share)}>
-            Exposed for its middle.{" "}
-            {seen.share < 0.995
-              ? `${Math.round(100 * seen.share)} % of what the box sees was in the phone’s view; the rest is plain grey here.`
-              : "All that the box sees was in the phone’s view."}
-          </figcaption>
-        </figure>
+      {made !== null && (
+        <>
+          <figure>
+            <div className="grid grid-cols-2 gap-2">
+              <PreviewCanvas picture={made.picture} side="negative" label={`The ${said.noun}, as it lies`} />
+              <PreviewCanvas picture={made.picture} side="positive" label={said.upright} />
+            </div>
+            <figcaption className="mt-1 text-[0.87rem] text-quiet" data-share={Math.round(100 * made.seen.share)}>
+              Exposed for its middle.{" "}
+              {made.seen.share < 0.995
+                ? `${Math.round(100 * made.seen.share)} % of what the box sees was in the phone’s view; the rest is plain grey here.`
+                : "All that the box sees was in the phone’s view."}
+            </figcaption>
+          </figure>
+          <KeepView cameraId={camera.id} seen={made.seen} />
+        </>
       )}
-      {picture !== null && seen !== null && <KeepView cameraId={camera.id} seen={seen} />}
     </section>
   );
 }
