@@ -3,8 +3,8 @@ import { MISSING } from "../../core/negative/index.ts";
 import { proposal, proposedInStops, proposedStops, TIMES } from "./judge/judgeWords.ts";
 import { plainTones } from "./plainTones.ts";
 import { croppedFull, croppedTo, WHOLE } from "./positive/croppedTo.ts";
-import { apart, nameBy } from "./positive/fileNames.ts";
 import { movedTone } from "./positive/movedTone.ts";
+import { apart, nameBy } from "./positive/out/fileNames.ts";
 import { named, turned } from "./quarters.ts";
 import { matchScans } from "./scan/matching.ts";
 

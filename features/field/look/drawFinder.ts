@@ -10,7 +10,7 @@ import {
   seenBy,
 } from "../../../core/viewfinder/index.ts";
 import { horizonIn, inDegrees, type NearThing, seesNear } from "./finderView.ts";
-import type { GroundLine } from "./sunWays.ts";
+import type { GroundLine } from "./ground/sunWays.ts";
 
 /** What is drawn over the phone's view. */
 export interface FinderScene {

@@ -8,6 +8,7 @@ import { KINDS, testCamera } from "../../../core/testing/cameras.ts";
 import { cameraFrame, emptyView, type Pose, phoneAxes, seenBy, sweepInto } from "../../../core/viewfinder/index.ts";
 import { sunRequest } from "../../../ui/records/sunRequest.ts";
 import { sun } from "../../../workers/jobs/sun/sun.ts";
+import { focalOf, focalShare } from "./angle/focalOf.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
 import {
   aimOf,
@@ -20,11 +21,10 @@ import {
   USUAL_NEAR,
   viewScale,
 } from "./finderView.ts";
-import { focalOf, focalShare } from "./focalOf.ts";
-import { sceneOf } from "./gathered.ts";
+import { sunWays, tracedHorizon } from "./ground/sunWays.ts";
 import { moveWords } from "./moveWords.ts";
-import { sunWays, tracedHorizon } from "./sunWays.ts";
-import { whyNoCamera } from "./useLiveView.ts";
+import { whyNoCamera } from "./phone/useLiveView.ts";
+import { sceneOf } from "./sheet/gathered.ts";
 
 const FREE = { report: () => {}, cancelled: () => false };
 const PAPER = mediumById("rc-graded");

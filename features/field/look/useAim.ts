@@ -2,7 +2,7 @@ import { useCallback, useState } from "react";
 import type { Trail } from "../../../core/document/index.ts";
 import { type Pose, phoneAxes, poseFrom } from "../../../core/viewfinder/index.ts";
 import { aimOf } from "./finderView.ts";
-import type { Attitude } from "./useAttitude.ts";
+import type { Attitude } from "./phone/useAttitude.ts";
 
 /** As the phone is held where nobody knows how. */
 const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };

@@ -3,8 +3,8 @@ import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { picturePdfClient } from "../../../workers/jobs/picturePdf/picturePdf.client.ts";
 import type { PdfItem } from "../../../workers/jobs/picturePdf/picturePdf.ts";
 import { bytesOfCanvas } from "../canvasFile.ts";
-import { factsOf } from "../positive/factsOf.ts";
-import { positiveFile } from "../positive/saveOrder.ts";
+import { factsOf } from "../positive/out/factsOf.ts";
+import { positiveFile } from "../positive/out/saveOrder.ts";
 import type { Proof } from "../useProof.ts";
 import { CAPTION, type HungPages } from "./hungPages.ts";
 

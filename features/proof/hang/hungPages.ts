@@ -4,7 +4,7 @@ import type { Negative } from "../../../core/document/index.ts";
 import { type HangPlace, hangLayout } from "../../../core/negative/index.ts";
 import type { HangSettings } from "../../../storage/index.ts";
 import { readableDay } from "../../../ui/format/localTime.ts";
-import { factsOf } from "../positive/factsOf.ts";
+import { factsOf } from "../positive/out/factsOf.ts";
 import type { Proof } from "../useProof.ts";
 
 /** Pages with pictures hung on them, mm. */

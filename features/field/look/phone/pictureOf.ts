@@ -1,5 +1,5 @@
-import { luminanceOf } from "../../../core/basis/pictureValues/index.ts";
-import type { PhonePicture } from "../../../core/viewfinder/index.ts";
+import { luminanceOf } from "../../../../core/basis/pictureValues/index.ts";
+import type { PhonePicture } from "../../../../core/viewfinder/index.ts";
 
 /** Longer side of what is gathered from: a hole draws no more, px. */
 const GATHERED = 240;

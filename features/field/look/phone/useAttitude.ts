@@ -1,6 +1,6 @@
 import { type RefObject, useCallback, useEffect, useRef, useState } from "react";
-import { type PhoneAxes, phoneOverGround } from "../../../core/viewfinder/index.ts";
-import { hearOrientation, isRefused, type Orientation } from "../../../ui/device/orientation.ts";
+import { type PhoneAxes, phoneOverGround } from "../../../../core/viewfinder/index.ts";
+import { hearOrientation, isRefused, type Orientation } from "../../../../ui/device/orientation.ts";
 
 /** What a phone's sensors tell of how it is held. */
 export interface Attitude {

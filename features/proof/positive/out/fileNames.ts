@@ -1,5 +1,5 @@
-import type { PictureFormat } from "../../../workers/codecs/write/finishedFile.ts";
-import type { PictureFacts } from "../../../workers/codecs/write/pictureFacts.ts";
+import type { PictureFormat } from "../../../../workers/codecs/write/finishedFile.ts";
+import type { PictureFacts } from "../../../../workers/codecs/write/pictureFacts.ts";
 
 /** Endings and types of the files a positive is saved as. */
 export const FORMATS: Readonly<

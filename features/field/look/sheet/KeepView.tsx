@@ -1,10 +1,10 @@
 import { useState } from "react";
-import type { SweptView } from "../../../core/viewfinder/index.ts";
-import { savePicture } from "../../../storage/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { keep } from "../../../ui/edits/keep.ts";
-import { viewFile } from "../../../ui/files/keptView.ts";
-import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import type { SweptView } from "../../../../core/viewfinder/index.ts";
+import { savePicture } from "../../../../storage/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { keep } from "../../../../ui/edits/keep.ts";
+import { viewFile } from "../../../../ui/files/keptView.ts";
+import { isoWithOffset } from "../../../../ui/format/localTime.ts";
 import type { Gathered } from "./useGathered.ts";
 
 /** Keeps what was seen, to go with the camera's next shot: nothing is kept without this press. */

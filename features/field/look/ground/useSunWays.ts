@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import type { Trail } from "../../../core/document/index.ts";
-import { sunRequest } from "../../../ui/records/sunRequest.ts";
-import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
+import type { Camera } from "../../../../core/camera/container/index.ts";
+import type { Trail } from "../../../../core/document/index.ts";
+import { sunRequest } from "../../../../ui/records/sunRequest.ts";
+import { sunClient } from "../../../../workers/jobs/sun/sun.client.ts";
 import { type GroundLine, sunWays, tracedHorizon } from "./sunWays.ts";
 
 const NONE: readonly GroundLine[] = [];

@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { TALL } from "../../../core/viewfinder/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
-import { isoWithOffset } from "../../../ui/format/localTime.ts";
-import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { whereabouts } from "../../../ui/format/whereabouts.ts";
-import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
+import { TALL } from "../../../../core/viewfinder/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { LengthField } from "../../../../ui/controls/entries/LengthField.tsx";
+import { isoWithOffset } from "../../../../ui/format/localTime.ts";
+import { useLengthWords } from "../../../../ui/format/UnitContext.ts";
+import { whereabouts } from "../../../../ui/format/whereabouts.ts";
+import { sunClient } from "../../../../workers/jobs/sun/sun.client.ts";
 
 /** The sun of this hour, radians, and the height of the hole over the ground, mm. */
 export interface SunNow {

@@ -1,10 +1,10 @@
-import type { Trail } from "../../../core/document/index.ts";
-import { type HorizonPoint, withTraced } from "../../../core/sun/index.ts";
-import type { Pose } from "../../../core/viewfinder/index.ts";
-import { there } from "../../../storage/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { changeUndoable } from "../../../ui/edits/undoable.ts";
-import { inDegrees } from "./finderView.ts";
+import type { Trail } from "../../../../core/document/index.ts";
+import { type HorizonPoint, withTraced } from "../../../../core/sun/index.ts";
+import type { Pose } from "../../../../core/viewfinder/index.ts";
+import { there } from "../../../../storage/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { changeUndoable } from "../../../../ui/edits/undoable.ts";
+import { inDegrees } from "../finderView.ts";
 
 /** The skyline traced with the phone where the can will hang: point for point, and then into its plan. */
 export function TraceHorizon({

@@ -1,9 +1,9 @@
-import type { Result } from "../../../core/basis/units/index.ts";
-import type { Negative } from "../../../core/document/index.ts";
-import type { PictureFormat } from "../../../workers/codecs/write/finishedFile.ts";
-import type { PictureFacts } from "../../../workers/codecs/write/pictureFacts.ts";
-import { askProof } from "../askProof.ts";
-import { linesOf } from "./useDrawing.ts";
+import type { Result } from "../../../../core/basis/units/index.ts";
+import type { Negative } from "../../../../core/document/index.ts";
+import type { PictureFormat } from "../../../../workers/codecs/write/finishedFile.ts";
+import type { PictureFacts } from "../../../../workers/codecs/write/pictureFacts.ts";
+import { askProof } from "../../askProof.ts";
+import { linesOf } from "../useDrawing.ts";
 
 /** A negative's positive as a file, in full size or as wide as asked. */
 export async function positiveFile(

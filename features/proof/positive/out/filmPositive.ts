@@ -1,17 +1,17 @@
-import { fromSrgb, toSrgb } from "../../../core/basis/pictureValues/index.ts";
-import type { Negative } from "../../../core/document/index.ts";
-import type { Medium } from "../../../core/light/exposure/index.ts";
-import { processFilm } from "../../../core/negative/index.ts";
-import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
-import { isoWithOffset } from "../../../ui/format/localTime.ts";
-import { notify } from "../../../ui/notices/notify.ts";
-import { picturePdfClient } from "../../../workers/jobs/picturePdf/picturePdf.client.ts";
-import { askProof } from "../askProof.ts";
-import { bytesOfCanvas } from "../canvasFile.ts";
-import { sheetWords } from "../negativeName.ts";
-import { drawnBytes } from "../paintDrawn.ts";
-import { tonesOf } from "./tonesOf.ts";
-import { linesOf } from "./useDrawing.ts";
+import { fromSrgb, toSrgb } from "../../../../core/basis/pictureValues/index.ts";
+import type { Negative } from "../../../../core/document/index.ts";
+import type { Medium } from "../../../../core/light/exposure/index.ts";
+import { processFilm } from "../../../../core/negative/index.ts";
+import { fileName, saveFile } from "../../../../ui/files/saveFile.ts";
+import { isoWithOffset } from "../../../../ui/format/localTime.ts";
+import { notify } from "../../../../ui/notices/notify.ts";
+import { picturePdfClient } from "../../../../workers/jobs/picturePdf/picturePdf.client.ts";
+import { askProof } from "../../askProof.ts";
+import { bytesOfCanvas } from "../../canvasFile.ts";
+import { sheetWords } from "../../negativeName.ts";
+import { drawnBytes } from "../../paintDrawn.ts";
+import { tonesOf } from "../tonesOf.ts";
+import { linesOf } from "../useDrawing.ts";
 
 /** Pixels an inch of what is printed, and white round it, mm. */
 const DPI = 300;

@@ -1,12 +1,12 @@
 import { useMemo } from "react";
-import { formatTime } from "../../../core/basis/units/index.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
-import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { useExperience } from "../../../ui/records/useExperience.ts";
-import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
-import { companionOf, numberOf } from "../expose/companions.ts";
-import { placeOf } from "../placeOf.ts";
-import type { LookData } from "./lookData.ts";
+import { formatTime } from "../../../../core/basis/units/index.ts";
+import type { Camera } from "../../../../core/camera/container/index.ts";
+import { useLengthWords } from "../../../../ui/format/UnitContext.ts";
+import { useExperience } from "../../../../ui/records/useExperience.ts";
+import type { Photograph } from "../../../../workers/jobs/photograph/photograph.ts";
+import { companionOf, numberOf } from "../../expose/companions.ts";
+import { placeOf } from "../../placeOf.ts";
+import type { LookData } from "../lookData.ts";
 
 /** The time by the light of the photograph that is looked through, as Expose reckons it. */
 export function PhotographTime({

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef } from "react";
-import type { Vector } from "../../../core/light/rays/index.ts";
-import type { FrameLines, PhoneModel, PhonePicture, Pose, SweptView } from "../../../core/viewfinder/index.ts";
-import { sweepClient } from "../../../workers/jobs/sweep/sweep.client.ts";
-import { anglesAround } from "./finderView.ts";
+import type { Vector } from "../../../../core/light/rays/index.ts";
+import type { FrameLines, PhoneModel, PhonePicture, Pose, SweptView } from "../../../../core/viewfinder/index.ts";
+import { sweepClient } from "../../../../workers/jobs/sweep/sweep.client.ts";
+import { anglesAround } from "../finderView.ts";
 
 /** What is seen is gathered this often, ms. */
 const GATHER_MS = 300;

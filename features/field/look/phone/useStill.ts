@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { PhonePicture } from "../../../core/viewfinder/index.ts";
-import { photographClient } from "../../../workers/jobs/photograph/photograph.client.ts";
-import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
+import type { PhonePicture } from "../../../../core/viewfinder/index.ts";
+import { photographClient } from "../../../../workers/jobs/photograph/photograph.client.ts";
+import type { Photograph } from "../../../../workers/jobs/photograph/photograph.ts";
 import { readPictureOf } from "./pictureOf.ts";
 
 /** A photograph in place of the live view. */

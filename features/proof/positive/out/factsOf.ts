@@ -1,8 +1,8 @@
-import type { Negative } from "../../../core/document/index.ts";
-import { opticalModel } from "../../../core/light/solve/index.ts";
-import type { PictureFacts } from "../../../workers/codecs/write/pictureFacts.ts";
-import { negativeName } from "../negativeName.ts";
-import type { Proof } from "../useProof.ts";
+import type { Negative } from "../../../../core/document/index.ts";
+import { opticalModel } from "../../../../core/light/solve/index.ts";
+import type { PictureFacts } from "../../../../workers/codecs/write/pictureFacts.ts";
+import { negativeName } from "../../negativeName.ts";
+import type { Proof } from "../../useProof.ts";
 
 /** What is written into a negative's file. */
 export function factsOf(negative: Negative, proof: Pick<Proof, "shots" | "cameras">): PictureFacts {

@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import { allMedia, mediumById } from "../../../catalogue/media.ts";
-import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
-import type { Negative } from "../../../core/document/index.ts";
-import { contactPrint, MISSING } from "../../../core/negative/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { Choice } from "../../../ui/controls/Choice.tsx";
-import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { Slider } from "../../../ui/controls/Slider.tsx";
-import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
+import { allMedia, mediumById } from "../../../../catalogue/media.ts";
+import { toSrgb } from "../../../../core/basis/pictureValues/index.ts";
+import type { Negative } from "../../../../core/document/index.ts";
+import { contactPrint, MISSING } from "../../../../core/negative/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { Choice } from "../../../../ui/controls/Choice.tsx";
+import { Disclosure } from "../../../../ui/controls/Disclosure.tsx";
+import { Slider } from "../../../../ui/controls/Slider.tsx";
+import type { DrawReport } from "../../../../workers/jobs/proof/proofJob.ts";
 import { saveFilmPositive } from "./filmPositive.ts";
 
 /** Strips of the test, stops apart. */

@@ -1,9 +1,9 @@
-import type { Negative } from "../../../core/document/index.ts";
-import { saveNegatives } from "../../../storage/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { notify } from "../../../ui/notices/notify.ts";
-import type { Proof } from "../useProof.ts";
+import type { Negative } from "../../../../core/document/index.ts";
+import { saveNegatives } from "../../../../storage/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { Disclosure } from "../../../../ui/controls/Disclosure.tsx";
+import { notify } from "../../../../ui/notices/notify.ts";
+import type { Proof } from "../../useProof.ts";
 
 /** Gives this negative's settings to others: how it is laid flat, evened, sharpened, toned; not its edges, not its dust. */
 export function CopyPanel({ negative, proof }: { readonly negative: Negative; readonly proof: Proof }) {

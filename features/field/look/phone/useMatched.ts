@@ -7,7 +7,7 @@ import {
   type Pose,
   phoneAxes,
   turnSeen,
-} from "../../../core/viewfinder/index.ts";
+} from "../../../../core/viewfinder/index.ts";
 import type { Attitude } from "./useAttitude.ts";
 
 /** The pictures are matched so often, ms. */

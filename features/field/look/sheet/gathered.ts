@@ -1,5 +1,5 @@
-import type { ScenePicture } from "../../../core/bench/preview/index.ts";
-import type { SweptView } from "../../../core/viewfinder/index.ts";
+import type { ScenePicture } from "../../../../core/bench/preview/index.ts";
+import type { SweptView } from "../../../../core/viewfinder/index.ts";
 
 /** What is taken for black, linear. */
 const DARKEST = 1e-3;

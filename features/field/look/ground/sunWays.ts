@@ -1,7 +1,7 @@
-import type { Vector } from "../../../core/light/rays/index.ts";
-import type { HorizonPoint } from "../../../core/sun/index.ts";
-import { readableDay } from "../../../ui/format/localTime.ts";
-import type { FanReport } from "../../../workers/jobs/sun/sun.ts";
+import type { Vector } from "../../../../core/light/rays/index.ts";
+import type { HorizonPoint } from "../../../../core/sun/index.ts";
+import { readableDay } from "../../../../ui/format/localTime.ts";
+import type { FanReport } from "../../../../workers/jobs/sun/sun.ts";
 
 /** A line over the ground: the sun's way on a day, or the horizon that was traced; x east, y up, z south. */
 export interface GroundLine {

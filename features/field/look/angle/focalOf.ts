@@ -1,5 +1,5 @@
-import { focalLengthFromExif, USUAL_FOCAL_35, USUAL_FOCAL_ERROR } from "../../../core/basis/plane/index.ts";
-import type { LookData } from "./lookData.ts";
+import { focalLengthFromExif, USUAL_FOCAL_35, USUAL_FOCAL_ERROR } from "../../../../core/basis/plane/index.ts";
+import type { LookData } from "../lookData.ts";
 
 /** A phone's focal length as a share of the picture's diagonal, how sure it is, and where it comes from. */
 export interface FocalGuess {

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { turnBetween } from "../../../core/basis/units/index.ts";
+import { turnBetween } from "../../../../core/basis/units/index.ts";
 import {
   calibrationError,
   LEAST_FIT,
@@ -8,10 +8,10 @@ import {
   type Pose,
   turnedFocalLength,
   turnSeen,
-} from "../../../core/viewfinder/index.ts";
-import type { FinderSetting } from "../../../storage/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { inDegrees } from "./finderView.ts";
+} from "../../../../core/viewfinder/index.ts";
+import type { FinderSetting } from "../../../../storage/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { inDegrees } from "../finderView.ts";
 
 const RADIANS = Math.PI / 180;
 /** A turn that both the sensors and the pictures tell well, degrees. */
