@@ -2,9 +2,8 @@ import { join } from "node:path";
 import sharp from "sharp";
 import { thistleRow } from "../catalogue/demo/thistleRow.ts";
 import { mediumById } from "../catalogue/media.ts";
-import { focalLengthFromExif } from "../core/basis/plane/index.ts";
-import { scenes, sceneView } from "../core/bench/preview/index.ts";
 import { pictureRequest } from "../core/camera/container/index.ts";
+import { ROW_FOCAL as FOCAL, rowSeen, ROW_SIZE as VIEW } from "../core/testing/rowSeen.ts";
 import { frameIn } from "../core/viewfinder/index.ts";
 import type { Maker } from "./support/maker.ts";
 import { stage } from "./support/maker.ts";
@@ -14,22 +13,12 @@ import { temporaryFolder } from "./support/temporary.ts";
 const { arrive, address } = stage(true);
 
 const BOX = "thistle-biscuit-tin";
-const VIEW = { width: 640, height: 480 } as const;
-/** A phone of 26 mm in 35 mm terms, as the page takes one for that nobody calibrated. */
-const FOCAL = focalLengthFromExif(26, VIEW.width, VIEW.height);
-
-/** What such a phone sees of Thistle Row, held straight. */
-async function viewOfTheRow(): Promise<Buffer> {
-  const [scene] = scenes;
-  if (scene === undefined) throw new Error("no scene");
-  const across = (2 * Math.atan(VIEW.width / 2 / FOCAL) * 180) / Math.PI;
-  const { luminance } = sceneView(scene, VIEW.width, VIEW.height, across);
-  const bytes = Buffer.from(luminance.map((value) => Math.min(255, 255 * (value / 12_000) ** (1 / 2.2))));
-  return sharp(bytes, { raw: { ...VIEW, channels: 1 } })
+/** What the phone sees of Thistle Row, as a picture. */
+const viewOfTheRow = () =>
+  sharp(rowSeen(), { raw: { ...VIEW, channels: 1 } })
     .toColourspace("srgb")
     .png()
     .toBuffer();
-}
 
 /** A phone whose camera sees that; or one that is not given. */
 async function withPhone(refused: string | null = null, camera = BOX): Promise<Maker> {

@@ -57,18 +57,10 @@ const SHOTS = [
 
 /** What a phone sees of Thistle Row, as its file says. @returns the file's path */
 async function viewOfTheRow() {
-  const { focalLengthFromExif, scenes, sceneView } = await bundled(
-    "view",
-    `export { scenes, sceneView } from "./core/bench/preview/index.ts";
-     export { focalLengthFromExif } from "./core/basis/plane/index.ts";`,
-  );
-  const [width, height] = [640, 480];
-  const across = (2 * Math.atan(width / 2 / focalLengthFromExif(26, width, height)) * 180) / Math.PI;
-  const { luminance } = sceneView(scenes[0], width, height, across);
-  const bytes = Buffer.from(luminance.map((light) => Math.min(255, 255 * (light / 12_000) ** (1 / 2.2))));
+  const { ROW_SIZE, rowSeen } = await bundled("view", `export * from "./core/testing/rowSeen.ts";`);
   const path = join(mkdtempSync(join(tmpdir(), "still-box-view-")), "row.jpg");
   const taken = { ExposureTime: "1/8000", FNumber: "16/10", ISOSpeedRatings: "50", FocalLengthIn35mmFilm: "26" };
-  await sharp(bytes, { raw: { width, height, channels: 1 } })
+  await sharp(rowSeen(), { raw: { ...ROW_SIZE, channels: 1 } })
     .toColourspace("srgb")
     .jpeg({ quality: 95 })
     .withExif({ IFD0: { Model: "Plot phone" }, IFD2: taken })

@@ -4,17 +4,14 @@ import { mediumById } from "../../../catalogue/media.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { cameraFrame, makersShadow } from "../../../core/viewfinder/index.ts";
-import type { FinderSetting } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
 import { useInk } from "../../../ui/drawing/useInk.ts";
-import { keep } from "../../../ui/edits/keep.ts";
 import { takeLight } from "../expose/useInField.ts";
 import { FieldPages } from "../FieldPages.tsx";
 import { AimPart } from "./AimPart.tsx";
-import { Calibrate } from "./angle/Calibrate.tsx";
-import { CalibrateByTurn } from "./angle/CalibrateByTurn.tsx";
+import { AnglePart } from "./angle/AnglePart.tsx";
 import { focalOf } from "./angle/focalOf.ts";
 import type { FinderScene } from "./drawFinder.ts";
 import { FinderCanvas } from "./FinderCanvas.tsx";
@@ -122,11 +119,6 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const gather = useGathered({ frame, phone, look, poseNow: aim.poseNow }, sweeps, of);
 
   const battery = useBattery(isLive);
-  const calibrated = (found: FinderSetting): void => {
-    setFinder(found);
-    setGauge(null);
-    keep("finder", found, "The phone’s angle");
-  };
   const start = async (): Promise<void> => {
     drop();
     // Some browsers ask for the sensors in the press itself, and only then.
@@ -224,21 +216,13 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
         <Disclosure title="Something near" name="near">
           <NearPart near={near} onNear={setNear} />
         </Disclosure>
-        <Disclosure title={`The phone’s angle, ± ${Math.round(100 * focal.error)} %`} name="angle">
-          <p className="mb-2 text-[0.87rem] text-quiet">{focal.from}</p>
-          {image !== null && still === null && (
-            <Calibrate
-              width={width}
-              height={height}
-              gauge={gauge ?? width / 2}
-              onGauge={setGauge}
-              onFound={calibrated}
-            />
-          )}
-          {isLive && told.state === "told" && (
-            <CalibrateByTurn phone={phone} look={look} heldNow={aim.heldNow} onFound={calibrated} />
-          )}
-        </Disclosure>
+        <AnglePart
+          focal={focal}
+          gauge={image !== null && still === null ? { width, height, gauge: gauge ?? width / 2 } : null}
+          turn={isLive && told.state === "told" ? { phone, look, heldNow: aim.heldNow } : null}
+          onGauge={setGauge}
+          onFound={setFinder}
+        />
       </section>
     </div>
   );
