@@ -13,8 +13,8 @@ export function ViewAlong({ kept, onLeave }: { readonly kept: KeptViewSetting; r
   return (
     <div className="flex items-center gap-3" data-view-along>
       {picture !== null && <LightCanvas picture={picture} label="What the phone saw" className="w-24 bg-board" />}
-      <span className="text-[0.93rem]">What the phone saw on {readableTime(kept.at)} goes with this shot.</span>
-      <Button look="quiet" onClick={onLeave}>
+      <span className="min-w-0 text-[0.93rem]">What the phone saw on {readableTime(kept.at)} goes with this shot.</span>
+      <Button look="quiet" className="shrink-0" onClick={onLeave}>
         Leave it out
       </Button>
     </div>
