@@ -8,9 +8,9 @@ const nothing = fileURLToPath(new URL("./workers/emptyModule.ts", import.meta.ur
 /** Parts of jsPDF that only its HTML import needs; we draw from our own scenes. */
 const unusedByPdf = ["html2canvas", "canvg", "dompurify"];
 
-/** What nearly every page but the Shelf is made of (not what few use: long lists, sliders, dialogs, notices): in one file, so that the list of files that every visit fetches stays short. */
+/** What nearly every page but the Shelf is made of (what few use stands in `ui/seldom`): in one file, so that the list of files that every visit fetches stays short. */
 const CONTROLS =
-  /\/ui\/(controls\/(?!LongList|Slider|Overlay|ConfirmDialog|Question|Hint)|format\/)|\/node_modules\/(radix-ui|@radix-ui\/(?!react-(toast|toggle|slider|dialog|alert-dialog|popover|tooltip))[^/]+|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
+  /\/ui\/(controls|format)\/|\/node_modules\/(radix-ui|@radix-ui\/(?!react-(toast|toggle|slider|dialog|alert-dialog|popover|tooltip))[^/]+|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
 
 /** What the pages of Dark share, and those that sound or shine red. */
 const DARK = /\/(features\/dark\/[^/]+$|catalogue\/words\/darkroomWords\.ts$|app\/intoTheDark\.ts$|ui\/dark\/)/;

@@ -84,7 +84,7 @@ async function cutSheet(browser, address, id) {
 async function holes(browser, address) {
   const { scanPlate, scanToTiff, scanToPng, ROUND, CLEAN, chance } = await bundled(
     "scans",
-    `export { scanPlate } from "./core/make/flatbed/index.ts";
+    `export { scanPlate } from "./core/simulate/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
      export { chance } from "../core/basis/numeric/chance.ts";
      export { scanToTiff, scanToPng } from "./workers/codecs/write/writeScan.ts";`,

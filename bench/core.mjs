@@ -113,7 +113,7 @@ async function holeFigures() {
   const { holeInFile, measureHole, scanPlate, scanToTiff, scanToPng, ROUND, CLEAN, chance } = await bundled(
     "hole",
     `export { measureHole } from "./core/make/holeScan/index.ts";
-     export { scanPlate } from "./core/make/flatbed/index.ts";
+     export { scanPlate } from "./core/simulate/flatbed/index.ts";
      export { ROUND, CLEAN } from "./core/testing/scans.ts";
      export { chance } from "../core/basis/numeric/chance.ts";
      export { holeInFile } from "./workers/jobs/hole/holeJob.ts";

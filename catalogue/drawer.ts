@@ -1,4 +1,4 @@
-import type { PlateSample } from "../core/make/flatbed/index.ts";
+import type { PlateSample } from "../core/simulate/flatbed/index.ts";
 
 /** A made-up plate for the simulated scanner: what a real one would look like under it. */
 export interface DrawerPlate {

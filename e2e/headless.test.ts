@@ -3,7 +3,7 @@ import sharp from "sharp";
 import { chance } from "../core/basis/numeric/chance.ts";
 import { expose } from "../core/learning/index.ts";
 import { solve } from "../core/light/solve/index.ts";
-import { scanPlate } from "../core/make/flatbed/index.ts";
+import { scanPlate } from "../core/simulate/flatbed/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";

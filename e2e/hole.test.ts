@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { encode as encodeJpeg } from "jpeg-js";
 import { chance } from "../core/basis/numeric/chance.ts";
-import { scanPlate } from "../core/make/flatbed/index.ts";
+import { scanPlate } from "../core/simulate/flatbed/index.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { scanToTiff } from "../workers/codecs/write/writeScan.ts";
 import { stage } from "./support/maker.ts";

@@ -293,12 +293,12 @@ describe("Sun · Read", () => {
     await maker.press("knocked");
     await maker.press("Make a finished sheet up");
     await maker.page.waitForSelector("[data-tracks=drawn]");
-    await maker.sees("[data-mishap=unknown]", /the horizon is there twice/);
+    await maker.sees("[data-disturbance=unknown]", /the horizon is there twice/);
     await maker.press("move the tracks");
     await maker.page.$eval("svg[data-tracks]", (svg) => (svg as SVGSVGElement).focus());
     await maker.keys("ArrowUp");
     await maker.press("Look for a knock or a shut can");
-    await maker.sees("[data-mishap=moved]", /From about \d+ \w+ 2027 on it looked elsewhere: towards \d+°/);
+    await maker.sees("[data-disturbance=moved]", /From about \d+ \w+ 2027 on it looked elsewhere: towards \d+°/);
     const before = await maker.value("Towards, from true north");
     await maker.press("after");
     await maker.page.waitForFunction(
@@ -308,7 +308,7 @@ describe("Sun · Read", () => {
       before,
     );
     await maker.press("It was not so");
-    await maker.sees("[data-mishap=unknown]", /the horizon is there twice/);
+    await maker.sees("[data-disturbance=unknown]", /the horizon is there twice/);
     await maker.reads("Towards, from true north", before);
   });
 });

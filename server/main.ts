@@ -44,8 +44,7 @@ app.use((request, response, next) => {
   response.setHeader("Cache-Control", request.path.startsWith("/api/") ? "no-store" : "no-cache");
   next();
 });
-app.all(
-  "*",
+app.use(
   createRequestHandler({
     build,
     mode: "production",

@@ -1,4 +1,4 @@
-import { Overlay } from "../../ui/controls/Overlay.tsx";
+import { Overlay } from "../../ui/seldom/Overlay.tsx";
 
 const KEYS: readonly (readonly [group: string, rows: readonly (readonly [keys: string, what: string])[]])[] = [
   [

@@ -21,6 +21,7 @@ export { type AnaglyphWay, anaglyph, CARD_APART, type EyePicture, parallaxPixels
 export { pointwise } from "./pointwise.ts";
 export {
   chosenTones,
+  frameOfSettings,
   MOST_OF_PICTURE,
   type ProofExposure,
   type ProofPicture,

@@ -1,4 +1,4 @@
-import { failure, type Result, success } from "../basis/units/index.ts";
+import { failure, RADIANS, type Result, success } from "../basis/units/index.ts";
 import type { BandLine } from "../light/hole/index.ts";
 import { type OpticalModel, opticalModel, SOLVE_DEFAULTS } from "../light/solve/index.ts";
 import { distributionOfLight } from "./density/distributionOfLight.ts";
@@ -83,12 +83,7 @@ export function* proofExposure(
   const dark = noPicture(placed);
   if (dark !== null) return failure(dark);
   const model = settings.camera ? opticalModel(settings.camera) : null;
-  const { azimuth = 0, elevation = 0 } = settings.towards ?? {};
-  const frame = pictureFrame(placed.sheet, model, {
-    projection: settings.projection ?? "lay",
-    towards: { azimuth: (azimuth * Math.PI) / 180, elevation: (elevation * Math.PI) / 180 },
-    width: settings.output?.width ?? null,
-  });
+  const frame = frameOfSettings(placed.sheet, settings, settings.output?.width ?? null);
   if (frame === null) return failure("nothing-there");
   if (frame.width * frame.height > MOST_OF_PICTURE) return failure("too-large");
   const wanted = settings.colour && settings.output?.kind !== "exposure" ? COLOURS : GREY;
@@ -120,6 +115,26 @@ export function* proofExposure(
   }
   return success({ frame, placed, planes });
 }
+
+/**
+ * The raster of a sheet's picture as its negative's settings have it.
+ *
+ * @param settings its camera, projection and where it looks, degrees
+ * @param width of the picture, px; `null` for as fine as the scan
+ * @returns `null` where no picture can be drawn so
+ * @example frameOfSettings(placed.sheet, { projection: "lay" }, 800)?.width // its raster, 800 px wide
+ */
+export function frameOfSettings(
+  sheet: SheetInScan,
+  { camera, projection = "lay", towards: { azimuth = 0, elevation = 0 } = {} }: FrameSettings,
+  width: number | null,
+): PictureFrame | null {
+  const towards = { azimuth: azimuth * RADIANS, elevation: elevation * RADIANS };
+  return pictureFrame(sheet, camera ? opticalModel(camera) : null, { projection, towards, width });
+}
+
+/** What of a negative's settings says how its picture is drawn. */
+export type FrameSettings = Pick<ProofSettings, "camera" | "projection" | "towards">;
 
 function whiteOfPlane(scan: NegativeScan, settings: ProofSettings, placed: PlacedSheet, plane: Plane): number {
   if (plane === "luminance" || scan.channels === 1 || typeof settings.white === "number") return placed.white;

@@ -1,3 +1,4 @@
+import { RADIANS } from "../basis/units/index.ts";
 import { type Camera, cameraFNumber, lightProof } from "../camera/container/index.ts";
 import type { Exposure, Load, Meter, Pack, Trail } from "../document/index.ts";
 import { coveredShare, type Medium, WALKER_WIDTH } from "../light/exposure/index.ts";
@@ -130,7 +131,6 @@ function isGhost(passes: number, seconds: number): boolean {
 const NOONS = 24;
 /** The obliquity of the ecliptic, degrees: IAU 2006, rounded. */
 const SOLSTICE = 23.44;
-const RADIANS = Math.PI / 180;
 
 /** Whether a plan north of the tropic runs from solstice to solstice, and each noon between them lands on its sheet. */
 function holdsTheYear({ from, to }: Trail, request: SunRequest): boolean {

@@ -37,4 +37,3 @@ export {
   type SunRequest,
   type SunSite,
 } from "./site/siteAndAim.ts";
-export { madeUpSky } from "./site/weather.ts";

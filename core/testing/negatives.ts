@@ -1,8 +1,8 @@
 import { chance } from "../basis/numeric/chance.ts";
 import { densityCurve } from "../light/exposure/index.ts";
 import { type OpticalModel, opticalModel } from "../light/solve/index.ts";
-import { scanSheet } from "../make/flatbed/index.ts";
 import type { NegativeScan } from "../negative/index.ts";
+import { scanSheet } from "../simulate/flatbed/index.ts";
 
 /** A graded paper, a box and a can. */
 export const MEDIUM = { least: 0.05, most: 2.05, range: 110, iso: 6 };

@@ -1,4 +1,4 @@
-import type { PlateSample, ScanSettings } from "../make/flatbed/index.ts";
+import type { PlateSample, ScanSettings } from "../simulate/flatbed/index.ts";
 
 /** A round hole 0.3 mm wide. */
 export const ROUND: PlateSample = { diameter: 0.3, axisRatio: 1, angle: 0, burrs: [], dust: [], tiltDeg: 0 };

@@ -1,3 +1,4 @@
+import { DEGREES } from "../basis/units/index.ts";
 import type { Pose } from "./pose.ts";
 
 /** How a camera is to be moved from how it stands to how it should, degrees and mm. */
@@ -11,8 +12,6 @@ export interface AimMove {
   /** What goes under its front edge (lean back) or its back edge (lean forward), mm. */
   readonly card: number;
 }
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * By how much a camera is turned and leaned to look as it should.

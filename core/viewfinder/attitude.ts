@@ -1,3 +1,4 @@
+import { RADIANS } from "../basis/units/index.ts";
 import { dot, type Vector } from "../light/rays/index.ts";
 import type { PhoneAxes } from "./phoneModel.ts";
 import { type Pose, phoneAxes } from "./pose.ts";
@@ -11,8 +12,6 @@ export interface PhoneTurn {
   /** About its long edge. */
   readonly gamma: number;
 }
-
-const RADIANS = Math.PI / 180;
 
 /**
  * The axes of a phone's picture over the ground: x east, y up, z south; so a pose in these is a heading, an elevation and a roll.

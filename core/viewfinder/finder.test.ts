@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { quat, vec3 } from "gl-matrix";
+import { RADIANS } from "../basis/units/index.ts";
 import { pictureRequest } from "../camera/container/index.ts";
 import { PAPER_LIGHT, testCamera } from "../testing/cameras.ts";
 import {
@@ -17,7 +18,6 @@ import {
 } from "./index.ts";
 
 const angle = (most: number) => fc.double({ min: -most, max: most, noNaN: true });
-const RADIANS = Math.PI / 180;
 const xyz = ({ x, y, z }: { x: number; y: number; z: number }) => [x, y, z];
 const close = (one: readonly number[], other: readonly number[], digits = 9) => {
   for (const [i, value] of one.entries()) expect(value).toBeCloseTo(other[i] as number, digits);

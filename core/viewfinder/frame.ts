@@ -1,3 +1,4 @@
+import { RADIANS } from "../basis/units/index.ts";
 import { type SheetPlace, sheetToScene, type Vector } from "../light/rays/index.ts";
 import { type FilmSpec, type HoleSpec, type OpticalModel, opticalModel } from "../light/solve/index.ts";
 import { type PhoneAxes, type PhoneModel, type PicturePoint, seenAt } from "./phoneModel.ts";
@@ -32,7 +33,6 @@ export interface FrameAnswer {
 const FRAME_DEFAULTS = { k1: 0, offset: [0, 0, 0], points: 16 } as const;
 /** Places of the sheet each way by which the share inside is counted. FORMAT. */
 const GRID = 64;
-const RADIANS = Math.PI / 180;
 
 /**
  * Where the edge of a pinhole camera's sheet falls in a phone's picture, upright as the picture shows it.

@@ -1,6 +1,5 @@
+import { RADIANS } from "../basis/units/index.ts";
 import { makersShadow } from "./index.ts";
-
-const RADIANS = Math.PI / 180;
 
 // By hand: the sun in the south at 45°, the camera looks north; who stands 600 mm behind the hole throws 1700 mm of shadow
 // to the north, so its head lies 1100 mm before the hole.

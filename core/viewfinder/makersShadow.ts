@@ -1,3 +1,4 @@
+import { RADIANS } from "../basis/units/index.ts";
 import type { Vector } from "../light/rays/index.ts";
 
 /** Where the sun stands, how a camera looks, and how high its hole is. */
@@ -26,7 +27,7 @@ const SOMEBODY: readonly (readonly [right: number, up: number])[] = [
   [250, 0],
 ];
 /** A lower sun draws a shadow without an end, radians. */
-const LOWEST = (2 * Math.PI) / 180;
+const LOWEST = 2 * RADIANS;
 
 /**
  * The outline of the shadow that the maker throws on level ground, standing behind the camera.

@@ -1,3 +1,4 @@
+import { bilinear } from "../basis/numeric/index.ts";
 import { type PhoneAxes, type PhoneModel, seenAt } from "./phoneModel.ts";
 
 /** What was seen so far of a camera's scene: even angles both ways round the camera's axis, rows from the top. */
@@ -76,10 +77,8 @@ export function sweepInto(view: SweptView, picture: PhonePicture, phone: PhoneMo
  */
 export function sampled({ width, height, luminance }: PhonePicture, x: number, y: number): number {
   const [left, top] = [Math.floor(x), Math.floor(y)];
-  const [fx, fy] = [x - left, y - top];
   const [l, r] = [Math.max(0, left), Math.min(width - 1, left + 1)];
   const [a, b] = [Math.max(0, top) * width, Math.min(height - 1, top + 1) * width];
-  const upper = (luminance[a + l] as number) * (1 - fx) + (luminance[a + r] as number) * fx;
-  const lower = (luminance[b + l] as number) * (1 - fx) + (luminance[b + r] as number) * fx;
-  return upper * (1 - fy) + lower * fy;
+  const at = (i: number): number => luminance[i] as number;
+  return bilinear(at(a + l), at(a + r), at(b + l), at(b + r), x - left, y - top);
 }

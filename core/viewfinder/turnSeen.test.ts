@@ -1,7 +1,7 @@
 import { chance } from "../basis/numeric/chance.ts";
+import { RADIANS } from "../basis/units/index.ts";
 import { type PhoneModel, type PhonePicture, type Pose, phoneAxes, turnedFocalLength, turnSeen } from "./index.ts";
 
-const RADIANS = Math.PI / 180;
 /** A phone that sees 60° across. */
 const PHONE: PhoneModel = {
   width: 240,

@@ -1,9 +1,9 @@
 import type { Quad } from "../basis/plane/index.ts";
+import { RADIANS } from "../basis/units/index.ts";
 import { opticalModel } from "../light/solve/index.ts";
 import { pictureFrame, sheetInScan } from "../negative/index.ts";
 import { type SweptView, UNSEEN, viewThrough } from "./index.ts";
 
-const RADIANS = Math.PI / 180;
 const [WIDTH, HEIGHT] = [120, 90];
 
 /** A view whose light tells the direction: by so much for a radian to the right and one up. */

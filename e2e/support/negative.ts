@@ -1,7 +1,7 @@
 import { chance } from "../../core/basis/numeric/chance.ts";
 import { densityCurve } from "../../core/light/exposure/index.ts";
-import { scanSheet } from "../../core/make/flatbed/index.ts";
 import type { NegativeScan } from "../../core/negative/index.ts";
+import { scanSheet } from "../../core/simulate/flatbed/index.ts";
 import { scanToPng } from "../../workers/codecs/write/writeScan.ts";
 
 export const MEDIUM = { least: 0.05, most: 2.05, range: 110, iso: 6 } as const;

@@ -1,8 +1,6 @@
+import { DAY_MS } from "../../core/basis/units/index.ts";
 import { type BottleFacts, bottleState, USUAL_BOTTLES } from "../../core/darkroom/bottle/index.ts";
 import { type Bottle, borneBy } from "../../core/document/index.ts";
-
-/** Milliseconds of a day. */
-const DAY = 86_400_000;
 
 /** A 5×7 in sheet, cm²: what bottles are counted in, and a sheet that nobody noted is taken for. */
 export const SHEET_CM2: number = (127 * 177.8) / 100;
@@ -26,12 +24,12 @@ export function stateOf(bottle: Bottle, nowMs: number): ReturnType<typeof bottle
 
 /** Days since a bottle was mixed. */
 export function bottleAge({ mixedAt }: Bottle, nowMs: number): number {
-  return (nowMs - Date.parse(mixedAt)) / DAY;
+  return (nowMs - Date.parse(mixedAt)) / DAY_MS;
 }
 
 /** The day until which a bottle keeps, ISO 8601. */
 export function keepsUntil(bottle: Bottle): string {
-  return new Date(Date.parse(bottle.mixedAt) + bottleFacts(bottle).keepsDays * DAY).toISOString();
+  return new Date(Date.parse(bottle.mixedAt) + bottleFacts(bottle).keepsDays * DAY_MS).toISOString();
 }
 
 /** Bottles that still hold something, the one mixed last first. */

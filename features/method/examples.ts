@@ -1,4 +1,4 @@
-import { formatTime } from "../../core/basis/units/index.ts";
+import { formatTime, RADIANS } from "../../core/basis/units/index.ts";
 import { combined } from "../../core/camera/container/index.ts";
 import { nearEnough } from "../../core/camera/framing/index.ts";
 import { rollPlan } from "../../core/camera/roll/index.ts";
@@ -30,7 +30,6 @@ export interface MethodEntry {
 }
 
 const mm = (value: number, digits = 2): string => `${value.toFixed(digits)} mm`;
-const DEGREE = Math.PI / 180;
 /** A hole in a plate without thickness, behind nothing that cuts. */
 const OPEN = { diameter: 0.3, plateThickness: 0, openingDiameter: null, wall: 0 } as const;
 
@@ -90,9 +89,9 @@ export const entries: readonly MethodEntry[] = [
       { label: "Angle", unit: "°", value: 60 },
     ],
     result: (diameter = 1, plateThickness = 1, angle = 1) => {
-      const slope = angle < 90 ? Math.tan(angle * DEGREE) : Number.POSITIVE_INFINITY;
+      const slope = angle < 90 ? Math.tan(angle * RADIANS) : Number.POSITIVE_INFINITY;
       const open = vignetting({ diameter, plateThickness, openingDiameter: null, wall: 0 }, slope);
-      return `${(100 * open).toFixed(1)} % of the hole is seen; nothing beyond ${(Math.atan(diameter / plateThickness) / DEGREE).toFixed(1)}°`;
+      return `${(100 * open).toFixed(1)} % of the hole is seen; nothing beyond ${(Math.atan(diameter / plateThickness) / RADIANS).toFixed(1)}°`;
     },
   },
   {
@@ -130,7 +129,7 @@ export const entries: readonly MethodEntry[] = [
       { label: "Sheet", unit: "mm", value: 177.8 },
       { label: "Can inside", unit: "mm", value: 66.6 },
     ],
-    result: (sheet = 1, diameter = 1) => `${(sheet / diameter / DEGREE).toFixed(1)}° across`,
+    result: (sheet = 1, diameter = 1) => `${(sheet / diameter / RADIANS).toFixed(1)}° across`,
   },
   {
     title: "Opening in the body",
@@ -143,7 +142,7 @@ export const entries: readonly MethodEntry[] = [
       { label: "Angle", unit: "°", value: 53.6 },
     ],
     result: (diameter = 1, wall = 1, angle = 1) =>
-      angle < 90 ? `${mm(diameter + 2 * wall * Math.tan(angle * DEGREE))} at least` : "no opening is wide enough",
+      angle < 90 ? `${mm(diameter + 2 * wall * Math.tan(angle * RADIANS))} at least` : "no opening is wide enough",
   },
   {
     title: "How near to go",
@@ -302,7 +301,7 @@ export const entries: readonly MethodEntry[] = [
       { label: "Angle of the tip", unit: "°", value: 12 },
       { label: "Shaft", unit: "mm", value: 0.46 },
     ],
-    result: (depth = 1, angle = 12, shaft = 1) => `a hole of ${mm(coneDiameter(depth, angle * DEGREE, shaft), 3)}`,
+    result: (depth = 1, angle = 12, shaft = 1) => `a hole of ${mm(coneDiameter(depth, angle * RADIANS, shaft), 3)}`,
   },
   {
     title: "Hole by projection",

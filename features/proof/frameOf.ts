@@ -1,20 +1,14 @@
 import type { Quad } from "../../core/basis/plane/index.ts";
-import { opticalModel } from "../../core/light/solve/index.ts";
-import { type PictureFrame, type ProofSettings, pictureFrame, sheetInScan } from "../../core/negative/index.ts";
+import { frameOfSettings, type PictureFrame, type ProofSettings, sheetInScan } from "../../core/negative/index.ts";
 
 /** What of a negative’s settings says where on the picture what of the sheet lies. */
 export type PlaceSettings = Pick<ProofSettings, "sheet" | "camera" | "projection" | "towards">;
 
 /** The raster a positive is drawn in, to tell what of the sheet lies where; `null` where its corners are not known. */
 export function frameOf(settings: PlaceSettings, width: number): PictureFrame | null {
-  const { sheet, camera } = settings;
+  const { sheet } = settings;
   if (!sheet.corners) return null;
   const corners = sheet.corners.map(([x, y]) => ({ x, y })) as unknown as Quad;
   const placed = sheetInScan({ width: sheet.width, height: sheet.height, seen: sheet.seen ?? "emulsion", corners });
-  const { azimuth = 0, elevation = 0 } = settings.towards ?? {};
-  return pictureFrame(placed, camera ? opticalModel(camera) : null, {
-    projection: settings.projection ?? "lay",
-    towards: { azimuth: (azimuth * Math.PI) / 180, elevation: (elevation * Math.PI) / 180 },
-    width,
-  });
+  return frameOfSettings(placed, settings, width);
 }

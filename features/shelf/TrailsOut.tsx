@@ -1,10 +1,10 @@
 import { Link } from "react-router";
+import { DAY_MS } from "../../core/basis/units/index.ts";
 import { hangsOut } from "../../core/document/index.ts";
 import { listRecords, useLive } from "../../storage/index.ts";
 import { readableDay } from "../../ui/format/localTime.ts";
 
 const readTrails = () => listRecords("trails");
-const DAY = 86_400_000;
 
 /** The months-long exposures that stand out, with when they come down. */
 export default function TrailsOut() {
@@ -13,7 +13,7 @@ export default function TrailsOut() {
   return (
     <ul className="mt-4 grid gap-1" aria-label="Standing out" data-trails-out>
       {trails.map(({ id, name, site, to, up }) => {
-        const left = Math.round((Date.parse(to) - Date.parse(today)) / DAY);
+        const left = Math.round((Date.parse(to) - Date.parse(today)) / DAY_MS);
         return (
           <li key={id} className="border-ray border-l-4 bg-card p-2">
             <Link to={`/sun/put-up?trail=${encodeURIComponent(id)}`} className="font-semibold underline">

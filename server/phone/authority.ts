@@ -1,3 +1,4 @@
+import { DAY_MS } from "../../core/basis/units/index.ts";
 import "reflect-metadata";
 import { X509Certificate as NodeCertificate, webcrypto } from "node:crypto";
 import { AsnConvert } from "@peculiar/asn1-schema";
@@ -36,7 +37,6 @@ export interface PhoneCertificate {
 
 /** How long a phone trusts it, days. */
 const DAYS = 90;
-const DAY = 86_400_000;
 const CURVE = { name: "ECDSA", namedCurve: "P-256", hash: "SHA-256" } as const;
 
 /**
@@ -55,7 +55,7 @@ export async function makeCertificate(
   const keys = () => crypto.subtle.generateKey(CURVE, true, ["sign", "verify"]) as Promise<CryptoKeyPair>;
   const [own, its] = await Promise.all([keys(), keys()]);
   // A clock that is a little slow on the phone is no reason to refuse it.
-  const span = { notBefore: new Date(now.getTime() - DAY), notAfter: new Date(now.getTime() + DAYS * DAY) };
+  const span = { notBefore: new Date(now.getTime() - DAY_MS), notAfter: new Date(now.getTime() + DAYS * DAY_MS) };
   const issuer = `CN=Still Box on ${name}`;
   const only = [
     ...addresses.map((address) => new GeneralName({ iPAddress: `${address}/32` })),

@@ -1,10 +1,11 @@
 import { chmod, mkdir, readFile, rename, writeFile } from "node:fs/promises";
 import { homedir, hostname, networkInterfaces } from "node:os";
 import { join } from "node:path";
+import { DAY_MS } from "../../core/basis/units/index.ts";
 import { makeCertificate, type PhoneCertificate } from "./authority.ts";
 
 /** One that ends sooner is made anew, ms: nobody wants it to end in the field. */
-const SOON = 7 * 86_400_000;
+const SOON = 7 * DAY_MS;
 
 /** Where it is kept: in its owner's own data, outside of the project. */
 function folder(): string {

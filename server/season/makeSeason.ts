@@ -7,6 +7,7 @@ import {
 } from "../../catalogue/demo/season/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { type Exposure, type Negative, parseNegative, type Trail } from "../../core/document/index.ts";
+import { FLATBED_WHITE } from "../../core/simulate/flatbed/index.ts";
 import { asListed } from "../../features/proof/asListed.ts";
 import { asJudged, judgedByScan, saysNothing } from "../../features/proof/judge/byScan.ts";
 import { scannedNegative } from "../../features/proof/scan/scannedNegative.ts";
@@ -14,8 +15,7 @@ import { settingsFor } from "../../features/proof/settingsFor.ts";
 import { sha256 } from "../../storage/negatives/sha256.ts";
 import { sunRequest } from "../../ui/records/sunRequest.ts";
 import { type ProofOrder, type ProofReport, proofJob } from "../../workers/jobs/proof/proofJob.ts";
-import { FLATBED_WHITE } from "../../workers/jobs/scanNegative/flatbedWhite.ts";
-import { madeUpTrail } from "../../workers/jobs/trailReading/madeUpTrail.ts";
+import { madeUpTrailFile } from "../../workers/jobs/trailReading/madeUpTrailFile.ts";
 import { asJpeg, scanSheet } from "./scanSheet.ts";
 import { thumbUrl } from "./thumb.ts";
 
@@ -142,10 +142,10 @@ async function readTrail(
   keep: (bytes: Uint8Array<ArrayBuffer>, name: string) => Promise<string>,
 ): Promise<Trail> {
   const camera = found(thistleSeason.cameras, trail.cameraId ?? "");
-  const { file, stood } = madeUpTrail(sunRequest(trail, camera), TRAIL_DPI, TRAIL_SEED, "none");
+  const { file, can } = madeUpTrailFile(sunRequest(trail, camera), TRAIL_DPI, TRAIL_SEED, "none");
   const name = `${trail.name}.jpg`;
   const picture = await keep(await asJpeg(file), name);
-  return { ...trail, fittedAim: stood.aim, reading: { picture, name, points: [] } };
+  return { ...trail, fittedAim: can.aim, reading: { picture, name, points: [] } };
 }
 
 function found<T extends { readonly id: string }>(records: readonly T[], id: string): T {

@@ -1,10 +1,11 @@
+import { DAY_MS } from "../../core/basis/units/index.ts";
 import { type Count, type Development, runOf } from "../../core/document/index.ts";
 import { type StillBoxDb, theDb } from "../engine/db.ts";
 import { listRecords } from "../engine/records.ts";
 import { runningDevelopments } from "./developments.ts";
 
 /** What has stood open for longer than this is asked about, ms. */
-const LONG = 86_400_000;
+const LONG = DAY_MS;
 
 /** What somebody may have forgotten: holes that are open, or not logged, and sheets in a bath. */
 export interface StandsOpen {

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { foggedWords } from "../../catalogue/words/darkroomWords.ts";
 import type { SheetOut } from "../../core/darkroom/lamp/index.ts";
-import { Question } from "../controls/Question.tsx";
+import { Question } from "../seldom/Question.tsx";
 import { answerDark } from "./redLight.ts";
 import { useAllowedLamp } from "./sheetsOut.ts";
 

@@ -1,6 +1,6 @@
 import { type ReactNode, useCallback, useState, useSyncExternalStore } from "react";
 import { Button } from "../controls/Button.tsx";
-import { Question } from "../controls/Question.tsx";
+import { Question } from "../seldom/Question.tsx";
 import { onRedLight, RED_LEVELS, redLevel, setRedLight } from "./redLight.ts";
 import { safeLevel } from "./safelight.ts";
 

@@ -1,5 +1,5 @@
 import { formatTime } from "../../core/basis/units/index.ts";
-import { Question } from "../controls/Question.tsx";
+import { Question } from "../seldom/Question.tsx";
 import { pageTime } from "./useNow.ts";
 
 /** Asks, once, whether time passed that the two clocks disagree about: nothing is counted by it until then. */

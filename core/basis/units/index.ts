@@ -1,3 +1,4 @@
+export { DEGREES, RADIANS, TURN } from "./angle.ts";
 export { bearing, turnBetween } from "./bearing.ts";
 export { formatFNumber } from "./formatFNumber.ts";
 export {
@@ -15,4 +16,4 @@ export { parseNumber } from "./parseNumber.ts";
 export { plainNumber } from "./plainNumber.ts";
 export { failure, type Result, success } from "./result.ts";
 export { formatStops, isSaid, moreOrLess } from "./stops.ts";
-export { formatClock, formatTime, parseTime, sayOpenTime, sayTime } from "./time.ts";
+export { DAY_MS, formatClock, formatTime, parseTime, sayOpenTime, sayTime } from "./time.ts";

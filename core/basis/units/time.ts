@@ -78,7 +78,9 @@ export function formatClock(seconds: number): string {
   return h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
 }
 
-const DAY_SECONDS = 86_400;
+/** A day of 24 hours, ms. */
+export const DAY_MS = 86_400_000;
+const DAY_SECONDS = DAY_MS / 1000;
 /** Longer times are said in days: nobody counts their minutes; s. */
 const UNCOUNTED = 40 * 3600;
 

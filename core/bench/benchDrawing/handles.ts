@@ -1,4 +1,5 @@
 import type { Point } from "../../basis/drawing/index.ts";
+import { DEGREES } from "../../basis/units/index.ts";
 import { type Camera, cameraKind, cameraRoom, type DesignField } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { sheetOnWall } from "../../camera/mounts/index.ts";
@@ -13,6 +14,8 @@ export interface Pull {
   readonly perMm: number;
   /** Values worth stopping at, mm. */
   readonly snaps: readonly number[];
+  /** Where it is centred; left out where there is no middle. */
+  readonly home?: number;
 }
 
 /** A point of the drawing one can take hold of. */
@@ -32,7 +35,6 @@ export interface SnapSizes {
   readonly heights: readonly number[];
 }
 
-const DEGREES = 180 / Math.PI;
 /** Angles worth stopping at, degrees. */
 const TILTS = [-45, -30, 0, 30, 45];
 
@@ -78,7 +80,12 @@ function holeHandles(camera: Camera, layout: BenchLayout, index: number): readon
     name: `Hole${number}, up and down`,
     at: { x: front, y: sideMiddle - y },
     across: null,
-    up: { field: "hole.above", perMm: 1, snaps: [0, film.y ?? 0].map((at) => at + high / 2) },
+    up: {
+      field: "hole.above",
+      perMm: 1,
+      snaps: [0, film.y ?? 0].map((at) => at + high / 2),
+      home: (film.y ?? 0) + high / 2,
+    },
     hole: index,
   };
   if (!holePlace.includes("hole.x")) return [side];
@@ -87,7 +94,7 @@ function holeHandles(camera: Camera, layout: BenchLayout, index: number): readon
     name: `Hole${number}, sideways`,
     at: { x: front, y: planMiddle - x },
     across: null,
-    up: { field: "hole.x", perMm: 1, snaps: [0, film.x ?? 0] },
+    up: { field: "hole.x", perMm: 1, snaps: [0, film.x ?? 0], home: film.x ?? 0 },
     hole: index,
   };
   return [side, plan];
@@ -99,6 +106,7 @@ function sheetHandles(camera: Camera, layout: BenchLayout, sizes: SnapSizes): re
   const centre = sheetCentre(camera, layout);
   const onBottom = standsOnBottom(camera);
   const lowest = (film.height - layout.high) / 2;
+  const level = onBottom ? lowest : (holes[0].y ?? 0);
   return [
     {
       id: "sheet-corner",
@@ -112,8 +120,8 @@ function sheetHandles(camera: Camera, layout: BenchLayout, sizes: SnapSizes): re
       id: "sheet-middle",
       name: "Sheet place",
       at: centre,
-      across: { field: film.surface === "cylinder" ? "film.slide" : "film.x", perMm: 1, snaps: [0] },
-      up: { field: "film.y", perMm: 1, snaps: [0, onBottom ? lowest : (holes[0].y ?? 0)] },
+      across: { field: film.surface === "cylinder" ? "film.slide" : "film.x", perMm: 1, snaps: [0], home: 0 },
+      up: { field: "film.y", perMm: 1, snaps: [0, level], home: level },
     },
   ];
 }
@@ -131,14 +139,14 @@ function bendHandles(camera: Camera, { hole: front, planMiddle, sideMiddle }: Be
         id: "tilt-plan",
         name: "Lean, to the side",
         at: { x: front + right.z, y: planMiddle - right.x },
-        across: { field: "film.tiltY", perMm: -DEGREES / (film.width / 2), snaps: TILTS },
+        across: { field: "film.tiltY", perMm: -DEGREES / (film.width / 2), snaps: TILTS, home: 0 },
         up: null,
       },
       {
         id: "tilt-side",
         name: "Lean, to the top",
         at: { x: front + top.z, y: sideMiddle - top.y },
-        across: { field: "film.tiltX", perMm: -DEGREES / (film.height / 2), snaps: TILTS },
+        across: { field: "film.tiltX", perMm: -DEGREES / (film.height / 2), snaps: TILTS, home: 0 },
         up: null,
       },
     ];

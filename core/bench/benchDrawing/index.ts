@@ -11,3 +11,4 @@ export {
   WHOLE_VIEW,
 } from "./layout.ts";
 export { loadingDrawing } from "./loadingDrawing.ts";
+export { type NearThing, nearDrawing } from "./nearDrawing.ts";

@@ -79,6 +79,20 @@ describe.each(["flat-box", "slanted-box", "curved-box", "stereo-box", "lid-can",
         }
       }
     });
+    test("centred, a hole stands opposite the sheet’s middle, and a sheet opposite the hole or as it stands", () => {
+      const placed = drawing.handles.flatMap(({ hole, across, up }) =>
+        [across, up].flatMap((pull) => (pull?.home === undefined ? [] : [{ ...pull, home: pull.home, hole }])),
+      );
+      for (const { field, home, hole } of placed) {
+        const astray = withField(camera, field, home + 2, hole);
+        const { chambers } = withField(astray, field, home, hole);
+        const { x = 0, y = 0 } = chambers[0].holes[hole ?? 0] ?? chambers[0].holes[0];
+        const { film: sheet } = chambers[0];
+        if (field === "hole.x") expect(x).toBeCloseTo(sheet.x ?? 0, 9);
+        if (field === "hole.above") expect(y).toBeCloseTo(sheet.y ?? 0, 9);
+        expect(fieldValue(withField(astray, field, home, hole), field, hole)).toBeCloseTo(home, 9);
+      }
+    });
   },
 );
 

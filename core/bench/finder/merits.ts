@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import { FULL_SUN_EV, timeFromLight } from "../../light/exposure/index.ts";
 import {
   angleBetween,
@@ -11,8 +12,6 @@ import {
 import { surfaceOf } from "../../light/solve/index.ts";
 import type { Bare } from "./families.ts";
 import type { Layout, Merits, Wish } from "./layout.ts";
-
-const DEGREES = 180 / Math.PI;
 
 /** What does not depend on the hole's size: angle across and the four rays to the picture's corners. */
 export interface Geometry {

@@ -1,3 +1,4 @@
+import { lastWhere } from "../../basis/numeric/index.ts";
 import {
   type Camera,
   cameraKind,
@@ -69,13 +70,7 @@ function blankEnds({ camera, light, hole }: Case): { readonly mm: number; readon
     ) > 0;
   const blank = [-1, 1].map((side) => {
     if (lit(side * half)) return 0;
-    let [inside, outside] = [0, half];
-    for (let i = 0; i < 20; i++) {
-      const middle = (inside + outside) / 2;
-      if (lit(side * middle)) inside = middle;
-      else outside = middle;
-    }
-    return half - inside;
+    return half - lastWhere((s) => lit(side * s), 0, half, half / 2 ** 20);
   });
   const mm = Math.max(...blank);
   if (mm <= Math.max(LITTLE.mm, LITTLE.share * model.width)) return { mm, weight: mm > 0 ? "note" : "warn" };
@@ -196,13 +191,7 @@ function trimFix(judged: Case): Fix | null {
     const corner = cornerLoss(cutTo(camera, sized(share)), judged);
     return corner !== null && corner <= MOST_STOPS;
   };
-  let [low, high] = [0, 1];
-  for (let i = 0; i < 12; i++) {
-    const middle = (low + high) / 2;
-    if (fine(middle)) low = middle;
-    else high = middle;
-  }
-  const { width, height } = sized(low);
+  const { width, height } = sized(lastWhere(fine, 0, 1, 2 ** -12));
   const left = (width * height) / (film.width * film.height);
   if (left < LEAST_LEFT) return null;
   const gained = (cornerLoss(camera, judged) ?? Number.POSITIVE_INFINITY) - MOST_STOPS;

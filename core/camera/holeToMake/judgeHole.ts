@@ -1,4 +1,4 @@
-import { MM_PER_NM } from "../../basis/units/index.ts";
+import { MM_PER_NM, RADIANS } from "../../basis/units/index.ts";
 import { fresnelScale, type Optimum, type Setting } from "../../light/hole/index.ts";
 import {
   type Camera,
@@ -78,7 +78,7 @@ export function foundHole(camera: Camera, hole = 0): FoundHole | null {
 }
 
 /** The sun's disc, and the most its declination changes in a day, radians; mean angular diameter 32′ and 24′ a day at the equinox (Meeus, Astronomical Algorithms, from memory). */
-const SUN = { disc: (32 / 60) * (Math.PI / 180), dayStep: (24 / 60) * (Math.PI / 180) } as const;
+const SUN = { disc: (32 / 60) * RADIANS, dayStep: (24 / 60) * RADIANS } as const;
 
 /** Limits of shape; common practice. */
 const OVAL = 0.8;

@@ -1,7 +1,6 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import type { ChamberFilm } from "../container/model/camera.ts";
 import type { SheetMount } from "./mount.ts";
-
-const RADIANS = Math.PI / 180;
 
 /** Flat, leaning from wall to wall; its farthest corner touches the back. */
 export const leaning: SheetMount = {

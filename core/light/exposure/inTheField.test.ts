@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { countable, openTime, photographEv, practiceReading, signals, spotEv, toneOf } from "./index.ts";
+import { countable, openTime, photographEv, signals, spotEv, toneOf } from "./index.ts";
 
 const PAPER = { least: 0.05, most: 2.05, range: 110 };
 
@@ -94,13 +94,4 @@ test("tones rise with the light from white to black, mid-grey is grey, and a fla
   expect(toneOf(0, PAPER, 6).density).toBeCloseTo(0.65, 12);
   const flash = 0.225 * ((Math.PI * 12.5) / 24);
   expect(toneOf(-4, PAPER, 6, flash).density).toBeGreaterThan(toneOf(-4, PAPER, 6).density);
-});
-
-test("the practice meter shows third stops, is off by its offset, and errs by its noise only", () => {
-  const at = (gauss: number, offset = 0) => practiceReading({ offset, noise: 0.12 }, 12, 16, 100, gauss);
-  expect(at(0)).toBeCloseTo(2 ** (8 - 12), 12);
-  // Its times want so many stops added.
-  expect(at(0, 2) * 2 ** 2).toBeCloseTo(at(0), 12);
-  for (const gauss of [-3, -1, 0.4, 3]) expect(Math.abs(Math.log2(at(gauss) / at(0)))).toBeLessThanOrEqual(2 / 3);
-  expect(Number.isInteger(Math.round(3 * Math.log2(at(1.7)) * 1e9) / 1e9)).toBe(true);
 });

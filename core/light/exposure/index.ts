@@ -26,7 +26,6 @@ export {
 } from "./movement.ts";
 export { isPaused, type OpenSpan, openTime } from "./openTime.ts";
 export { type PhotographData, photographEv, spotEv } from "./photograph.ts";
-export { type PracticeMeter, practiceReading } from "./practiceMeter.ts";
 export { PRINTED_MOST, printedColour, printedExposure, printedOut } from "./printingOut.ts";
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
 export { sheetTime } from "./sheetTime.ts";

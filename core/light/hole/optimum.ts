@@ -1,4 +1,4 @@
-import { findRoot } from "../../basis/numeric/index.ts";
+import { findRoot, lastWhere } from "../../basis/numeric/index.ts";
 import { coarseResolutions, tableConstant } from "./contrastTable.ts";
 import { scaledContrastSlope } from "./scaledContrast.ts";
 import { scaledResolution } from "./scaledResolution.ts";
@@ -67,14 +67,9 @@ function lastBeforeJump(contrast: number, coarse: Float64Array, top: number): nu
   const isJump = [top + 1, top + 2].some((row) => (coarse[row] as number) < JUMP * (coarse[row - 1] as number));
   if (!isJump) return tableConstant(top + 1);
   const floor = JUMP * scaledResolution(contrast, start);
-  let [keeps, falls] = [start, tableConstant(top + 2)];
-  if (scaledResolution(contrast, falls) >= floor) return falls;
-  while (falls - keeps > PRECISION) {
-    const middle = (keeps + falls) / 2;
-    if (scaledResolution(contrast, middle) >= floor) keeps = middle;
-    else falls = middle;
-  }
-  return keeps;
+  const keeps = (c: number): boolean => scaledResolution(contrast, c) >= floor;
+  const end = tableConstant(top + 2);
+  return keeps(end) ? end : lastWhere(keeps, start, end, PRECISION);
 }
 
 function bandEnd(

@@ -1,8 +1,7 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import { rayleigh, type Setting } from "../hole/index.ts";
 import type { Aperture, Surface, Vector } from "../rays/index.ts";
 import { type FilmSpec, type HoleSpec, SOLVE_DEFAULTS, type SolveRequest } from "./request.ts";
-
-const RADIANS_PER_DEGREE = Math.PI / 180;
 
 /** A request with every default filled in and every length and angle in the core's units. */
 export interface OpticalModel {
@@ -69,7 +68,7 @@ export function surfaceOf(film: FilmSpec): Surface {
     x,
     y,
     distance,
-    tiltX: (film.tiltX ?? 0) * RADIANS_PER_DEGREE,
-    tiltY: (film.tiltY ?? 0) * RADIANS_PER_DEGREE,
+    tiltX: (film.tiltX ?? 0) * RADIANS,
+    tiltY: (film.tiltY ?? 0) * RADIANS,
   };
 }

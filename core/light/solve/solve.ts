@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import { FULL_SUN_EV, fNumber, timeFromLight } from "../exposure/index.ts";
 import { fresnelScale, type Optimum, optimum, resolution, schools, toFrequency } from "../hole/index.ts";
 import {
@@ -16,7 +17,6 @@ import { type OpticalModel, opticalModel } from "./model.ts";
 import type { SolveRequest } from "./request.ts";
 import { type CornerView, cornerWarnings, type SolveWarning, type WarningCode } from "./warnings.ts";
 
-const DEGREES_PER_RADIAN = 180 / Math.PI;
 const BAND_SHARE = 0.95;
 
 /** The answer of `POST /api/solve` (FORMAT): mm, degrees, seconds, cycles/mm. */
@@ -143,7 +143,7 @@ function worst(stops: readonly (number | null)[]): number | null {
 function viewOf(model: OpticalModel): SolveResult["view"] {
   const towards = ([s, t]: Side): Vector =>
     subtract(surfacePoint(model.surface, (s * model.width) / 2, (t * model.height) / 2).place, model.place);
-  const angle = (a: Side, b: Side): number => angleBetween(towards(a), towards(b)) * DEGREES_PER_RADIAN;
+  const angle = (a: Side, b: Side): number => angleBetween(towards(a), towards(b)) * DEGREES;
   return {
     horizontal: angle([-1, 0], [1, 0]),
     vertical: angle([0, -1], [0, 1]),

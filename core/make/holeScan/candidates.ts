@@ -1,3 +1,4 @@
+import { median } from "../../basis/numeric/index.ts";
 import type { LevelMap } from "./levelMap.ts";
 import { followingLevel, halfLevel, type Levels, levelsOf } from "./levels.ts";
 import type { GreyPicture, PixelPoint } from "./picture.ts";
@@ -182,8 +183,7 @@ function clearLevel(picture: GreyPicture, spots: readonly Patch[], { low, high }
       if (value > low + 0.8 * (high - low)) values.push(value);
     }
   }
-  values.sort((a, b) => a - b);
-  return values.length < 50 ? null : (values[values.length >> 1] ?? null);
+  return values.length < 50 ? null : median(values);
 }
 
 /** A patch that would be round, had the picture's edge not cut it: small, at one edge, and deep for its chord. */

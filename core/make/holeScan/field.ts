@@ -1,3 +1,4 @@
+import { lastWhere } from "../../basis/numeric/index.ts";
 import type { Candidate } from "./candidates.ts";
 import type { Decoding, GreyPicture } from "./picture.ts";
 
@@ -161,18 +162,15 @@ function spreadLight(
   const m = moment / light;
   const p = peak / near;
   if (near === 0 || !(m > 0) || !(light * p > 0)) return null;
-  // What would be seen falls as r grows: halve the interval in which it crosses what was seen.
-  let [small, large] = [0.05 * Math.sqrt(m), 2 * Math.sqrt(m) * 0.9999];
-  for (let i = 0; i < 60; i++) {
-    const r = (small + large) / 2;
+  // What would be seen falls as r grows.
+  const seen = (r: number): number => {
     const variance = m - (r * r) / 4;
     const rest = Math.exp((-r * r) / (2 * variance));
     const lowered = (rest * r * r * (squares / near)) / (4 * variance ** 2);
-    const seen = (Math.abs(light) / (Math.PI * r * r)) * (1 - rest - lowered);
-    if (seen > Math.abs(p)) small = r;
-    else large = r;
-  }
-  const r = (small + large) / 2;
+    return (Math.abs(light) / (Math.PI * r * r)) * (1 - rest - lowered);
+  };
+  const most = 2 * Math.sqrt(m) * 0.9999;
+  const r = lastWhere((radius) => seen(radius) > Math.abs(p), 0.05 * Math.sqrt(m), most, 1e-15 * most);
   return { light: light / (Math.PI * r * r), blurShare: Math.sqrt(Math.max(0, m - (r * r) / 4)) / r };
 }
 

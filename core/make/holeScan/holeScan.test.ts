@@ -1,8 +1,8 @@
 import Ajv from "ajv/dist/2020.js";
 import { chance } from "../../basis/numeric/chance.ts";
 import schema from "../../document/schemas/hole-answer.schema.json";
+import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../../simulate/flatbed/index.ts";
 import { CLEAN, ROUND } from "../../testing/scans.ts";
-import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../flatbed/index.ts";
 import { type Candidate, findCandidates } from "./candidates.ts";
 import { fieldRound } from "./field.ts";
 import { type HoleOutline, type HoleRefusal, holeAnswer, measureHole, refusalWords } from "./index.ts";

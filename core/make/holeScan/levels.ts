@@ -1,3 +1,4 @@
+import { median } from "../../basis/numeric/index.ts";
 import { evenLevel, type LevelMap } from "./levelMap.ts";
 import type { GreyPicture } from "./picture.ts";
 
@@ -54,9 +55,8 @@ function noiseOf({ width, height, samples }: Pick<GreyPicture, "width" | "height
     const [before, here, after] = [samples[i - 1] as number, samples[i] as number, samples[i + 1] as number];
     differences.push(Math.abs(here - (before + after) / 2));
   }
-  differences.sort((a, b) => a - b);
   // The difference has variance 3/2 of a pixel's; the middle of |normal| is 0.6745 of its standard deviation.
-  return (differences[differences.length >> 1] ?? 0) / (0.6745 * Math.sqrt(1.5));
+  return (median(differences) || 0) / (0.6745 * Math.sqrt(1.5));
 }
 
 /** Halfway between dark and bright, everywhere the same. */
@@ -84,8 +84,7 @@ export function followingLevel(picture: GreyPicture, step: number): LevelMap {
           values.push(samples[y * width + x] as number);
         }
       }
-      values.sort((a, b) => a - b);
-      middles[row * columns + column] = (values[values.length >> 1] ?? 0) + step;
+      middles[row * columns + column] = (median(values) || 0) + step;
     }
   }
   return { row: (y) => middles.subarray((y >> 6) * columns, ((y >> 6) + 1) * columns) };

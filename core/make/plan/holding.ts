@@ -1,3 +1,4 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import { type Camera, cameraKind, isBuilt, wallMaterial } from "../../camera/container/index.ts";
 import { mountOf } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
@@ -20,8 +21,6 @@ export type HoldingPlan =
   | { readonly by: "stops"; readonly apart: number; readonly forward: number }
   /** In a drum's chamber it is taped into a liner, which is pushed in between the vanes. */
   | { readonly by: "a liner a chamber"; readonly chambers: number; readonly wide: number; readonly high: number };
-
-const RADIANS = Math.PI / 180;
 
 /**
  * What holds the sheet.

@@ -1,7 +1,7 @@
 import { chance } from "../../basis/numeric/chance.ts";
 import { densityCurve, exposureFor, flashDose, midExposure, turnedDensity } from "../../light/exposure/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
-import { scanSheet } from "../../make/flatbed/index.ts";
+import { scanSheet } from "../../simulate/flatbed/index.ts";
 import { CAN, FLAT, MEDIUM, SCANNER } from "../../testing/negatives.ts";
 import { curveFromStrip } from "../density/curveFromStrip.ts";
 import type { NegativeScan } from "../model/negativeScan.ts";

@@ -1,3 +1,4 @@
+import { median } from "../../basis/numeric/index.ts";
 import { turnedDensity } from "../../light/exposure/index.ts";
 import type { NegativeScan } from "../model/negativeScan.ts";
 import type { ProofSettings } from "../model/proofSettings.ts";
@@ -33,7 +34,6 @@ export function stripDensities(
         values.push(share[along === "across" ? k * width + i : i * width + k] as number);
       }
     }
-    values.sort((a, b) => a - b);
-    return turnedDensity(settings.medium, least + (values[values.length >> 1] ?? 0) * (most - least));
+    return turnedDensity(settings.medium, least + (median(values) || 0) * (most - least));
   });
 }

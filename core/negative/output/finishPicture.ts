@@ -1,3 +1,4 @@
+import { bilinear } from "../../basis/numeric/index.ts";
 import { type Crop, type Finish, tinted } from "../model/finish.ts";
 import type { ProofPicture } from "../proof.ts";
 
@@ -36,9 +37,8 @@ function turnedPicture(picture: FinishedPicture, angle: number): FinishedPicture
       const from = (top * width + left) * channels;
       for (let k = 0; k < channels; k++) {
         const at = (i: number): number => data[from + i + k] as number;
-        const upper = at(0) * (1 - u) + at(channels) * u;
-        const lower = at(width * channels) * (1 - u) + at((width + 1) * channels) * u;
-        out[(y * width + x) * channels + k] = Math.round(upper * (1 - v) + lower * v);
+        const mixed = bilinear(at(0), at(channels), at(width * channels), at((width + 1) * channels), u, v);
+        out[(y * width + x) * channels + k] = Math.round(mixed);
       }
     }
   }

@@ -1,3 +1,4 @@
+import { bilinear } from "../../basis/numeric/index.ts";
 /** Numbers of a raster, row by row. */
 export interface Raster {
   readonly width: number;
@@ -205,11 +206,9 @@ function bilinearAtRim({ width, height, log }: Raster, x: number, y: number): nu
   const py = y < 0 ? 0 : Math.min(height - 1, y);
   const left = Math.min(Math.max(0, width - 2), px | 0);
   const top = Math.min(Math.max(0, height - 2), py | 0);
-  const u = px - left;
   const at = top * width + left;
   const right = width > 1 ? at + 1 : at;
   const down = height > 1 ? width : 0;
-  const upper = (log[at] as number) * (1 - u) + (log[right] as number) * u;
-  const lower = (log[at + down] as number) * (1 - u) + (log[right + down] as number) * u;
-  return upper + (lower - upper) * (py - top);
+  const [a, b, c, d] = [log[at], log[right], log[at + down], log[right + down]] as [number, number, number, number];
+  return bilinear(a, b, c, d, px - left, py - top);
 }

@@ -1,3 +1,4 @@
+import { median } from "../../basis/numeric/index.ts";
 import type { Line, PlanePoint, Quad } from "../../basis/plane/index.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "../model/negativeScan.ts";
 import { fittedSide } from "./fittedSide.ts";
@@ -127,8 +128,7 @@ function lidOf({ width, height, step, light }: SmallPicture): Lid | null {
   const middle = mode(frame);
   const near = frame.filter((value) => Math.abs(value - middle) < LID_TONES);
   if (near.length < LID_SHARE * frame.length) return null;
-  const off = near.map((value) => Math.abs(value - middle)).sort((a, b) => a - b);
-  const deviation = 1.4826 * (off[off.length >> 1] ?? 0);
+  const deviation = 1.4826 * median(near.map((value) => Math.abs(value - middle)));
   // A single pixel is so much noisier than a block.
   const pixel = Math.max(LEAST_STEP, NEAR_DEVIATIONS * deviation * step);
   return { light: middle ** 2, step: Math.max(LEAST_STEP, DEVIATIONS * deviation), pixel };

@@ -1,3 +1,4 @@
+import { bilinear, median } from "../../basis/numeric/index.ts";
 import type { Line, PlanePoint } from "../../basis/plane/index.ts";
 import { type Encoding, lightTable, type NegativeScan, readRow } from "../model/negativeScan.ts";
 
@@ -118,15 +119,10 @@ function fitted(points: readonly PlanePoint[], { nx, ny }: Line): Line {
   return { nx: turn * normal.x, ny: turn * normal.y, c: turn * (mx * normal.x + my * normal.y) };
 }
 
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[sorted.length >> 1] ?? 0;
-}
-
 /** Light between pixels, by straight lines; the picture's rim goes on outside. */
 function lightAtPoint(scan: NegativeScan, encoding: Encoding): (x: number, y: number) => number {
   const read = readRow(scan, lightTable(scan, encoding), "luminance");
-  const one = new Float64Array(2);
+  const [upper, lower] = [new Float64Array(2), new Float64Array(2)];
   const clamp = (value: number, most: number): number => Math.max(0, Math.min(most, value));
   return (x, y) => {
     const [px, py] = [clamp(x - 0.5, scan.width - 1), clamp(y - 0.5, scan.height - 1)];
@@ -134,12 +130,10 @@ function lightAtPoint(scan: NegativeScan, encoding: Encoding): (x: number, y: nu
       Math.min(Math.floor(px), Math.max(0, scan.width - 2)),
       Math.min(Math.floor(py), Math.max(0, scan.height - 2)),
     ];
-    const [u, v] = [px - left, py - top];
     const right = Math.min(scan.width, left + 2);
-    const line = (row: number): number => {
-      read(row, left, right, one);
-      return (one[0] as number) * (1 - u) + (one[right - left - 1] as number) * u;
-    };
-    return line(top) * (1 - v) + line(Math.min(scan.height - 1, top + 1)) * v;
+    read(top, left, right, upper);
+    read(Math.min(scan.height - 1, top + 1), left, right, lower);
+    const [a, b] = [upper[0] as number, upper[right - left - 1] as number];
+    return bilinear(a, b, lower[0] as number, lower[right - left - 1] as number, px - left, py - top);
   };
 }

@@ -1,4 +1,4 @@
-const DEGREES = 180 / Math.PI;
+import { DEGREES } from "../../basis/units/index.ts";
 
 /**
  * Air that the sun's light goes through, over that straight up.

@@ -1,3 +1,4 @@
+import { DAY_MS, TURN } from "../../basis/units/index.ts";
 import type { Vector } from "../../light/rays/index.ts";
 
 /** Where the sun is and how far the Earth has turned: passed in, from a library that is kept up. */
@@ -8,8 +9,6 @@ export interface Ephemeris {
   readonly sidereal: (at: number) => number;
 }
 
-const DAY = 86_400_000;
-const TURN = 2 * Math.PI;
 /** Turns of the Earth against the stars in a day, from memory. */
 const STAR_TURNS = 1.002_737_909_35;
 
@@ -21,8 +20,8 @@ const STAR_TURNS = 1.002_737_909_35;
  * @example dailyEphemeris(ephemeris, from, to).sidereal(from) // as ephemeris.sidereal(from), up to whole turns …
  */
 export function dailyEphemeris(ephemeris: Ephemeris, from: number, to: number): Ephemeris {
-  const first = Math.floor(from / DAY) - 1;
-  const count = Math.ceil(to / DAY) + 2 - first;
+  const first = Math.floor(from / DAY_MS) - 1;
+  const count = Math.ceil(to / DAY_MS) + 2 - first;
   const [x, y, z, turns] = [0, 1, 2, 3].map(() => new Float64Array(count)) as [
     Float64Array,
     Float64Array,
@@ -30,14 +29,14 @@ export function dailyEphemeris(ephemeris: Ephemeris, from: number, to: number): 
     Float64Array,
   ];
   for (let i = 0; i < count; i++) {
-    const at = (first + i) * DAY;
+    const at = (first + i) * DAY_MS;
     const sun = ephemeris.sun(at);
     [x[i], y[i], z[i]] = [sun.x, sun.y, sun.z];
     // What is left beside an even turn changes by less than 0.001° a day: it never goes past a whole turn.
     turns[i] = nearZero(ephemeris.sidereal(at) - (turns[0] as number) - i * (STAR_TURNS - 1) * TURN, i === 0);
   }
   const place = (at: number): { i: number; u: number } => {
-    const day = at / DAY - first;
+    const day = at / DAY_MS - first;
     const i = Math.min(count - 3, Math.max(1, Math.floor(day)));
     return { i, u: day - i };
   };

@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 /** Air that bends the light: hPa, °C. */
 export interface Air {
   readonly pressure: number;
@@ -9,7 +10,6 @@ export const USUAL_AIR: Air = { pressure: 1010, celsius: 10 };
 
 /** Below this the sun’s whole disc is under the horizon, degrees. PHYSICS section 10. */
 const LOWEST = -0.8333;
-const DEGREES = 180 / Math.PI;
 
 /**
  * Altitude as seen through the air.

@@ -1,10 +1,9 @@
-import { bearing } from "../../basis/units/index.ts";
+import { bearing, RADIANS } from "../../basis/units/index.ts";
 import { type SheetPlace, sheetToScene } from "../../light/rays/index.ts";
 import { aimed } from "../site/aim.ts";
 import { SUN_DEFAULTS, type SunRequest, type WholeAim } from "../site/siteAndAim.ts";
 import { sheetSky } from "./dayTrack.ts";
 
-const RADIANS = Math.PI / 180;
 const ROUNDS = 12;
 /** Step of the derivatives, and the furthest that one round turns, degrees. */
 const STEP = 1e-3;

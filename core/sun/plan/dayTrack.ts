@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import { illumination, rayTo, type SheetPlace, sceneToSheet } from "../../light/rays/index.ts";
 import { type OpticalModel, opticalModel } from "../../light/solve/index.ts";
 import { aimed, type SkyDirection } from "../site/aim.ts";
@@ -45,8 +46,6 @@ export interface SheetSky {
   /** The zenith by the camera's own axes. */
   readonly zenith: ReturnType<typeof aimed>["zenith"];
 }
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * What a camera’s sheet sees of the sky, aimed and with its horizon.

@@ -1,10 +1,9 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import type { SheetPlace } from "../../light/rays/index.ts";
 import { horizonOf } from "../site/horizon.ts";
 import type { HorizonPoint } from "../site/siteAndAim.ts";
 import type { SheetSky } from "./dayTrack.ts";
 import { wrapsAround } from "./wrapsAround.ts";
-
-const DEGREES = 180 / Math.PI;
 
 /**
  * Where the horizon lies on the sheet: pieces of a line, parted where it does not meet the surface.

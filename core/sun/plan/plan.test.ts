@@ -1,11 +1,11 @@
 import { skyTools } from "../../../workers/jobs/sun/skyTools.ts";
 import { chance } from "../../basis/numeric/chance.ts";
 import { sheetToScene } from "../../light/rays/index.ts";
+import { madeUpSky } from "../../simulate/field/index.ts";
 import { airMass, directLight } from "../astronomy/airMass.ts";
 import {
   aimLaying,
   horizonLine,
-  madeUpSky,
   parseCoordinates,
   type SunRequest,
   sheetSky,

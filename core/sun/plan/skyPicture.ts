@@ -1,3 +1,4 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import type { SheetPlace } from "../../light/rays/index.ts";
 import type { SunRequest } from "../site/siteAndAim.ts";
 import { sheetSky } from "./dayTrack.ts";
@@ -13,7 +14,6 @@ export interface SkyPicture {
   readonly places: Float32Array<ArrayBuffer>;
 }
 
-const RADIANS = Math.PI / 180;
 /** Degrees to each side of the aim, below the level and above it. */
 const ASIDE = 100;
 const BELOW = -8;

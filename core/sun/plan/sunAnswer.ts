@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import type { SunRequest } from "../site/siteAndAim.ts";
 import type { SunMoment } from "./dayTrack.ts";
 import { type SunFan, type SunTools, sunFan } from "./fan.ts";
@@ -34,7 +35,6 @@ export interface SunAnswer {
   readonly summary: SunSummary;
 }
 
-const DEGREES = 180 / Math.PI;
 const MINUTE = 60_000;
 
 /**

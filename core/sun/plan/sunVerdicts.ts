@@ -1,3 +1,4 @@
+import { DAY_MS, DEGREES } from "../../basis/units/index.ts";
 import type { SheetPlace } from "../../light/rays/index.ts";
 import { SUN_DEFAULTS, type SunAim, type SunRequest } from "../site/siteAndAim.ts";
 import { type DayTrack, type SheetSky, sheetSky } from "./dayTrack.ts";
@@ -32,7 +33,6 @@ export type SunVerdict =
   /** Nothing to mend. */
   | { readonly code: "all-noons"; readonly count: number };
 
-const DEGREES = 180 / Math.PI;
 /** Room left between a noon and the sheet's edge, mm. */
 const SPARE = 2;
 /** Leans that are tried, degrees from the plan's own. */
@@ -154,10 +154,8 @@ function merging(days: readonly DayTrack[], sky: SheetSky): SunVerdict[] {
     if (next === undefined || noon.place === null || next.place === null || !noon.isRecorded || !next.isRecorded)
       continue;
     const apart = Math.hypot(next.place.s - noon.place.s, next.place.t - noon.place.t);
-    const step = (apart * DAY) / (next.at - noon.at);
+    const step = (apart * DAY_MS) / (next.at - noon.at);
     if (widest === null || step > widest.step) widest = { step, width: trackWidth(sky.model, noon.place) };
   }
   return widest !== null && widest.width > SHARED * widest.step ? [{ code: "tracks-merge", ...widest }] : [];
 }
-
-const DAY = 86_400_000;

@@ -1,3 +1,4 @@
+import { DEGREES } from "../../basis/units/index.ts";
 import { printedOut } from "../../light/exposure/index.ts";
 import { illumination, rayTo, sheetToScene } from "../../light/rays/index.ts";
 import { directLight } from "../astronomy/airMass.ts";
@@ -14,7 +15,6 @@ export interface TrailPicture {
   readonly density: Float32Array<ArrayBuffer>;
 }
 
-const DEGREES = 180 / Math.PI;
 const HOUR = 3_600_000;
 /** Light of the sky, and of the ground, over that of the sun's own disc: a stand-in. PHYSICS section 14: “a slow even grey”. */
 const SKY = 1e-4;

@@ -1,3 +1,5 @@
+import { firstWhere } from "../../basis/numeric/index.ts";
+import { DAY_MS, DEGREES, RADIANS, TURN } from "../../basis/units/index.ts";
 import { illumination, rayTo, type SheetPlace } from "../../light/rays/index.ts";
 import { directLight } from "../astronomy/airMass.ts";
 import { dailyEphemeris } from "../astronomy/ephemeris.ts";
@@ -22,10 +24,6 @@ export interface Diary {
   readonly parted: Float32Array<ArrayBuffer>;
 }
 
-const RADIANS = Math.PI / 180;
-const DEGREES = 180 / Math.PI;
-const DAY = 86_400_000;
-const TURN = 2 * Math.PI;
 /** Between samples across the tracks, and how far beyond the outermost one, radians. */
 const SAMPLE = 0.1 * RADIANS;
 const BEYOND = 1.2 * RADIANS;
@@ -59,17 +57,17 @@ export function* readDiary(
   const { site, from, to, stepSeconds = SUN_DEFAULTS.stepSeconds } = request;
   const zone = calendar.zoneOf(site.timeZone);
   const [begin, end] = [zone.startOf(from), zone.startOf(calendar.dayAfter(to, 1))];
-  const table = dailyEphemeris(ephemeris, begin - DAY, end + DAY);
+  const table = dailyEphemeris(ephemeris, begin - DAY_MS, end + DAY_MS);
   const [latitude, longitude] = [site.latitude * RADIANS, site.longitude * RADIANS];
   const sky = sheetSky(request);
   const count = calendar.daysBetween(from, to) + 1;
   const dates = Array.from({ length: count }, (_, i) => calendar.dayAfter(from, i));
   const open = dates.map(wasOpen);
   const middays = dates.map((date) => (zone.startOf(date) + zone.startOf(calendar.dayAfter(date, 1))) / 2);
-  const columns = Math.floor(DAY / (1000 * stepSeconds) / 2) * 2 - 1;
+  const columns = Math.floor(DAY_MS / (1000 * stepSeconds) / 2) * 2 - 1;
   const hours = Float64Array.from(
     { length: columns },
-    (_, i) => ((i - (columns - 1) / 2) * 1000 * stepSeconds * TURN) / DAY,
+    (_, i) => ((i - (columns - 1) / 2) * 1000 * stepSeconds * TURN) / DAY_MS,
   );
   const cells = count * columns;
   const diary: Diary = {
@@ -267,12 +265,7 @@ function parted(tracks: readonly Track[], samples: readonly Sample[], most: numb
 function weightsOf({ declination, half, strength }: Track, samples: readonly Sample[]): Weights {
   const offAt = (i: number): number => ((samples[i] as Sample).declination - declination) / half;
   // Samples rise in declination: the first inside by halving.
-  let [from, end] = [0, samples.length];
-  while (from < end) {
-    const middle = (from + end) >> 1;
-    if (offAt(middle) <= -1) from = middle + 1;
-    else end = middle;
-  }
+  const from = firstWhere((i) => offAt(i) > -1, samples.length);
   const weights: number[] = [];
   for (let i = from; i < samples.length && offAt(i) < 1; i++) weights.push(strength * Math.sqrt(1 - offAt(i) ** 2));
   return { from, weights: Float64Array.from(weights) };

@@ -1,3 +1,4 @@
+import { median } from "../../basis/numeric/index.ts";
 import { type Diary, PARTED } from "./diary.ts";
 
 /** What a diary can't say, and how near the tracks have to be laid for what it can. */
@@ -24,17 +25,12 @@ export function diaryDoubt({ dates, hours, sun, parted }: Diary, width: number):
   });
   const together: [string, string][] = [];
   middles.forEach((middle, day) => {
-    if (middle === null || middle >= PARTED) return;
+    if (!(middle < PARTED)) return;
     const last = together.at(-1);
     const date = dates[day] as string;
     if (last !== undefined && day > 0 && last[1] === dates[day - 1]) last[1] = date;
     else together.push([date, date]);
   });
-  const step = median(middles.filter((middle) => middle !== null)) ?? 0;
+  const step = median(middles.filter((middle) => !Number.isNaN(middle))) || 0;
   return { together, step: step * width };
-}
-
-function median(values: readonly number[]): number | null {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[sorted.length >> 1] ?? null;
 }

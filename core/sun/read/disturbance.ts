@@ -1,4 +1,4 @@
-import { bearing, turnBetween } from "../../basis/units/index.ts";
+import { bearing, RADIANS, turnBetween } from "../../basis/units/index.ts";
 import {
   dot,
   illumination,
@@ -22,7 +22,6 @@ export type Disturbance =
   /** On these days no light came in. */
   | { readonly kind: "shut"; readonly from: string; readonly to: string };
 
-const RADIANS = Math.PI / 180;
 /** How finely a sheet is cut: cells along its longer side, and places across a cell at which its sky is looked up. */
 interface Fineness {
   readonly longest: number;

@@ -1,5 +1,5 @@
 import { leastSquares } from "../../basis/numeric/index.ts";
-import { bearing } from "../../basis/units/index.ts";
+import { bearing, RADIANS } from "../../basis/units/index.ts";
 import { rayTo, sheetToScene } from "../../light/rays/index.ts";
 import { dailyEphemeris } from "../astronomy/ephemeris.ts";
 import { sheetSky } from "../plan/dayTrack.ts";
@@ -23,7 +23,6 @@ export interface FittedAim {
   readonly rms: number;
 }
 
-const RADIANS = Math.PI / 180;
 /** How well a point is set, mm; and how far a can may have been put up otherwise than planned: degrees, mm. */
 const POINT = 0.3;
 const PLAN = [30, 20, 10, 2] as const;

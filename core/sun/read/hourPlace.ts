@@ -1,3 +1,4 @@
+import { DAY_MS, TURN } from "../../basis/units/index.ts";
 import type { Ephemeris } from "../astronomy/ephemeris.ts";
 import { refracted, USUAL_AIR } from "../astronomy/refraction.ts";
 import type { SkyDirection } from "../site/aim.ts";
@@ -8,8 +9,6 @@ export interface HourPlace {
   readonly declination: number;
 }
 
-const TURN = 2 * Math.PI;
-const DAY = 86_400_000;
 /** Rounds that give the altitude without air to 1e-9. */
 const ROUNDS = 6;
 
@@ -75,7 +74,7 @@ export function timeOfHour(ephemeris: Ephemeris, longitude: number, hour: number
   let at = near;
   for (let i = 0; i < 3; i++) {
     const left = hour - sunHourPlace(ephemeris, longitude, at).hour;
-    at += ((left - TURN * Math.round(left / TURN)) / TURN) * DAY;
+    at += ((left - TURN * Math.round(left / TURN)) / TURN) * DAY_MS;
   }
   return at;
 }

@@ -2,11 +2,11 @@ import { skyTools } from "../../../workers/jobs/sun/skyTools.ts";
 import { chance } from "../../basis/numeric/chance.ts";
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import type { SheetPlace } from "../../light/rays/index.ts";
+import { madeUpSky } from "../../simulate/field/index.ts";
 import { COLD_FRAMES, pointsOn } from "../../testing/coldFrames.ts";
 import {
   type CanStand,
   findDisturbance,
-  madeUpSky,
   type SunRequest,
   sheetSky,
   sunFan,

@@ -1,3 +1,4 @@
+import { DAY_MS, RADIANS } from "../../basis/units/index.ts";
 import { type SheetPlace, sheetToScene } from "../../light/rays/index.ts";
 import { dailyEphemeris } from "../astronomy/ephemeris.ts";
 import { sheetSky } from "../plan/dayTrack.ts";
@@ -5,8 +6,6 @@ import type { SunTools } from "../plan/fan.ts";
 import type { SunRequest } from "../site/siteAndAim.ts";
 import { hourPlaceOf, sunHourPlace, timeOfHour } from "./hourPlace.ts";
 
-const RADIANS = Math.PI / 180;
-const DAY = 86_400_000;
 /** As wide as the sun draws, half of it, and the hole: a place so far beyond the last track still belongs to it, radians. */
 const BESIDE = 0.4 * RADIANS;
 
@@ -25,7 +24,7 @@ export function whenAt(
   const { site, from, to } = request;
   const zone = calendar.zoneOf(site.timeZone);
   const [begin, end] = [zone.startOf(from), zone.startOf(calendar.dayAfter(to, 1))];
-  const table = dailyEphemeris(ephemeris, begin - DAY, end + DAY);
+  const table = dailyEphemeris(ephemeris, begin - DAY_MS, end + DAY_MS);
   const [latitude, longitude] = [site.latitude * RADIANS, site.longitude * RADIANS];
   const sky = sheetSky(request);
   const { place: hole, surface } = sky.model;
@@ -35,9 +34,9 @@ export function whenAt(
     const { hour, declination } = hourPlaceOf(latitude, sky.toSky(scene));
     const times: number[] = [];
     const lefts: number[] = [];
-    let first = timeOfHour(table, longitude, hour, begin + DAY / 2);
-    if (first < begin) first = timeOfHour(table, longitude, hour, first + DAY);
-    for (let at = first; at < end; at = timeOfHour(table, longitude, hour, at + DAY)) {
+    let first = timeOfHour(table, longitude, hour, begin + DAY_MS / 2);
+    if (first < begin) first = timeOfHour(table, longitude, hour, first + DAY_MS);
+    for (let at = first; at < end; at = timeOfHour(table, longitude, hour, at + DAY_MS)) {
       times.push(at);
       lefts.push(sunHourPlace(table, longitude, at).declination - declination);
     }

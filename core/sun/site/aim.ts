@@ -1,3 +1,4 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import { dot, type SceneDirection, type Vector } from "../../light/rays/index.ts";
 import { SUN_DEFAULTS, type SunAim } from "./siteAndAim.ts";
 
@@ -6,8 +7,6 @@ export interface SkyDirection {
   readonly azimuth: number;
   readonly altitude: number;
 }
-
-const RADIANS = Math.PI / 180;
 
 /** A camera’s axes in the world (x east, y north, z up). */
 interface Axes {

@@ -1,3 +1,4 @@
+import { firstWhere } from "../../basis/numeric/index.ts";
 import type { HorizonPoint } from "./siteAndAim.ts";
 
 /**
@@ -17,12 +18,9 @@ export function horizonOf(points: readonly HorizonPoint[]): (azimuth: number) =>
   const altitudes = Float64Array.from([last[1], ...points.map(([, altitude]) => altitude), first[1]]);
   return (azimuth) => {
     const turned = azimuth - 360 * Math.floor(azimuth / 360);
-    let [below, above] = [0, azimuths.length - 1];
-    while (above - below > 1) {
-      const middle = (below + above) >> 1;
-      if ((azimuths[middle] as number) <= turned) below = middle;
-      else above = middle;
-    }
+    const beyond = firstWhere((i) => (azimuths[i] as number) > turned, azimuths.length);
+    const above = Math.min(Math.max(1, beyond), azimuths.length - 1);
+    const below = above - 1;
     const [from, to] = [azimuths[below] as number, azimuths[above] as number];
     const [low, high] = [altitudes[below] as number, altitudes[above] as number];
     return low + ((high - low) * (turned - from)) / (to - from);

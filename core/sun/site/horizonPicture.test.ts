@@ -1,7 +1,7 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import { aimed } from "./aim.ts";
 import { type KnownPlace, pictureDirections, withTraced } from "./horizonPicture.ts";
 
-const RADIANS = Math.PI / 180;
 const SIZE = { width: 4000, height: 3000 };
 
 /** Where a direction comes on a picture through a lens that looks somewhere: a pinhole's own projection, the plate upright. */

@@ -1,5 +1,5 @@
 import { findRoot } from "../../basis/numeric/index.ts";
-import { bearing, failure, type Result, success } from "../../basis/units/index.ts";
+import { bearing, DEGREES, failure, RADIANS, type Result, success } from "../../basis/units/index.ts";
 import { angleBetween, dot, length, multiplied, type Vector } from "../../light/rays/index.ts";
 import { vectorTo } from "./aim.ts";
 import type { HorizonPoint } from "./siteAndAim.ts";
@@ -15,8 +15,6 @@ export interface KnownPlace {
   readonly altitude: number;
 }
 
-const RADIANS = Math.PI / 180;
-const DEGREES = 180 / Math.PI;
 /** Known places must be so far apart, as a share of the picture's longer side, and in degrees. */
 const APART = 0.05;
 const APART_DEGREES = 1;

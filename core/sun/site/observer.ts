@@ -1,3 +1,4 @@
+import { RADIANS } from "../../basis/units/index.ts";
 import type { Vector } from "../../light/rays/index.ts";
 import type { Ephemeris } from "../astronomy/ephemeris.ts";
 import { type Air, refracted } from "../astronomy/refraction.ts";
@@ -11,7 +12,6 @@ export interface SunPlace {
   readonly trueAltitude: number;
 }
 
-const RADIANS = Math.PI / 180;
 /** Equator’s radius over the astronomical unit, km: WGS 84 (rounded) and IAU 2012 resolution B2. */
 const EQUATOR_AU = 6378.137 / 149_597_870.7;
 /** Flattening of WGS 84. */

@@ -1,4 +1,4 @@
-import { bearing, failure, type Result, success, turnBetween } from "../../basis/units/index.ts";
+import { bearing, failure, RADIANS, type Result, success, turnBetween } from "../../basis/units/index.ts";
 
 /** How a phone lies, degrees, as the W3C's DeviceOrientation events tell it; `heading` where the phone tells that itself. */
 export interface DeviceOrientation {
@@ -8,7 +8,6 @@ export interface DeviceOrientation {
   readonly heading?: number | null | undefined;
 }
 
-const RADIANS = Math.PI / 180;
 /** A phone that leans more than this is not laid flat, degrees. */
 const FLAT = 25;
 /** Readings that scatter more are no direction, degrees. */

@@ -5,11 +5,11 @@ import { type Camera, cameraKind } from "../../../core/camera/container/index.ts
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import type { HistoryState } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
-import { Hint } from "../../../ui/controls/Hint.tsx";
 import { useConnectionTrouble } from "../../../ui/device/useConnectionTrouble.ts";
 import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
+import { Hint } from "../../../ui/seldom/Hint.tsx";
 import type { EditDesign } from "./edit.ts";
 
 /** Name, kind, state of saving, and {@link HeaderTools}. */

@@ -21,6 +21,7 @@ import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { usePageCommand } from "../../../ui/page/pageCommand.ts";
+import { useMedia } from "../../../ui/page/useMedia.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
 import { Measures } from "../measures/Measures.tsx";
 import { PictureOfDesign } from "../picture/PictureOfDesign.tsx";
@@ -33,6 +34,10 @@ import { useBenchPart } from "./benchPart.ts";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
 
+/** Only phones have it. */
+const SheetFromBelow = lazyPart(async () => ({
+  default: (await import("../../../ui/seldom/SheetFromBelow.tsx")).SheetFromBelow,
+}));
 /** What stands below the drawing comes after it. */
 const BenchParts = lazyPart(() => import("./BenchParts.tsx"));
 
@@ -100,14 +105,22 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
     return tinykeys(window, { "$mod+KeyZ": step("undo"), "$mod+Shift+KeyZ": step("redo") });
   }, [send]);
 
+  const isPhone = useMedia(PHONE);
+  const measures = <Measures camera={later.camera} hole={hole} setField={setField} onHole={setHole} onEdit={edit} />;
   return (
     <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
       <BenchHeader camera={camera} design={design} history={history} onEdit={edit} onExport={exportThis} />
       <PictureOfDesign camera={later.camera} reading={later.reading} large={part === "picture"}>
         <div className="mt-2 grid gap-x-5 gap-y-6 lg:grid-cols-[13.5rem_minmax(0,1fr)_18.5rem] lg:grid-rows-[auto_1fr]">
-          <div className={MEASURES}>
-            <Measures camera={later.camera} hole={hole} setField={setField} onHole={setHole} onEdit={edit} />
-          </div>
+          {isPhone ? (
+            <Suspense>
+              <SheetFromBelow label="Measures" onOpen={showDrawing}>
+                {measures}
+              </SheetFromBelow>
+            </Suspense>
+          ) : (
+            <div className={MEASURES}>{measures}</div>
+          )}
           <div className="min-w-0 max-lg:order-1">
             <Drawing
               camera={camera}
@@ -153,7 +166,14 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
 
 /** The measures stay in sight beside all of the page; a name and its entry share a line. */
 const MEASURES =
-  "max-lg:order-3 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto lg:pr-1 print:hidden";
+  "max-sm:hidden max-lg:order-3 lg:sticky lg:top-2 lg:row-span-2 lg:max-h-[calc(100vh-1rem)] lg:self-start lg:overflow-y-auto lg:pr-1 print:hidden";
+
+/** Where a page is no wider, figures are typed in a sheet from below, so that the drawing stays in sight. */
+const PHONE = "(max-width: 639px)";
+
+function showDrawing(): void {
+  document.querySelector("[data-drawing]")?.scrollIntoView({ block: "start" });
+}
 
 const NextPlaces = memo(function NextPlaces({ id }: { readonly id: string }) {
   return (

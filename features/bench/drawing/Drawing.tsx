@@ -150,6 +150,7 @@ export function Drawing({
                 onHold(holding);
               }}
               onMove={move}
+              refused={[handle.across, handle.up].some((pull) => pull !== null && refusals[pull.field] != null)}
             />
           ))}
         </SvgScene>
@@ -165,7 +166,10 @@ export function Drawing({
         />
       )}
       <figcaption className="flex flex-wrap print:hidden justify-between gap-x-4 border-line border-t px-3 py-1 text-[0.83rem] text-quiet">
-        <span>{refusal ?? "Drag a round handle, or use the arrow keys. Press a figure to type over it."}</span>
+        <span>
+          {refusal ??
+            "Drag a round handle, or use the arrow keys; press it twice to centre it. Press a figure to type over it."}
+        </span>
         <span className="flex items-center gap-1">
           <LinesCheck />
           {!isSmall && (

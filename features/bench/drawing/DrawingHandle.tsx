@@ -1,5 +1,5 @@
 import { useDrag } from "@use-gesture/react";
-import type { KeyboardEvent } from "react";
+import { type KeyboardEvent, useState } from "react";
 import type { Handle, Pull } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 
@@ -13,11 +13,15 @@ interface Grip {
   readonly up: number;
 }
 
-/** A round handle: dragged by mouse or finger, moved by arrow keys (Shift: ten steps). */
+/** Room that a value takes at the hand, pixels: by figure, and how far from the handle it stands. */
+const TAG = { figure: 7, high: 20, away: 30 } as const;
+
+/** A round handle: dragged by mouse or finger, moved by arrow keys (Shift: ten steps), centred by a double press or Home. */
 export function DrawingHandle({
   handle,
   pixel,
   step,
+  refused,
   sizeOf,
   words,
   onHold,
@@ -27,18 +31,22 @@ export function DrawingHandle({
   readonly pixel: number;
   /** What an arrow key moves, mm. */
   readonly step: number;
+  /** Whether a limit stops it. */
+  readonly refused: boolean;
   readonly sizeOf: (field: DesignField) => number;
   readonly words: (value: number, field: DesignField) => string;
   readonly onHold: (holding: boolean) => void;
   readonly onMove: (field: DesignField, value: number, hole: number | undefined) => void;
 }) {
   const { across, up, at, name } = handle;
-  const fieldOf = across ?? up;
+  const pulls = [across, up].filter((pull) => pull !== null);
+  const [held, setHeld] = useState(false);
   const bind = useDrag(({ first, last, movement: [right, down], altKey, memo }): Grip => {
     const grip: Grip =
       (memo as Grip | undefined) ??
       ({ pixel, across: across ? sizeOf(across.field) : 0, up: up ? sizeOf(up.field) : 0 } satisfies Grip);
     if (first) onHold(true);
+    if (first || last) setHeld(!last);
     const snap = altKey ? 0 : SNAP_PIXELS * grip.pixel;
     if (across && right !== 0) {
       onMove(across.field, snapped(grip.across + right * grip.pixel * across.perMm, across, snap), handle.hole);
@@ -47,7 +55,15 @@ export function DrawingHandle({
     if (last) onHold(false);
     return grip;
   });
+  const centre = (): void => {
+    for (const { field, home } of pulls) if (home !== undefined) onMove(field, home, handle.hole);
+  };
   const key = (event: KeyboardEvent): void => {
+    if (event.key === "Home" && pulls.some(({ home }) => home !== undefined)) {
+      event.preventDefault();
+      centre();
+      return;
+    }
     const ways: Readonly<Record<string, readonly [Pull | null, number]>> = {
       ArrowRight: [across, 1],
       ArrowLeft: [across, -1],
@@ -62,24 +78,65 @@ export function DrawingHandle({
     const unit = fieldRecord(pull.field).quantity === "angle" ? 1 : step;
     onMove(pull.field, sizeOf(pull.field) + way * sign * unit * (event.shiftKey ? 10 : 1), handle.hole);
   };
-  const value = fieldOf ? sizeOf(fieldOf.field) : 0;
+  const [pull] = pulls;
+  const value = pull ? sizeOf(pull.field) : 0;
   const [x, y] = [at.x / pixel, at.y / pixel];
+  const said = pulls.map(({ field }) => words(sizeOf(field), field)).join(" by ");
   return (
     <g
       role="slider"
       tabIndex={0}
       aria-label={name}
       aria-valuenow={Math.round(value * 10) / 10}
-      aria-valuetext={[across, up]
-        .flatMap((pull) => (pull ? [words(sizeOf(pull.field), pull.field)] : []))
-        .join(" by ")}
+      aria-valuetext={said}
       data-handle={handle.id}
       className="cursor-grab touch-none outline-none active:cursor-grabbing [&:focus-visible>circle:last-child]:[stroke-width:3.5px]"
       {...bind()}
       onKeyDown={key}
+      onDoubleClick={centre}
     >
       <circle cx={x} cy={y} r={22} fill="transparent" />
       <circle cx={x} cy={y} r={6.5} fill="var(--sb-card)" stroke="var(--sb-action)" strokeWidth={2} />
+      {held && <ValueAtHand x={x} y={y} words={refused ? `${said}, no further` : said} refused={refused} />}
+    </g>
+  );
+}
+
+/** What is dragged, above the finger. */
+function ValueAtHand({
+  x,
+  y,
+  words,
+  refused,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly words: string;
+  readonly refused: boolean;
+}) {
+  const wide = TAG.figure * words.length + 14;
+  // Where there is no room above, below.
+  const middle = y > TAG.away + TAG.high ? y - TAG.away : y + TAG.away;
+  return (
+    <g className="pointer-events-none" aria-hidden data-at-hand>
+      <rect
+        x={x - wide / 2}
+        y={middle - TAG.high / 2}
+        width={wide}
+        height={TAG.high}
+        fill="var(--sb-card)"
+        stroke="var(--sb-action)"
+      />
+      <text
+        x={x}
+        y={middle}
+        textAnchor="middle"
+        dominantBaseline="central"
+        className="text-[13px] tabular-nums"
+        fill={refused ? "var(--sb-action)" : "var(--sb-ink)"}
+      >
+        {words}
+      </text>
     </g>
   );
 }

@@ -5,19 +5,13 @@ import type { Camera } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import type { Reading } from "../readings/reading.ts";
+import { LargePicture } from "./LargePicture.tsx";
 import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
 import { walkerWords } from "./previewWords.ts";
 import { readPicture } from "./readPicture.ts";
-
-/** How large the picture is looked at. */
-const SIZES = [
-  { id: "whole", name: "All of it" },
-  { id: "pixels", name: "Pixel by pixel" },
-] as const;
 
 /** The picture by itself, as large as the page: as it lies or upright, of a photograph of one's own, to save. */
 export function PicturePanel({ camera, reading }: { readonly camera: Camera; readonly reading: Reading }) {
@@ -26,7 +20,6 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
   const change = useChangePicture();
   const { picture, progress, wish, scene, seconds, response, isFaulty } = usePictureInHand();
   const [side, setSide] = useState<"negative" | "positive">("positive");
-  const [size, setSize] = useState<(typeof SIZES)[number]["id"]>("whole");
   const [refused, setRefused] = useState<string | null>(null);
   const said = RESPONSE_WORDS[response];
   const { film } = camera.chambers[0];
@@ -61,7 +54,6 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
       <div data-large-picture={progress === null && picture ? "fine" : "coarse"}>
         <div className="flex flex-wrap items-center gap-2">
           <Segments label="Show" value={side} options={sides} onChoose={setSide} />
-          <Segments label="Size" value={size} options={SIZES} onChoose={setSize} />
           <span className="grow" />
           <Button onClick={() => change({ typed: seconds / 2 })}>Half the time</Button>
           <Button onClick={() => change({ typed: null })} disabled={wish.typed === null}>
@@ -93,28 +85,12 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
               {isFaulty ? "Mend what can’t be built first: then the sheet is exposed here." : "Exposing the sheet."}
             </p>
           ) : (
-            <section
-              // biome-ignore lint/a11y/noNoninteractiveTabindex: a part that scrolls must be reached by keyboard
-              tabIndex={0}
-              aria-label="The picture, to scroll"
-              className="max-h-[calc(100vh-4rem)] overflow-auto border border-line"
-            >
-              <div
-                className="mx-auto"
-                style={
-                  size === "pixels"
-                    ? { width: picture.width, height: picture.rows.to }
-                    : { width: `min(100%, calc((100vh - 5rem) * ${picture.width / picture.rows.to}))` }
-                }
-              >
-                <PreviewCanvas
-                  picture={picture}
-                  side={side}
-                  fills
-                  label={`${side === "negative" ? `The ${said.noun}, emulsion up` : said.upright} of “${scene?.name ?? "your picture"}” through ${camera.name}`}
-                />
-              </div>
-            </section>
+            <LargePicture
+              picture={picture}
+              side={side}
+              sheetWidth={film.width}
+              label={`${side === "negative" ? `The ${said.noun}, emulsion up` : said.upright} of “${scene?.name ?? "your picture"}” through ${camera.name}`}
+            />
           )}
           <figcaption className="mt-2 grid max-w-[80ch] gap-1 text-[0.87rem] text-quiet">
             <p>{scene === undefined ? "Hung up before the camera, 60° from side to side." : scene.sentence}</p>

@@ -8,6 +8,8 @@ export interface ReadingRow {
   readonly term?: TermId;
   readonly figure: string;
   readonly sentence: string;
+  /** Whether a drawing unfolds with the rest of the sentence. */
+  readonly isDrawn?: boolean;
 }
 
 /** Writes a length in the maker's unit. */

@@ -7,12 +7,12 @@ import type { Bottle } from "../../../core/document/index.ts";
 import { bottleLabel } from "../../../core/make/cutsheet/index.ts";
 import { there } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { savePartsPdf } from "../../../ui/files/partPdf.ts";
 import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
 import { bottleFacts, keepsUntil, SHEET_CM2, stateOf } from "../bottleFacts.ts";
 
 /** A bottle with what it has borne and still bears. */

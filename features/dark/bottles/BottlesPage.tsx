@@ -1,9 +1,9 @@
 import { useMemo, useState } from "react";
 import type { Bottle } from "../../../core/document/index.ts";
 import { useLive } from "../../../storage/index.ts";
-import { LongList } from "../../../ui/controls/LongList.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
+import { LongList } from "../../../ui/seldom/LongList.tsx";
 import { fullBottles, stateOf } from "../bottleFacts.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { BottleRow } from "./BottleRow.tsx";

@@ -5,18 +5,18 @@ import { darkroomCautions, PRACTICE_WORDS } from "../../../catalogue/words/darkr
 import { formatClock } from "../../../core/basis/units/index.ts";
 import { pixelsOf, sunlit } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
+import { USUAL_Q10 } from "../../../core/darkroom/temperature/index.ts";
 import {
   type PracticeBath,
   type PracticeSetup,
   practiceFaults,
   practiceSheet,
-} from "../../../core/darkroom/practice/index.ts";
-import { USUAL_Q10 } from "../../../core/darkroom/temperature/index.ts";
+} from "../../../core/simulate/darkroom/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { Slider } from "../../../ui/controls/Slider.tsx";
+import { Slider } from "../../../ui/seldom/Slider.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { PracticeTray } from "./PracticeTray.tsx";
 import { usePracticeClock } from "./usePracticeClock.ts";

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { PracticeEvent, PracticeSetup } from "../../../core/darkroom/practice/index.ts";
+import type { PracticeEvent, PracticeSetup } from "../../../core/simulate/darkroom/index.ts";
 import { practiceClient } from "../../../workers/jobs/practice/practice.client.ts";
 import type { PracticeExposure } from "../../../workers/jobs/practice/practiceSheet.ts";
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import type { PracticeEvent } from "../../../core/darkroom/practice/index.ts";
+import type { PracticeEvent } from "../../../core/simulate/darkroom/index.ts";
 import { clockNow } from "../../../ui/device/useNow.ts";
 
 /** Something done, without its moment. */

@@ -12,13 +12,13 @@ import { isTooSoon, leastOf, type PlannedStep } from "../../../core/darkroom/rec
 import { movesTill, runAt } from "../../../core/darkroom/run/index.ts";
 import { sheetOut } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { HoldButton } from "../../../ui/controls/HoldButton.tsx";
-import { Question } from "../../../ui/controls/Question.tsx";
 import { onRedLight, redLevel, setRedLight } from "../../../ui/dark/redLight.ts";
 import { isDeliberate, type Touch } from "../../../ui/device/deliberateTap.ts";
 import { clockNow } from "../../../ui/device/useNow.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
+import { Question } from "../../../ui/seldom/Question.tsx";
 import { Blackout } from "../Blackout.tsx";
 import { countText, FocusSheet, nameOf, nextMove, OtherSheet } from "./FocusSheet.tsx";
 import type { Runs, SheetNow } from "./useRuns.ts";

@@ -1,6 +1,6 @@
 import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
 import { placeOf } from "../placeOf.ts";
 import { BigTime } from "./BigTime.tsx";
 import { LogForm } from "./LogForm.tsx";

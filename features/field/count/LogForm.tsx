@@ -4,9 +4,9 @@ import { Form, useNavigation, useSubmit } from "react-router";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Count, ShotWords } from "../../../core/document/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
 import type { ShotEntries } from "./logShot.ts";
 
 const WORDS = ["subject", "where", "weather", "note"] as const;

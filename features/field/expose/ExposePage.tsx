@@ -8,7 +8,6 @@ import { savePicture, saveRecord, there, useLive } from "../../../storage/index.
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { LazyQuestion } from "../../../ui/controls/lazyQuestion.ts";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { keep } from "../../../ui/edits/keep.ts";
@@ -20,6 +19,7 @@ import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
 import { planOf } from "../../../ui/records/planOf.ts";
 import { useExperience } from "../../../ui/records/useExperience.ts";
+import { LazyQuestion } from "../../../ui/seldom/lazyQuestion.ts";
 import { CountStrip } from "../count/CountStrip.tsx";
 import type { ShotAnswer } from "../count/logShot.ts";
 import { openingWords } from "../count/openingWords.ts";

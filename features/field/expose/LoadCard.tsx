@@ -6,10 +6,10 @@ import { formatTime } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
 import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/controls/ConfirmDialog.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
 import { readableDay } from "../../../ui/format/localTime.ts";
 import type { LoadWish } from "../../../ui/records/loading.ts";
+import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
 import { LoadForm } from "./LoadForm.tsx";
 
 /** More places than this are folded; so many are shown round the next one. */

@@ -5,7 +5,7 @@ import { type Medium, responseOf, SHORTEST_COUNT, toneOf } from "../../../core/l
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
-import { Slider } from "../../../ui/controls/Slider.tsx";
+import { Slider } from "../../../ui/seldom/Slider.tsx";
 import { BigTime } from "../count/BigTime.tsx";
 import type { Suggestion } from "./suggestion.ts";
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from "../../../core/basis/units/index.ts";
 import type { PhotographTaken } from "../../../workers/codecs/read/readPhotograph.ts";
 
 /** A photograph is of this light for so long, ms; common practice. */
@@ -5,9 +6,9 @@ const THE_SAME_LIGHT = 3_600_000;
 /** Clocks of cameras may be wrong by so much, ms. */
 const WRONG_CLOCK = 300_000;
 const SPANS = [
-  ["year", 365.25 * 86_400_000],
-  ["month", 30.44 * 86_400_000],
-  ["day", 86_400_000],
+  ["year", 365.25 * DAY_MS],
+  ["month", 30.44 * DAY_MS],
+  ["day", DAY_MS],
   ["hour", 3_600_000],
 ] as const;
 

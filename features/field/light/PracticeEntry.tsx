@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import { luminanceEv, type SceneView, scenes, sceneView } from "../../../core/bench/preview/index.ts";
-import { practiceReading } from "../../../core/light/exposure/index.ts";
+import { practiceReading } from "../../../core/simulate/field/index.ts";
 import { arrowStep } from "../../../ui/controls/arrowStep.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { type Compared, MeterOffset } from "./MeterOffset.tsx";

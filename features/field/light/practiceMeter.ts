@@ -1,5 +1,5 @@
 import { chance, normalNumbers, once } from "../../../core/basis/numeric/index.ts";
-import type { PracticeMeter } from "../../../core/light/exposure/index.ts";
+import type { PracticeMeter } from "../../../core/simulate/field/index.ts";
 import { hiddenHere, practisedHere } from "../../../ui/practice/hiddenHere.ts";
 
 const KEY = "practice-meter";

@@ -1,11 +1,12 @@
 import { type PointerEvent, useEffect, useRef } from "react";
+import { RADIANS } from "../../../core/basis/units/index.ts";
 import type { PicturePoint, Pose } from "../../../core/viewfinder/index.ts";
 import { arrowStep } from "../../../ui/controls/arrowStep.ts";
 import { drawFinder, type FinderScene } from "./drawFinder.ts";
 import { dragged } from "./finderView.ts";
 
 /** An arrow key turns by so much: a degree. */
-const STEP = Math.PI / 180;
+const STEP = RADIANS;
 
 /** The phone's view with the box's frame over it; the frame is dragged by a finger or moved by the arrow keys. */
 export function FinderCanvas({

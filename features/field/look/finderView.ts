@@ -1,3 +1,4 @@
+import { DEGREES } from "../../../core/basis/units/index.ts";
 import type { Vector } from "../../../core/light/rays/index.ts";
 import type { SunAim } from "../../../core/sun/index.ts";
 import {
@@ -9,8 +10,6 @@ import {
   seenAt,
   seenBy,
 } from "../../../core/viewfinder/index.ts";
-
-const DEGREES = 180 / Math.PI;
 
 /** How far a phone's view is made smaller to show what lies beside it. */
 const SMALLEST = 0.3;

@@ -1,5 +1,6 @@
 import { thistleTrails } from "../../../catalogue/demo/thistleShots.ts";
 import { mediumById } from "../../../catalogue/media.ts";
+import { RADIANS } from "../../../core/basis/units/index.ts";
 import { develop, drawnPixels, orderOf, renderExposure, rowsFor, sunlit } from "../../../core/bench/preview/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { sceneToSheet } from "../../../core/light/rays/index.ts";
@@ -30,7 +31,6 @@ const FREE = { report: () => {}, cancelled: () => false };
 const PAPER = mediumById("rc-graded");
 const PHONE = phoneOf(640, 480, focalShare(26));
 const STRAIGHT: Pose = { azimuth: 0, elevation: 0, roll: 0 };
-const RADIANS = Math.PI / 180;
 const mm = (value: number): string => `${value} mm`;
 
 test("a phone of 26 mm by the diagonal of a full frame (worked by hand)", () => {

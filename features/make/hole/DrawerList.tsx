@@ -1,6 +1,6 @@
 import { drawer } from "../../../catalogue/drawer.ts";
-import { sampleArea } from "../../../core/make/flatbed/index.ts";
 import type { HoleAnswer } from "../../../core/make/holeScan/index.ts";
+import { sampleArea } from "../../../core/simulate/flatbed/index.ts";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";

@@ -1,11 +1,11 @@
 import { type HoleWay, pads } from "../../../catalogue/holeWays.ts";
 import { type ToolRow, tools } from "../../../catalogue/tools.ts";
+import { RADIANS } from "../../../core/basis/units/index.ts";
 import { type HoleToMake, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { type ConicalTip, type Suited, suitedTools } from "../../../core/make/steps/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 
-const RADIANS = Math.PI / 180;
 const MOST_TOOLS = 8;
 
 type ToolTip = ConicalTip & { readonly row: ToolRow };

@@ -6,10 +6,10 @@ import { sunlit } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { contrastOf, holeToMake, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, type Medium } from "../../../core/light/exposure/index.ts";
-import { Slider } from "../../../ui/controls/Slider.tsx";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { usePreview } from "../../../ui/drawing/usePreview.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { Slider } from "../../../ui/seldom/Slider.tsx";
 import { fenceOnSheet, grown, holesToTry, rainEv, timesIn, withOtherHole } from "./figures.ts";
 
 /** What a drawing is drawn from. */

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import type { Negative } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
-import { LongList } from "../../../ui/controls/LongList.tsx";
+import { LongList } from "../../../ui/seldom/LongList.tsx";
 import { Thumb } from "../NegativeStrip.tsx";
 import { negativeName } from "../negativeName.ts";
 import type { Proof } from "../useProof.ts";

@@ -6,7 +6,7 @@ import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { Slider } from "../../../ui/controls/Slider.tsx";
+import { Slider } from "../../../ui/seldom/Slider.tsx";
 import type { DrawReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { type CropSide, croppedFull, croppedTo, WHOLE } from "./croppedTo.ts";
 import type { Tool } from "./tool.ts";

@@ -1,5 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Exposure } from "../../../core/document/index.ts";
+import { FLATBED_WHITE } from "../../../core/simulate/flatbed/index.ts";
 import { listRecords } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
@@ -7,7 +8,6 @@ import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { SCAN_FILES } from "../../../ui/files/scanFiles.ts";
 import { hiddenHere } from "../../../ui/practice/hiddenHere.ts";
 import { MOST_PIXELS } from "../../../workers/codecs/read/limits.ts";
-import { FLATBED_WHITE } from "../../../workers/jobs/scanNegative/flatbedWhite.ts";
 import { scanNegativeClient } from "../../../workers/jobs/scanNegative/scanNegative.client.ts";
 import type { ProofData } from "../proofData.ts";
 import { addScans, type ScanOfWhat } from "./addScans.ts";

@@ -3,11 +3,11 @@ import type { Quad } from "../../../core/basis/plane/index.ts";
 import { type CardTrouble, faceBesideCard } from "../../../core/camera/besideCard/index.ts";
 import type { DesignField } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { Overlay } from "../../../ui/controls/Overlay.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { CornerHandle, type PicturePlace } from "../../../ui/drawing/CornerHandle.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { useRested } from "../../../ui/page/useRested.ts";
+import { Overlay } from "../../../ui/seldom/Overlay.tsx";
 import { type FaceSide, insideSizes, markedTo, START } from "./faceSizes.ts";
 
 const NAMES = ["top left", "top right", "bottom right", "bottom left"] as const;

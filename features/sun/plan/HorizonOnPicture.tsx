@@ -9,9 +9,9 @@ import {
 } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
-import { Overlay } from "../../../ui/controls/Overlay.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
+import { Overlay } from "../../../ui/seldom/Overlay.tsx";
 import { PicturePlaces, type PlaceOfPicture } from "./PicturePlaces.tsx";
 
 const KINDS: readonly { readonly id: HorizonPicture; readonly name: string }[] = [

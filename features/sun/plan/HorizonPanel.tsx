@@ -1,5 +1,5 @@
 import { memo, useState } from "react";
-import { bearing, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
+import { bearing, DEGREES, failure, parseNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
@@ -7,7 +7,6 @@ import { Panel } from "../../../ui/controls/Panel.tsx";
 import { HorizonOnPicture } from "./HorizonOnPicture.tsx";
 import { readHorizon, writeHorizon } from "./horizonText.ts";
 
-const DEGREES = 180 / Math.PI;
 const EMPTY = { from: "", to: "", height: "", distance: "" };
 
 /** What stands before the sky: points typed, or roofs and trees by their height and distance. */

@@ -1,12 +1,10 @@
 import { useState } from "react";
-import { bearing } from "../../../core/basis/units/index.ts";
+import { bearing, DEGREES } from "../../../core/basis/units/index.ts";
 import type { SunSite } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
-
-const DEGREES = 180 / Math.PI;
 
 /** The sun as a compass: at a known time the shadow of an upright stick points where the almanac says. */
 export function SunCompass({

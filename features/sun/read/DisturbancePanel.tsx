@@ -15,7 +15,7 @@ export function DisturbancePanel({
   picture,
   corners,
   request,
-  mishap,
+  disturbance,
   stand,
   isFitted,
   onDisturbance,
@@ -25,10 +25,10 @@ export function DisturbancePanel({
   readonly corners: Quad;
   /** As it stood in its first days, and all its days. */
   readonly request: SunRequest;
-  readonly mishap: Disturbance | null;
+  readonly disturbance: Disturbance | null;
   readonly stand: StandId;
   readonly isFitted: boolean;
-  readonly onDisturbance: (mishap: Disturbance | null) => void;
+  readonly onDisturbance: (disturbance: Disturbance | null) => void;
   readonly onStand: (stand: StandId) => void;
 }) {
   const [share, setShare] = useState<number | null>(null);
@@ -39,22 +39,22 @@ export function DisturbancePanel({
     const end = new AbortController();
     setJob(end);
     setShare(0);
-    const order = { kind: "mishap", corners: placesOf(corners), request } as const;
+    const order = { kind: "disturbance", corners: placesOf(corners), request } as const;
     const done = await askTrail(picture, order, { signal: end.signal, onProgress: setShare });
     setShare(null);
     if (!done.ok) {
       if (done.error !== null) notify(done.error, { urgent: true });
       return;
     }
-    setNothing(done.value.mishap === null);
-    onDisturbance(done.value.mishap);
+    setNothing(done.value.disturbance === null);
+    onDisturbance(done.value.disturbance);
   };
   return (
     <Panel title="On the way">
-      <p className="text-[0.93rem]" data-mishap={mishap?.kind ?? (nothing ? "none" : "unknown")}>
-        {mishap !== null ? said(mishap) : nothing ? "No sign that it was knocked or shut." : HOW}
+      <p className="text-[0.93rem]" data-disturbance={disturbance?.kind ?? (nothing ? "none" : "unknown")}>
+        {disturbance !== null ? said(disturbance) : nothing ? "No sign that it was knocked or shut." : HOW}
       </p>
-      {mishap?.kind === "moved" && (
+      {disturbance?.kind === "moved" && (
         <Segments
           label="Its tracks"
           value={stand}
@@ -67,7 +67,7 @@ export function DisturbancePanel({
         />
       )}
       <div className="mt-2 flex flex-wrap gap-2">
-        {mishap === null ? (
+        {disturbance === null ? (
           <Button disabled={!isFitted || share !== null} onClick={() => void look()}>
             {share === null ? "Look for a knock or a shut can" : `Looking: ${Math.round(100 * share)} %`}
           </Button>
@@ -85,11 +85,11 @@ export function DisturbancePanel({
 const HOW =
   "If it was knocked, the horizon is there twice, and no aim fits both the first and the last day. Fit with points of the first day and its horizon only, then look.";
 
-function said(mishap: Disturbance): string {
-  if (mishap.kind === "shut") {
-    const { from, to } = mishap;
+function said(disturbance: Disturbance): string {
+  if (disturbance.kind === "shut") {
+    const { from, to } = disturbance;
     return `No light came in from about ${sayDay(from)} to ${sayDay(to)}: ${daysOut(from, to)} days are lost, and are left out of the diary.`;
   }
-  const { azimuth, elevation = 0 } = mishap.aim;
-  return `From about ${sayDay(mishap.date)} on it looked elsewhere: towards ${azimuth.toFixed(0)}°, leaned back ${elevation.toFixed(0)}°, within some degrees. Choose “after”, set points there and fit it too.`;
+  const { azimuth, elevation = 0 } = disturbance.aim;
+  return `From about ${sayDay(disturbance.date)} on it looked elsewhere: towards ${azimuth.toFixed(0)}°, leaned back ${elevation.toFixed(0)}°, within some degrees. Choose “after”, set points there and fit it too.`;
 }

@@ -95,12 +95,12 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
     });
   };
   const aimAt = (aim: SunAim, stroke?: string): void => edit((before) => withAimOf(before, stand.id, aim), stroke);
-  const befell = (mishap: Disturbance | null): void => {
+  const befell = (disturbance: Disturbance | null): void => {
     setStandId("first");
-    edit((before) => (before.reading ? { ...before, reading: { ...before.reading, mishap } } : before));
+    edit((before) => (before.reading ? { ...before, reading: { ...before.reading, mishap: disturbance } } : before));
   };
   if (reading === null) return <TakeScan plan={plan} camera={camera.id} onPicture={begin} onFile={take} />;
-  const mishap = reading.mishap ?? null;
+  const disturbance = reading.mishap ?? null;
   return (
     <div className="grid gap-x-6 gap-y-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
       <div className="grid min-w-0 content-start gap-4">
@@ -144,7 +144,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
               picture={reading.picture}
               corners={lie.corners}
               request={stood}
-              shut={mishap?.kind === "shut" ? mishap : null}
+              shut={disturbance?.kind === "shut" ? disturbance : null}
               name={reading.name ?? ""}
               isFitted={trail.fittedAim != null}
               off={fit !== null && isSame(fit.aim, stood.aim) ? fit.rms : null}
@@ -167,7 +167,7 @@ export function ReadOf({ stored, camera }: { readonly stored: Trail; readonly ca
             picture={reading.picture}
             corners={lie.corners}
             request={whole}
-            mishap={mishap}
+            disturbance={disturbance}
             stand={stand.id}
             isFitted={trail.fittedAim != null}
             onDisturbance={befell}

@@ -1,11 +1,11 @@
 import { useState } from "react";
+import type { MadeUpDisturbance } from "../../../core/simulate/trail/index.ts";
 import type { SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { SCAN_FILES_AND_HEIC } from "../../../ui/files/scanFiles.ts";
 import { notify } from "../../../ui/notices/notify.ts";
-import type { MadeUpDisturbance } from "../../../workers/jobs/trailReading/madeUpTrail.ts";
 import { trailClient } from "../../../workers/jobs/trailReading/trailReading.client.ts";
 import { ScansOfProof } from "./ScansOfProof.tsx";
 
@@ -32,11 +32,11 @@ export function TakeScan({
   readonly onFile: (file: File) => Promise<void>;
 }) {
   const [making, setMaking] = useState(false);
-  const [mishap, setMishap] = useState<MadeUpDisturbance>("none");
+  const [disturbance, setDisturbance] = useState<MadeUpDisturbance>("none");
   const makeUp = async (): Promise<void> => {
     setMaking(true);
     const seed = Math.floor(1 + 1e6 * Math.random());
-    const done = await trailClient.run({ kind: "simulate", request: plan, dpi: DPI, seed, mishap });
+    const done = await trailClient.run({ kind: "simulate", request: plan, dpi: DPI, seed, disturbance });
     if (done.ok && done.value.ok && done.value.value.kind === "simulate")
       await onFile(new File([done.value.value.file], "made-up sheet.png", { type: "image/png" }));
     else notify(done.ok ? "The sheet could not be made up." : done.error.message, { urgent: true });
@@ -65,7 +65,7 @@ export function TakeScan({
           <p className="text-[0.93rem] text-quiet">
             A made-up sheet: its can stood a few degrees otherwise than planned, under a made-up sky.
           </p>
-          <Segments label="On the way it was" value={mishap} options={DISTURBANCES} onChoose={setMishap} />
+          <Segments label="On the way it was" value={disturbance} options={DISTURBANCES} onChoose={setDisturbance} />
           <Button disabled={making} onClick={() => void makeUp()}>
             {making ? "The months go by" : "Make a finished sheet up"}
           </Button>

@@ -17,12 +17,12 @@ export function standsOf(
   plan: SunRequest,
 ): readonly [ReadStand, ...ReadStand[]] {
   const stood = { ...plan, aim: fittedAim ?? plan.aim, hole: { ...plan.hole, y: reading?.holeY ?? plan.hole.y ?? 0 } };
-  const mishap = reading?.mishap ?? null;
-  if (mishap?.kind !== "moved" || mishap.date <= plan.from || mishap.date > plan.to)
+  const disturbance = reading?.mishap ?? null;
+  if (disturbance?.kind !== "moved" || disturbance.date <= plan.from || disturbance.date > plan.to)
     return [{ id: "first", request: stood }];
   return [
-    { id: "first", request: { ...stood, to: dayAfter(mishap.date, -1) } },
-    { id: "later", request: { ...stood, aim: mishap.aim, from: mishap.date } },
+    { id: "first", request: { ...stood, to: dayAfter(disturbance.date, -1) } },
+    { id: "later", request: { ...stood, aim: disturbance.aim, from: disturbance.date } },
   ];
 }
 

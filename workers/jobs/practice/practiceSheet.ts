@@ -5,7 +5,7 @@ import {
   type PracticeEvent,
   type PracticeSetup,
   practiceSheet,
-} from "../../../core/darkroom/practice/index.ts";
+} from "../../../core/simulate/darkroom/index.ts";
 import type { Job } from "../../transport/protocol.ts";
 
 /** The sheet that is practised on: what is exposed, and how large it is drawn. */

@@ -1,4 +1,5 @@
 import ical, { ICalAlarmType } from "ical-generator";
+import { DAY_MS } from "../../../core/basis/units/index.ts";
 import { type Reminder, reminders } from "../../../core/sun/index.ts";
 import { calendar, vtimezone } from "../../codecs/calendarLibrary.ts";
 import type { Job } from "../../transport/protocol.ts";
@@ -21,14 +22,13 @@ const HOUR = 10;
 const HALF_HOUR = 30;
 /** Before it: a day, and an hour, s. */
 const ALARMS = [86_400, 3600] as const;
-const DAY = 86_400_000;
 
 /** The days of a months-long exposure as an iCalendar file (RFC 5545), each with its alarms, in the time zone of its place. */
 export const remindersFile: Job<RemindersOrder, string> = async (order) => ({ output: written(order), transfer: [] });
 
 function written({ trailId, name, where, from, to, timeZone, words, made }: RemindersOrder): string {
   const zone = calendar.zoneOf(timeZone);
-  const rules = vtimezone(timeZone, zone.startOf(from), zone.startOf(to) + DAY);
+  const rules = vtimezone(timeZone, zone.startOf(from), zone.startOf(to) + DAY_MS);
   const file = ical({
     name,
     prodId: { company: "Still Box", product: "Sun", language: "EN" },

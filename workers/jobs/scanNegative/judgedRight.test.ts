@@ -4,10 +4,10 @@ import { type Camera, cameraFNumber, solveRequest } from "../../../core/camera/c
 import { kinds } from "../../../core/camera/kinds/index.ts";
 import { type Medium, sheetTime } from "../../../core/light/exposure/index.ts";
 import { type JudgeAnswer, judgementSpread, judgeScan } from "../../../core/negative/index.ts";
+import { FLATBED_WHITE } from "../../../core/simulate/flatbed/index.ts";
 import { testCamera } from "../../../core/testing/cameras.ts";
 import { negativeOf } from "../../codecs/read/grey.ts";
 import { readRaw } from "../../codecs/read/readScan.ts";
-import { FLATBED_WHITE } from "./flatbedWhite.ts";
 import { scanNegative } from "./scanNegative.ts";
 
 /** Light over the scene's own, stops: the sum is asked for that light, and the sheet exposed in it. */

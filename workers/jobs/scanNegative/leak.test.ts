@@ -2,10 +2,10 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { sunlit } from "../../../core/bench/preview/index.ts";
 import { solveRequest } from "../../../core/camera/container/index.ts";
 import { negativeFaults } from "../../../core/negative/index.ts";
+import { FLATBED_WHITE } from "../../../core/simulate/flatbed/index.ts";
 import { testCamera } from "../../../core/testing/cameras.ts";
 import { negativeOf } from "../../codecs/read/grey.ts";
 import { readRaw } from "../../codecs/read/readScan.ts";
-import { FLATBED_WHITE } from "./flatbedWhite.ts";
 import { scanNegative } from "./scanNegative.ts";
 
 /** What is found on a sheet that the made-up flatbed scans. */

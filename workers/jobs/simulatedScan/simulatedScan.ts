@@ -1,7 +1,6 @@
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
-import { mersenne } from "pure-rand/generator/mersenne";
 import { MM_PER_INCH } from "../../../core/basis/units/index.ts";
-import { type PlateSample, scanPlate } from "../../../core/make/flatbed/index.ts";
+import { type PlateSample, scanPlate } from "../../../core/simulate/flatbed/index.ts";
+import { seededNumbers } from "../../codecs/seededNumbers.ts";
 import { scanToPng, scanToTiff } from "../../codecs/write/writeScan.ts";
 import type { Job } from "../../transport/protocol.ts";
 
@@ -26,8 +25,7 @@ const OPTICS = { mm: 0.006, pixel: 0.35 } as const;
  */
 export const simulatedScan: Job<ScanOrder, Uint8Array<ArrayBuffer>> = async (order) => {
   const { dpi, bits } = order;
-  const generator = mersenne(order.seed);
-  const random = (): number => uniformFloat64(generator);
+  const random = seededNumbers(order.seed);
   const side = Math.round((SIDE * dpi) / MM_PER_INCH);
   const encoding = bits === 8 ? "srgb" : "linear";
   const picture = scanPlate(

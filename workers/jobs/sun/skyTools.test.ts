@@ -1,4 +1,5 @@
 import { Body, Equator, Horizon, MakeTime, Observer } from "astronomy-engine";
+import { DEGREES } from "../../../core/basis/units/index.ts";
 import { parseSun } from "../../../core/document/index.ts";
 import {
   dailyEphemeris,
@@ -13,7 +14,6 @@ import { skyTools } from "./skyTools.ts";
 
 const { ephemeris, calendar } = skyTools;
 const { zoneOf, isZone } = calendar;
-const DEGREES = 180 / Math.PI;
 const HOUR = 3_600_000;
 const NO_AIR = { pressure: 0, celsius: 10 };
 

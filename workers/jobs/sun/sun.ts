@@ -1,11 +1,9 @@
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
-import { mersenne } from "pure-rand/generator/mersenne";
 import type { SheetPlace } from "../../../core/light/rays/index.ts";
+import { madeUpSky } from "../../../core/simulate/field/index.ts";
 import {
   type FitPoint,
   type FittedAim,
   fitAim,
-  madeUpSky,
   type SunFan,
   type SunMoment,
   type SunPlace,
@@ -22,6 +20,7 @@ import {
   USUAL_AIR,
   whenAt,
 } from "../../../core/sun/index.ts";
+import { seededNumbers } from "../../codecs/seededNumbers.ts";
 import type { Job } from "../../transport/protocol.ts";
 import { skyTools } from "./skyTools.ts";
 
@@ -104,8 +103,7 @@ export const sun: Job<SunOrder, SunReport> = async (order) => {
 
 /** The same made-up sky for the same seed and days, whatever the camera sees of it. */
 function skiesOf({ days, step }: SunFan, seed: number): readonly Uint8Array<ArrayBuffer>[] {
-  const generator = mersenne(seed);
-  const sky = madeUpSky(() => uniformFloat64(generator), step / 60_000);
+  const sky = madeUpSky(seededNumbers(seed), step / 60_000);
   return days.map(({ moments }) => sky(moments.length));
 }
 

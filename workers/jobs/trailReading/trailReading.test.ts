@@ -12,20 +12,20 @@ const size = { width: plan.film.width, height: plan.film.height };
 
 describe("Thistle Row’s can from one solstice to the next", () => {
   test("is made up, scanned by the made-up flatbed, fitted, and reads its own weather back: 95 % of the moments on parted tracks", async () => {
-    const made = await job({ kind: "simulate", request: plan, dpi: 200, seed: 5, mishap: "none" }, CONTROL);
+    const made = await job({ kind: "simulate", request: plan, dpi: 200, seed: 5, disturbance: "none" }, CONTROL);
     if (!made.output.ok || made.output.value.kind !== "simulate") throw new Error("not made");
-    const { file, stood } = made.output.value;
-    expect(stood.aim).not.toEqual(plan.aim);
+    const { file, can } = made.output.value;
+    expect(can.aim).not.toEqual(plan.aim);
     // A maker's points: on the first and the last day's track and the horizon, a pixel or so off.
-    const truth = sunFan({ ...plan, aim: stood.aim }, skyTools);
+    const truth = sunFan({ ...plan, aim: can.aim }, skyTools);
     let turn = 0;
     const beside = (): number => [0, 0.06, -0.06][turn++ % 3] as number;
     const points = pointsOn(truth, plan.horizon, [plan.from, plan.to], beside);
     const fitted = await sun({ kind: "fit", request: plan, points }, CONTROL);
     if (fitted.output.kind !== "fit" || fitted.output.fit === null) throw new Error("not fitted");
     const { aim, holeY } = fitted.output.fit;
-    expect(Math.abs(aim.azimuth - stood.aim.azimuth)).toBeLessThan(0.2);
-    expect(Math.abs((aim.roll ?? 0) - (stood.aim.roll ?? 0))).toBeLessThan(0.2);
+    expect(Math.abs(aim.azimuth - can.aim.azimuth)).toBeLessThan(0.2);
+    expect(Math.abs((aim.roll ?? 0) - (can.aim.roll ?? 0))).toBeLessThan(0.2);
     const request = { ...plan, aim, hole: { ...plan.hole, y: holeY } };
     // The first question sends the file along; the later ones are about the scan the worker keeps.
     const unsent = await job({ kind: "open", key: "made up", bytes: null, ...size }, CONTROL);
@@ -49,7 +49,7 @@ describe("Thistle Row’s can from one solstice to the next", () => {
         const [told, parted] = [diary.sun[day * across + cell], diary.parted[day * across + cell]];
         if (cell < 0 || told === undefined || !Number.isFinite(told) || (parted ?? 0) < PARTED) continue;
         all++;
-        if (told > SHONE === (stood.skies[day]?.[i] === 1)) right++;
+        if (told > SHONE === (can.skies[day]?.[i] === 1)) right++;
       }
     expect(all).toBeGreaterThan(1500);
     // Laid out by the sky, the sun’s way at an equinox is where the almanac has it: dark on the sheet, light here.
@@ -76,21 +76,21 @@ describe("Thistle Row’s can from one solstice to the next", () => {
   }, 120_000);
 
   test("made up as shut on the way: the scan in colour tells when", async () => {
-    const made = await job({ kind: "simulate", request: plan, dpi: 120, seed: 3, mishap: "shut" }, CONTROL);
+    const made = await job({ kind: "simulate", request: plan, dpi: 120, seed: 3, disturbance: "shut" }, CONTROL);
     if (!made.output.ok || made.output.value.kind !== "simulate") throw new Error("not made");
-    const { file, stood } = made.output.value;
+    const { file, can } = made.output.value;
     const opened = await job({ kind: "open", key: "shut", bytes: file, ...size }, CONTROL);
     if (!opened.output.ok || opened.output.value.kind !== "open") throw new Error("not opened");
     const { corners } = opened.output.value;
-    const request = { ...plan, aim: stood.aim };
-    const told = await job({ kind: "mishap", key: "shut", bytes: null, corners, request }, CONTROL);
-    if (!told.output.ok || told.output.value.kind !== "mishap") throw new Error("not told");
-    const { mishap } = told.output.value;
-    if (mishap?.kind !== "shut" || stood.mishap?.kind !== "shut") throw new Error(JSON.stringify(mishap));
-    expect(Math.abs(Date.parse(mishap.from) - Date.parse(stood.mishap.from)) / 864e5).toBeLessThanOrEqual(6);
-    expect(Math.abs(Date.parse(mishap.to) - Date.parse(stood.mishap.to)) / 864e5).toBeLessThanOrEqual(6);
+    const request = { ...plan, aim: can.aim };
+    const told = await job({ kind: "disturbance", key: "shut", bytes: null, corners, request }, CONTROL);
+    if (!told.output.ok || told.output.value.kind !== "disturbance") throw new Error("not told");
+    const { disturbance } = told.output.value;
+    if (disturbance?.kind !== "shut" || can.disturbance?.kind !== "shut") throw new Error(JSON.stringify(disturbance));
+    expect(Math.abs(Date.parse(disturbance.from) - Date.parse(can.disturbance.from)) / 864e5).toBeLessThanOrEqual(6);
+    expect(Math.abs(Date.parse(disturbance.to) - Date.parse(can.disturbance.to)) / 864e5).toBeLessThanOrEqual(6);
     // Its days have no weather.
-    expect(stood.skies.filter((sky) => sky.length === 0).length).toBeGreaterThanOrEqual(18);
+    expect(can.skies.filter((sky) => sky.length === 0).length).toBeGreaterThanOrEqual(18);
   }, 120_000);
 
   test("what is no picture is refused with words", async () => {

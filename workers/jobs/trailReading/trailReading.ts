@@ -8,6 +8,7 @@ import {
   type ScanView,
   scanView,
 } from "../../../core/negative/index.ts";
+import type { MadeUpCan, MadeUpDisturbance } from "../../../core/simulate/trail/index.ts";
 import {
   type Diary,
   type Disturbance,
@@ -24,7 +25,7 @@ import { type OfScan, type SendScan, scanKeeper } from "../../codecs/read/scanKe
 import type { Job, JobControl, JobOutput } from "../../transport/protocol.ts";
 import { runStepwise } from "../../transport/runStepwise.ts";
 import { skyTools } from "../sun/skyTools.ts";
-import { type MadeUpDisturbance, madeUpTrail, type Simulated } from "./madeUpTrail.ts";
+import { madeUpTrailFile } from "./madeUpTrailFile.ts";
 
 /** Corners of a sheet in its scan, px, as `/api/proof` has them. */
 type Corners = readonly (readonly [x: number, y: number])[];
@@ -37,7 +38,7 @@ export type TrailOrder =
       readonly request: SunRequest;
       readonly dpi: number;
       readonly seed: number;
-      readonly mishap: MadeUpDisturbance;
+      readonly disturbance: MadeUpDisturbance;
     }
   | TrailScanOrder;
 
@@ -55,7 +56,7 @@ export type TrailScanOrder = OfScan &
         readonly shut: ShutDays | null;
       }
     /** Whether the camera was moved or shut on the way. */
-    | { readonly kind: "mishap"; readonly corners: Corners; readonly request: SunRequest }
+    | { readonly kind: "disturbance"; readonly corners: Corners; readonly request: SunRequest }
   );
 
 /** Local days, YYYY-MM-DD, both shut. */
@@ -65,11 +66,11 @@ export interface ShutDays {
 }
 
 export type TrailReport =
-  | { readonly kind: "simulate"; readonly file: Uint8Array<ArrayBuffer>; readonly stood: Simulated }
+  | { readonly kind: "simulate"; readonly file: Uint8Array<ArrayBuffer>; readonly can: MadeUpCan }
   | { readonly kind: "open"; readonly view: ScanView; readonly corners: Corners; readonly found: boolean }
   | { readonly kind: "sky"; readonly sky: SkyPicture; readonly rgba: Uint8ClampedArray<ArrayBuffer> }
   | { readonly kind: "diary"; readonly diary: Diary }
-  | { readonly kind: "mishap"; readonly mishap: Disturbance | null }
+  | { readonly kind: "disturbance"; readonly disturbance: Disturbance | null }
   | SendScan;
 
 const GIVEN_UP = failure("was given up");
@@ -87,8 +88,8 @@ export function trailJob(decoders?: Decoders): Job<TrailOrder, Result<TrailRepor
   const keep = scanKeeper(decoders);
   return async (order, control): Promise<JobOutput<Result<TrailReport, string>>> => {
     if (order.kind === "simulate") {
-      const { file, stood } = madeUpTrail(order.request, order.dpi, order.seed, order.mishap);
-      return { output: success({ kind: "simulate", file, stood }), transfer: [file.buffer] };
+      const { file, can } = madeUpTrailFile(order.request, order.dpi, order.seed, order.disturbance);
+      return { output: success({ kind: "simulate", file, can }), transfer: [file.buffer] };
     }
     const kept = await keep(order);
     if (!kept.ok) return { output: failure(kept.error), transfer: [] };
@@ -124,9 +125,12 @@ async function read(
     return { output: success({ kind: "sky", sky: picture, rgba }), transfer: [rgba.buffer, picture.places.buffer] };
   }
   const exposures = printedExposures(scan, placed, REACH * trackWidth(sheetSky(request).model, { s: 0, t: 0 }));
-  if (order.kind === "mishap") {
-    const mishap = await runStepwise(findDisturbance(request, exposures, skyTools), control);
-    return { output: mishap === null ? GIVEN_UP : success({ kind: "mishap", mishap: mishap.value }), transfer: [] };
+  if (order.kind === "disturbance") {
+    const found = await runStepwise(findDisturbance(request, exposures, skyTools), control);
+    return {
+      output: found === null ? GIVEN_UP : success({ kind: "disturbance", disturbance: found.value }),
+      transfer: [],
+    };
   }
   const { shut } = order;
   const wasOpen = (date: string): boolean => shut === null || date < shut.from || date > shut.to;

@@ -1,3 +1,4 @@
+import { bilinear } from "../../../basis/numeric/index.ts";
 import { GREY, type PreviewScene } from "../scene.ts";
 
 /** A maker's own photograph as a scene: linear luminance, rows from the top. */
@@ -45,10 +46,8 @@ export function pictureScene({ width, height, luminance, across, distance, angle
         return;
       }
       const [column, row] = [Math.floor(u), Math.floor(v)];
-      const [fx, fy] = [u - column, v - row];
-      const top = at(column, row) * (1 - fx) + at(column + 1, row) * fx;
-      const low = at(column, row + 1) * (1 - fx) + at(column + 1, row + 1) * fx;
-      hit.luminance = scale * (top * (1 - fy) + low * fy);
+      const [a, b, c, d] = [at(column, row), at(column + 1, row), at(column, row + 1), at(column + 1, row + 1)];
+      hit.luminance = scale * bilinear(a, b, c, d, u - column, v - row);
     },
   };
 }

@@ -1,3 +1,4 @@
+import { median } from "../../../basis/numeric/index.ts";
 import type { FaultPlace, FoundFault } from "./fault.ts";
 import type { UprightDensities } from "./uprightDensities.ts";
 
@@ -105,8 +106,7 @@ export function bars(densities: UprightDensities): readonly FoundFault[] {
       while (deep < depth && at(i, deep) < BAR.blank) deep++;
       return deep;
     });
-    const sorted = [...ends].sort((a, b) => a - b);
-    const deep = sorted[length >> 1] ?? 0;
+    const deep = median(ends);
     if (deep < BAR.least * depth || deep > BAR.most * depth) return [];
     const straight = ends.filter((end) => Math.abs(end - deep) <= Math.max(1.5, BAR.ragged * depth)).length;
     const beyond = Math.min(depth - 1, deep + 2);

@@ -1,3 +1,4 @@
+import { median } from "../../../basis/numeric/index.ts";
 import { distributionBuilder, quantile } from "../../model/distribution.ts";
 import type { FoundFault } from "./fault.ts";
 import type { UprightDensities } from "./uprightDensities.ts";
@@ -117,8 +118,7 @@ export function fingers({ width, height, pitch, share }: UprightDensities): read
       strength[cell] = (strength[cell] as number) + ripple / (block * block);
     }
   }
-  const sorted = [...strength].sort((a, b) => a - b);
-  const usual = sorted[sorted.length >> 1] ?? 0;
+  const usual = median(strength) || 0;
   const [least, most] = [FINGER.least / (block * pitch), FINGER.most / (block * pitch)];
   return piecesOf(strength, across, down, Math.max(0.01, FINGER.strong * usual)).flatMap(
     ({ count, left, right, top, bottom }): readonly FoundFault[] => {

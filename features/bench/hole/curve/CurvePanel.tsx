@@ -11,10 +11,10 @@ import { DAYLIGHT, LAMPLIGHT, lightBand } from "../../../../core/light/hole/inde
 import { opticalModel } from "../../../../core/light/solve/index.ts";
 import { LengthField } from "../../../../ui/controls/entries/LengthField.tsx";
 import { Segments } from "../../../../ui/controls/Segments.tsx";
-import { Slider } from "../../../../ui/controls/Slider.tsx";
 import { Chart } from "../../../../ui/drawing/Chart.tsx";
 import { useInk } from "../../../../ui/drawing/useInk.ts";
 import { useLengthWords } from "../../../../ui/format/UnitContext.ts";
+import { Slider } from "../../../../ui/seldom/Slider.tsx";
 import { curveClient } from "../../../../workers/jobs/curve/curve.client.ts";
 import type { CurveAnswer } from "../../../../workers/jobs/curve/curve.ts";
 import type { EditDesign, SetField } from "../../design/edit.ts";

@@ -3,7 +3,7 @@ import { calibratedFocalLength, calibrationError } from "../../../../core/viewfi
 import type { FinderSetting } from "../../../../storage/index.ts";
 import { Button } from "../../../../ui/controls/Button.tsx";
 import { LengthField } from "../../../../ui/controls/entries/LengthField.tsx";
-import { Slider } from "../../../../ui/controls/Slider.tsx";
+import { Slider } from "../../../../ui/seldom/Slider.tsx";
 
 /** Two marks are laid by eye to a hundredth, and a distance is measured to one. */
 const BY_EYE = 0.01;

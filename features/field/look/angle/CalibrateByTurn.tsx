@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { turnBetween } from "../../../../core/basis/units/index.ts";
+import { RADIANS, turnBetween } from "../../../../core/basis/units/index.ts";
 import {
   calibrationError,
   LEAST_FIT,
@@ -13,7 +13,6 @@ import type { FinderSetting } from "../../../../storage/index.ts";
 import { Button } from "../../../../ui/controls/Button.tsx";
 import { inDegrees } from "../finderView.ts";
 
-const RADIANS = Math.PI / 180;
 /** A turn that both the sensors and the pictures tell well, degrees. */
 const [LEAST, MOST] = [8, 22];
 /** How sure sensors and pictures are of a turn, degrees; pictures by the test of `turnSeen`, sensors by common practice. */

@@ -1,3 +1,4 @@
+import { RADIANS } from "../../../../core/basis/units/index.ts";
 import type { Vector } from "../../../../core/light/rays/index.ts";
 import type { HorizonPoint } from "../../../../core/sun/index.ts";
 import { readableDay } from "../../../../ui/format/localTime.ts";
@@ -9,8 +10,6 @@ export interface GroundLine {
   readonly name: string | null;
   readonly points: readonly Vector[];
 }
-
-const RADIANS = Math.PI / 180;
 
 /**
  * The sun's highest way, its lowest and the one in the middle, of the days that a camera hangs out.

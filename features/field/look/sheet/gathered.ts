@@ -1,3 +1,4 @@
+import { median } from "../../../../core/basis/numeric/index.ts";
 import type { ScenePicture } from "../../../../core/bench/preview/index.ts";
 import type { SweptView } from "../../../../core/viewfinder/index.ts";
 
@@ -13,8 +14,7 @@ export function sceneOf({ width, height, across, luminance, seen }: SweptView): 
   readonly scene: ScenePicture;
   readonly stops: number;
 } {
-  const told = luminance.filter((_, i) => seen[i] === 1).sort();
-  const middle = Math.max(DARKEST, told[told.length >> 1] ?? 0);
+  const middle = Math.max(DARKEST, median(luminance.filter((_, i) => seen[i] === 1)) || 0);
   const filled = luminance.map((value, i) => (seen[i] === 0 ? middle : value));
   // A scene of one's own is lit so that its mean is mid-grey: a bright sky would leave the ground in the dark.
   const mean = filled.reduce((sum, value) => sum + value, 0) / Math.max(1, filled.length);

@@ -6,7 +6,7 @@ import { contactPrint, MISSING } from "../../../../core/negative/index.ts";
 import { Button } from "../../../../ui/controls/Button.tsx";
 import { Choice } from "../../../../ui/controls/Choice.tsx";
 import { Disclosure } from "../../../../ui/controls/Disclosure.tsx";
-import { Slider } from "../../../../ui/controls/Slider.tsx";
+import { Slider } from "../../../../ui/seldom/Slider.tsx";
 import type { DrawReport } from "../../../../workers/jobs/proof/proofJob.ts";
 import { saveFilmPositive } from "./filmPositive.ts";
 

@@ -1,6 +1,6 @@
 import { AlertDialog } from "radix-ui";
 import type { ReactNode } from "react";
-import { buttonClass } from "./Button.tsx";
+import { buttonClass } from "../controls/Button.tsx";
 
 /** What a question says, and what is answered. */
 export interface Asked {

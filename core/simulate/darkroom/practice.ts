@@ -1,6 +1,6 @@
+import type { BathName } from "../../darkroom/recipe/index.ts";
+import { temperatureFactor } from "../../darkroom/temperature/index.ts";
 import { type DensityRange, densityCurve, midExposure } from "../../light/exposure/index.ts";
-import type { BathName } from "../recipe/index.ts";
-import { temperatureFactor } from "../temperature/index.ts";
 import { INDUCTION, inDeveloper, inWater, type Place } from "./emulsion.ts";
 
 /** Where a practice sheet lies: in a bath, or drained in the hand. */

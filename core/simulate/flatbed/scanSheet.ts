@@ -1,6 +1,6 @@
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import { toSrgb } from "../../basis/pictureValues/index.ts";
-import type { GreyPicture } from "../holeScan/index.ts";
+import type { GreyPicture } from "../../make/holeScan/index.ts";
 
 /** A sheet on the glass: its densities above its own base, emulsion up as it lies, rows from the top. */
 export interface SheetSample {

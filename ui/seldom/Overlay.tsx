@@ -1,6 +1,6 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
-import { cx } from "./cx.ts";
+import { cx } from "../controls/cx.ts";
 
 /** A sheet laid over the page; Escape or a press outside puts it away. */
 export function Overlay({

@@ -1,29 +1,37 @@
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
-import { mersenne } from "pure-rand/generator/mersenne";
-import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
-import { PRINTED_MOST, printedColour } from "../../../core/light/exposure/index.ts";
-import { scanSheet } from "../../../core/make/flatbed/index.ts";
-import type { GreyPicture } from "../../../core/make/holeScan/index.ts";
+import { toSrgb } from "../../basis/pictureValues/index.ts";
+import { MM_PER_INCH } from "../../basis/units/index.ts";
+import { PRINTED_MOST, printedColour } from "../../light/exposure/index.ts";
+import type { GreyPicture } from "../../make/holeScan/index.ts";
 import {
   type CanStand,
   type Disturbance,
-  madeUpSky,
   type SunAim,
   type SunFan,
   type SunRequest,
+  type SunTools,
   sunFan,
   trailPicture,
-} from "../../../core/sun/index.ts";
-import { scanToPng } from "../../codecs/write/writeScan.ts";
-import { skyTools } from "../sun/skyTools.ts";
+} from "../../sun/index.ts";
+import { madeUpSky } from "../field/index.ts";
+import { scanSheet } from "../flatbed/index.ts";
+
+/** Red, green and blue of each pixel in sRGB, rows from the top. */
+export interface ColourPicture {
+  readonly width: number;
+  readonly height: number;
+  readonly channels: 3;
+  readonly samples: Uint8Array<ArrayBuffer>;
+  readonly most: 255;
+  readonly encoding: "srgb";
+}
 
 /** What befalls a made-up can. */
 export type MadeUpDisturbance = "none" | Disturbance["kind"];
 
 /** How a made-up can really stood, what befell it, and its weather. */
-export interface Simulated {
+export interface MadeUpCan {
   readonly aim: SunAim;
-  readonly mishap: Disturbance | null;
+  readonly disturbance: Disturbance | null;
   /** For each day, moment by moment, 1 where the sun shone; nothing on days on which it was shut. */
   readonly skies: readonly Uint8Array<ArrayBuffer>[];
 }
@@ -44,54 +52,55 @@ const MOST_COLUMNS = 5600;
  * made-up flatbed.
  *
  * @param dpi of the scan; less where its sheet would be too large
- * @param seed chooses all of it
+ * @param tools what the sun is reckoned with
+ * @param random numbers from 0 to 1, 1 left out: they choose all of it
+ * @returns the scan in colour with its own dots per inch, and what nobody who reads it knows
  */
 export function madeUpTrail(
   plan: SunRequest,
   dpi: number,
-  seed: number,
-  mishap: MadeUpDisturbance,
-): { readonly file: Uint8Array<ArrayBuffer>; readonly stood: Simulated } {
-  const generator = mersenne(seed);
-  const random = (): number => uniformFloat64(generator);
+  disturbance: MadeUpDisturbance,
+  tools: SunTools,
+  random: () => number,
+): { readonly picture: ColourPicture; readonly dpi: number; readonly can: MadeUpCan } {
   const between = ([from, to]: readonly [number, number]): number => from + (to - from) * random();
   const tenth = (value: number): number => Math.round(10 * value) / 10;
   const off = (most: number): number => tenth(most * (2 * random() - 1));
   const { aim, film } = plan;
-  const stood = {
+  const pose = {
     azimuth: aim.azimuth + off(ASTRAY),
     elevation: (aim.elevation ?? 0) + off(ASTRAY / 2),
     roll: (aim.roll ?? 0) + off(ASTRAY / 2),
   };
-  const whole = sunFan({ ...plan, aim: stood }, skyTools);
+  const whole = sunFan({ ...plan, aim: pose }, tools);
   const sky = madeUpSky(random, whole.step / 60_000);
   const count = whole.days.length;
   const skies = whole.days.map(({ moments }) => sky(moments.length));
   const cut = Math.floor(count * between(WHEN));
-  const open = mishap === "shut" ? Math.min(count - 1, cut + Math.round(between(SHUT_DAYS))) : cut;
+  const open = disturbance === "shut" ? Math.min(count - 1, cut + Math.round(between(SHUT_DAYS))) : cut;
   const side = random() < 0.5 ? -1 : 1;
   const later =
-    mishap === "moved"
+    disturbance === "moved"
       ? {
-          azimuth: tenth(stood.azimuth + side * between(KNOCK)),
-          elevation: stood.elevation + off(ASTRAY),
-          roll: stood.roll + off(ASTRAY),
+          azimuth: tenth(pose.azimuth + side * between(KNOCK)),
+          elevation: pose.elevation + off(ASTRAY),
+          roll: pose.roll + off(ASTRAY),
         }
-      : stood;
+      : pose;
   const part = (as: SunAim, from: number, to: number): CanStand => {
     const request = { ...plan, aim: as };
-    const fan = as === stood ? whole : sunFan(request, skyTools);
+    const fan = as === pose ? whole : sunFan(request, tools);
     return { request, fan: daysOf(fan, from, to), skies: skies.slice(from, to) };
   };
-  const stands = [part(stood, 0, mishap === "none" ? count : cut), part(later, open, count)] as const;
-  const columns = Math.min(MOST_COLUMNS, Math.round((film.width / 25.4) * dpi));
-  const { width, height, density } = trailPicture(mishap === "none" ? [stands[0]] : [...stands], columns);
+  const stands = [part(pose, 0, disturbance === "none" ? count : cut), part(later, open, count)] as const;
+  const columns = Math.min(MOST_COLUMNS, Math.round((film.width / MM_PER_INCH) * dpi));
+  const { width, height, density } = trailPicture(disturbance === "none" ? [stands[0]] : [...stands], columns);
   const upright = new Float32Array(density.length);
   // With the emulsion up, what is drawn from behind is mirrored.
   for (let y = 0; y < height; y++)
     for (let x = 0; x < width; x++)
       upright[y * width + x] = PRINTED_MOST * (density[y * width + width - 1 - x] as number);
-  const scanned = (width / film.width) * 25.4;
+  const scanned = (width / film.width) * MM_PER_INCH;
   const { picture } = scanSheet(
     { width: film.width, height: film.height, columns: width, rows: height, density: upright },
     {
@@ -107,15 +116,20 @@ export function madeUpTrail(
   );
   const date = (day: number): string => whole.days[day]?.date ?? plan.to;
   const befell: Disturbance | null =
-    mishap === "moved"
+    disturbance === "moved"
       ? { kind: "moved", date: date(cut), aim: later }
-      : mishap === "shut"
+      : disturbance === "shut"
         ? { kind: "shut", from: date(cut), to: date(open - 1) }
         : null;
-  const shut = (day: number): boolean => mishap === "shut" && day >= cut && day < open;
+  const shut = (day: number): boolean => disturbance === "shut" && day >= cut && day < open;
   return {
-    file: scanToPng(inColour(picture), scanned),
-    stood: { aim: stood, mishap: befell, skies: skies.map((own, day) => (shut(day) ? new Uint8Array(0) : own)) },
+    picture: inColour(picture),
+    dpi: scanned,
+    can: {
+      aim: pose,
+      disturbance: befell,
+      skies: skies.map((own, day) => (shut(day) ? new Uint8Array(0) : own)),
+    },
   };
 }
 
@@ -124,7 +138,7 @@ function daysOf(fan: SunFan, from: number, to: number): SunFan {
 }
 
 /** A scan's light in the colours of printed-out paper, as a scanner writes it: sRGB, eight bits. */
-function inColour({ width, height, samples, most }: GreyPicture) {
+function inColour({ width, height, samples, most }: GreyPicture): ColourPicture {
   const colours = new Uint8Array(3 * (most + 1));
   const { white, lid } = GLASS;
   for (let value = 0; value <= most; value++) {
@@ -138,5 +152,5 @@ function inColour({ width, height, samples, most }: GreyPicture) {
   const out = new Uint8Array(3 * width * height);
   for (const [i, value] of samples.entries())
     for (let channel = 0; channel < 3; channel++) out[3 * i + channel] = colours[3 * value + channel] as number;
-  return { width, height, channels: 3, samples: out, most: 255, encoding: "srgb" } as const;
+  return { width, height, channels: 3, samples: out, most: 255, encoding: "srgb" };
 }

@@ -1,6 +1,6 @@
 import { normalNumbers } from "../../basis/numeric/index.ts";
 import { toSrgb } from "../../basis/pictureValues/index.ts";
-import type { GreyPicture } from "../holeScan/index.ts";
+import type { GreyPicture } from "../../make/holeScan/index.ts";
 
 /** A plate with a hole whose shape is known; lengths in mm. */
 export interface PlateSample {

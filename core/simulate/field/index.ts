@@ -1,0 +1,2 @@
+export { madeUpSky } from "./madeUpSky.ts";
+export { type PracticeMeter, practiceReading } from "./practiceMeter.ts";

@@ -1,0 +1,1 @@
+export { type GlassOrder, scannedSheet } from "./scannedSheet.ts";

@@ -1,0 +1,1 @@
+export { type ColourPicture, type MadeUpCan, type MadeUpDisturbance, madeUpTrail } from "./madeUpTrail.ts";
