@@ -34,7 +34,9 @@ export function SheetFromBelow({
         >
           <Dialog.Title className="sr-only">{label}</Dialog.Title>
           <div className="overflow-y-auto overscroll-contain px-4 pt-3 pb-16">{children}</div>
-          <Dialog.Close className={buttonClass("action", "absolute right-4 bottom-4 min-h-12 shadow-md")}>Done</Dialog.Close>
+          <Dialog.Close className={buttonClass("action", "absolute right-4 bottom-4 min-h-12 shadow-md")}>
+            Done
+          </Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
