@@ -10,7 +10,7 @@ describe("Bench", () => {
     const maker = await atTheBench();
     const rows = await maker.texts("[data-reading]");
     expect(rows).toHaveLength(10);
-    for (const row of rows) expect(row).toMatch(/[.](?: more)?$/m);
+    for (const row of rows) expect(row).toMatch(/[.](?: (?:more|draw it))?$/m);
     expect(await maker.reading("fNumber")).toBe("f/226");
     // What is far out of sight is not laid out, and so has no text to read.
     await maker.page.$eval("[data-rule]", (row) => row.scrollIntoView({ block: "center" }));
