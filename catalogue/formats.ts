@@ -64,6 +64,15 @@ const frames: readonly SheetFormat[] = [
   { id: "film-6x6", name: "120 film, 6×6", width: 56, height: 56, kind: "frame", source: FRAME_120 },
   { id: "film-6x7", name: "120 film, 6×7", width: 69, height: 56, kind: "frame", source: FRAME_120 },
   { id: "film-6x9", name: "120 film, 6×9", width: 84, height: 56, kind: "frame", source: FRAME_120 },
+  {
+    id: "film-6x9-strips",
+    name: "120 film, 6×9 piece of which 6×6 is seen",
+    width: 60,
+    height: 60,
+    kind: "frame",
+    piece: 90,
+    source: "two rubber strips over the ends of a 6×9 piece leave about 60 × 60 mm; common practice",
+  },
 ];
 
 /** All sheets and frames the Bench tries in a container. */

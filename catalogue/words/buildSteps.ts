@@ -81,7 +81,10 @@ const opaque = {
   title: "Is it opaque?",
   minutes: 3,
   what: "In a dark room hold a bright lamp inside the {noun}, lid on. Look at walls, seams and lid from all sides.",
-  also: { plastic: "White plastic never works; grey lids often leak." },
+  also: {
+    plastic: "White plastic never works; grey lids often leak.",
+    open: "A drink carton has a hole for its straw and a glued seam: tape both, inside and out.",
+  },
   why: "A wall that glows fogs every sheet.",
   caution: null,
   tools: ["lamp"],

@@ -9,7 +9,7 @@ export const CARTRIDGES_BY_DAYLIGHT =
 export const loadingSteps: Readonly<Record<LoadingStep, string>> = {
   trim: "Cut it to {sheet}, against the tape marks on the cutter: {cuts}. Mind the blade in the dark.",
   gauge:
-    "In full darkness: the film’s end against the stop of the gauge, {sheet} of it, and cut along the other end. Mind the blade in the dark.",
+    "In full darkness: the film’s end against the stop of the gauge, {piece} of it, and cut along the other end. Mind the blade in the dark.",
   emulsion: "Find the emulsion (four ways below). It faces the hole.",
   write: "On the back, with {pen}: camera, place, initials. Hold it by its edges.",
   back: "Lay it on the wall opposite the hole, flat, {sheet}, the long side as drawn.",

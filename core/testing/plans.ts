@@ -19,6 +19,7 @@ const FORMATS: readonly SheetFormat[] = [
   sheet("in-5x7", "5×7 in", 177.8, 127),
   sheet("trim-4x7", "4×7 in, cut from 5×7", 177.8, 101.6, "in-5x7"),
   { ...sheet("film-6x9", "120 film, 6×9", 84, 56), kind: "frame" },
+  { ...sheet("film-6x9-strips", "120 film, 6×9 piece of which 6×6 is seen", 60, 60), kind: "frame", piece: 90 },
   sheet("trim-1.75-square", "1 3/4 in square, cut", 44.45, 44.45, "in-5x7"),
 ];
 

@@ -14,7 +14,7 @@ export const foldedBox: KindOf<"folded-box"> = {
   asked: ["folded.sheet", "film.distance"],
   usual: { "folded.sheet": 330, "film.distance": 80, "container.wall": 0.5 },
   material: "card",
-  format: "film-6x9",
+  format: "film-6x9-strips",
   loads: "film",
   measures: ["folded.sheet", "film.distance", "folded.paper", "folded.clearance", "folded.overlap"],
   holePlace: ["hole.above", "hole.x"],

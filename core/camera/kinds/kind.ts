@@ -121,6 +121,8 @@ export interface Kind {
   readonly roll?: RollSpec;
   /** Whether that film goes from cartridge to cartridge: neither end has to be handled in the dark. */
   readonly cartridges?: boolean;
+  /** Openings that its container came with, beside the lid: a drink carton has one for a straw, and a glued seam. */
+  readonly comesOpen?: boolean;
   /** How many make a usual numbered set, each with one shot. */
   readonly set?: number;
   /** The size by which its sheet comes nearer or goes farther without another container; `null`: it stays. */

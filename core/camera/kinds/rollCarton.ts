@@ -21,6 +21,7 @@ export const rollCarton: KindOf<"roll-carton"> = {
   holePlace: ["hole.above", "hole.x"],
   roll: USUAL_ROLL,
   cartridges: true,
+  comesOpen: true,
   moves: null,
   tiedOutside: false,
   parts: ROLL_PARTS,

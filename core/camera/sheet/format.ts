@@ -8,5 +8,7 @@ export interface SheetFormat {
   readonly kind: "sheet" | "half" | "trim" | "frame";
   /** Id of the sheet that it is cut from; left out: it is bought so. */
   readonly cutFrom?: string;
+  /** Of a frame: how long a piece is cut off the roll, where strips hold its ends and less of it is seen; left out: as is seen. */
+  readonly piece?: number;
   readonly source: string;
 }

@@ -240,6 +240,7 @@ function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
     lid: "lid or seams twice round",
     cap: "cap",
     wrap: "all of it in two layers",
+    "own openings": "the straw’s hole and the seam",
   } as const;
   return [
     ...(length > 0

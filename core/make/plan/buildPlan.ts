@@ -87,6 +87,8 @@ export interface ContainerPlan {
   readonly tiers: number;
   readonly vanes: DrumContainer | null;
   readonly folded: { readonly container: FoldedContainer; readonly sizes: FoldedSizes } | null;
+  /** Whether it came with openings of its own beside the lid: a straw's hole, a glued seam. */
+  readonly comesOpen: boolean;
   /** Whether a lamp behind its wall shows through. */
   readonly glows: boolean;
   readonly closing: Closing | null;
@@ -149,6 +151,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
       tiers: shape.tiers,
       vanes: shape.vanes,
       folded: shape.folded === null ? null : { container: shape.folded, sizes: foldedSizes(shape.folded) },
+      comesOpen: kind.comesOpen ?? false,
       glows: container.translucent ?? false,
       closing,
       inside: shape.paintedInside,

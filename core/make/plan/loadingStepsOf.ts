@@ -32,7 +32,7 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
   const { roll } = camera.chambers[0];
   const held = holding === null ? "hold" : HELD[holding.by];
   const sheet: readonly LoadingStep[] = [
-    ...(piece.isOffRoll ? (["gauge"] as const) : []),
+    ...(piece.offRoll !== null ? (["gauge"] as const) : []),
     ...(piece.cuts.length > 0 ? (["trim"] as const) : []),
     "emulsion",
     "write",

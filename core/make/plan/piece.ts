@@ -19,8 +19,8 @@ export interface PiecePlan {
   readonly stock: { readonly name: string | null; readonly width: number; readonly height: number };
   /** Cuts in their order: this far from the blade, across which side. */
   readonly cuts: readonly Cut[];
-  /** Whether it is cut from a roll of film, against a gauge. */
-  readonly isOffRoll: boolean;
+  /** How long it is cut from a roll of film, against a gauge; strips may hide its ends. `null`: it is not. */
+  readonly offRoll: number | null;
   /** How many pieces one stock sheet gives. */
   readonly fromOne: number;
   /** What its ends leave free of the wall at the hole, and what was asked for at least; `null`: they don't come near it. */
@@ -64,7 +64,7 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     distance: film.distance,
     stock: { name: whole?.name ?? null, ...stock },
     cuts,
-    isOffRoll: format?.kind === "frame" && camera.chambers[0].roll == null,
+    offRoll: format?.kind === "frame" && camera.chambers[0].roll == null ? (format.piece ?? width) : null,
     fromOne: cuts.length === 0 ? 1 : Math.max(1, piecesFrom(stock, film)),
     gap: mount.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
   };

@@ -124,6 +124,7 @@ const STRANGERS: readonly (readonly [RegExp, (camera: Camera) => boolean])[] = [
     (camera) =>
       planFor(camera).alike === 1 && camera.container.kind !== "canister" && camera.container.kind !== "matchbox",
   ],
+  [/straw.{0,20}hole|hole for its straw/i, (camera) => camera.container.kind !== "roll-carton"],
   [/every corner/i, (camera) => planFor(camera).container.round !== null],
   [/plastic/i, (camera) => planFor(camera).container.of !== "plastic"],
   [/the \d+ holes/i, (camera) => planFor(camera).hole.count === 1],
@@ -132,6 +133,16 @@ const STRANGERS: readonly (readonly [RegExp, (camera: Camera) => boolean])[] = [
 test.each(ALL)("%s: no sentence of another camera", (_, camera) => {
   const { said } = toldOf(camera);
   for (const [words, isStranger] of STRANGERS) if (isStranger(camera)) expect(said).not.toMatch(words);
+});
+
+test("tape for a carton’s straw hole and seam is on its bill, and on nobody else’s", () => {
+  for (const kind of KINDS) {
+    const { seals, container } = planFor(testCamera(kind));
+    const own = seals.filter((seal) => seal.of === "own openings");
+    expect(own).toHaveLength(kind === "roll-carton" ? 1 : 0);
+    // The seam is taped from top to bottom on both sides.
+    for (const { length } of own) expect(length).toBeGreaterThan(2 * container.body.high);
+  }
 });
 
 describe("the gap between a curled sheet’s ends is one figure", () => {

@@ -1,10 +1,19 @@
-import { type Camera, type Closing, isBuilt, isTrail } from "../../camera/container/index.ts";
+import {
+  type Body,
+  type Camera,
+  type Closing,
+  cameraBody,
+  cameraKind,
+  isBuilt,
+  isTrail,
+} from "../../camera/container/index.ts";
+import { kindRecord } from "../../camera/kinds/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import type { HolePlan } from "./holePlan.ts";
 
 /** Where tape keeps light out: so many strips, so long in all; mm. */
 export interface Seal {
-  readonly of: "plate" | "lid" | "cap" | "wrap";
+  readonly of: "plate" | "lid" | "cap" | "wrap" | "own openings";
   readonly strips: number;
   readonly length: number;
 }
@@ -14,6 +23,9 @@ export const CAP = { card: 0.3, fringe: 12, fringeWide: 8, overlap: 15, slide: 0
 
 /** A roll of black cloth tape, and how many layers go round a wall that glows, mm; common practice. */
 const WRAP = { wide: 48, layers: 2 } as const;
+
+/** Tape over a straw's hole, mm; common practice. */
+const STRAW_PATCH = 40;
 
 /** Every seal of a camera. */
 export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null): readonly Seal[] {
@@ -30,11 +42,17 @@ export function sealsOf(camera: Camera, hole: HolePlan, closing: Closing | null)
   return [
     ...plate,
     ...lid,
+    ...(built && kindRecord(cameraKind(camera)).comesOpen ? [ownOpenings(cameraBody(camera))] : []),
     ...(built && camera.container.translucent ? [wrapped(shapeOf(camera.container).paintedInside)] : []),
     ...(cap.length > 0
       ? [{ of: "cap", strips: cap.length, length: cap.reduce((sum, one) => sum + one, 0) } as const]
       : []),
   ];
+}
+
+/** A straw's hole, a patch inside and out; and the seam from top to bottom, twice; mm, common practice. */
+function ownOpenings({ high }: Body): Seal {
+  return { of: "own openings", strips: 4, length: 2 * STRAW_PATCH + 2 * (high + CAP.tape) };
 }
 
 /** The whole container in two layers: walls and lid are as large outside as inside, or a little more. */

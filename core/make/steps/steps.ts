@@ -117,7 +117,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
       ? {
           text: plan.container.glows ? "opaque-glows" : "opaque",
           measures: named(plan),
-          also: [plan.container.of === "plastic" && "plastic"],
+          also: [plan.container.of === "plastic" && "plastic", plan.container.comesOpen && "open"],
         }
       : null,
   rinse: ({ container, isBuilt }) =>

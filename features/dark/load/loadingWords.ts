@@ -11,6 +11,7 @@ export interface LoadingLine {
 export function loadingLines({ piece, hole, loading }: BuildPlan, length: LengthWords): readonly LoadingLine[] {
   const filled: Readonly<Record<string, string>> = {
     sheet: `${length(piece.width, 1)} × ${length(piece.height, 1)}`,
+    piece: length(piece.offRoll ?? piece.width, 1),
     gap: length(piece.gap?.free ?? 0, 0),
     cuts: piece.cuts.map(({ at }) => length(at, 1)).join(", then "),
     pen: MARKED_WITH,
@@ -27,6 +28,9 @@ export function loadingLines({ piece, hole, loading }: BuildPlan, length: Length
 export function sheetWords({ piece }: BuildPlan, length: LengthWords): string {
   const size = `${length(piece.width, 1)} × ${length(piece.height, 1)}`;
   const { name } = piece.stock;
+  if (piece.offRoll !== null && piece.offRoll > piece.width) {
+    return `${name}, a piece ${length(piece.offRoll, 1)} long of which ${size} is seen`;
+  }
   if (name === null) return size;
   return piece.cuts.length > 0 ? `${name}, cut to ${size}` : name;
 }

@@ -83,9 +83,16 @@ test.each([
   const [chamber] = camera.chambers;
   const film = kind === "folded-box" ? { ...chamber.film, format: "film-6x9", width: 84, height: 56 } : chamber.film;
   const order = cutOrderFor({ ...camera, chambers: [{ ...chamber, film }] });
-  expect(order.plan.piece.isOffRoll).toBe(wanted);
+  expect(order.plan.piece.offRoll).toBe(wanted ? 84 : null);
   expect(order.plan.loading.steps.includes("gauge")).toBe(wanted);
   const gauge = cutParts(order).find(({ id }) => id === "gauge");
+  // Of film whose ends lie under strips more is cut than is seen.
+  const held = { ...chamber.film, format: "film-6x9-strips", width: 60, height: 60 };
+  const longer = cutOrderFor({ ...camera, chambers: [{ ...chamber, film: held }] });
+  expect(longer.plan.piece).toMatchObject({
+    width: 60,
+    offRoll: chamber.roll == null ? 90 : null,
+  });
   // As long as the film and its stop, wider than the film to hold it by.
   expect(gauge === undefined ? null : [gauge.width, gauge.height > film.height]).toEqual(wanted ? [90, true] : null);
 });

@@ -84,14 +84,14 @@ const GAUGE = { hold: 20, stop: 6 } as const;
 
 /** For film that is cut in the dark: as long as the piece, with a stop to feel the film's end against. */
 export function gaugePart({ plan, words }: CutOrder): readonly Part[] {
-  const { isOffRoll, width, height } = plan.piece;
-  if (!isOffRoll) return [];
-  const [long, wide] = [width + GAUGE.stop, height + GAUGE.hold];
+  const { offRoll, height } = plan.piece;
+  if (offRoll === null) return [];
+  const [long, wide] = [offRoll + GAUGE.stop, height + GAUGE.hold];
   return [
     board("gauge", "Gauge to cut the film by: stiff card, two layers", long, wide, [
       rectangle("guide", { x: 0, y: 0, width: GAUGE.stop, height: wide }),
       note("stop", { x: GAUGE.stop / 2, y: wide / 2 }, { turn: 90, anchor: "middle" }),
-      note(`film ${words(width)} from the stop to this end: cut along it`, { x: long - 2, y: 5 }, { anchor: "end" }),
+      note(`film ${words(offRoll)} from the stop to this end: cut along it`, { x: long - 2, y: 5 }, { anchor: "end" }),
       note(
         "glue a strip of card on the stop, to feel the film’s end by",
         { x: GAUGE.stop + 2, y: wide - 4 },
