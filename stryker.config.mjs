@@ -1,10 +1,17 @@
-// Mutants of the core's light and camera rooms: `npm run mutants -- --mutate "core/light/rays/*.ts"`. Long; not part of bin/test.
+// Planted faults: of one folder with its own tests (`MUTANTS_OF=core/learning npm run mutants`), or of the core's light and
+// camera rooms (`npm run mutants -- --mutate "core/light/rays/*.ts"`). Long; not part of bin/test.
+const folder = process.env.MUTANTS_OF;
+
 export default {
   packageManager: "npm",
   testRunner: "jest",
   jest: { configFile: "jest.mutants.config.cjs", enableFindRelatedTests: true },
   coverageAnalysis: "perTest",
-  mutate: ["core/light/**/*.ts", "core/camera/**/*.ts", "!**/*.test.ts", "!**/index.ts"],
+  mutate: [
+    ...(folder ? [`${folder}/**/*.ts`] : ["core/light/**/*.ts", "core/camera/**/*.ts"]),
+    "!**/*.test.ts",
+    "!**/index.ts",
+  ],
   ignorePatterns: ["build", "docs", "e2e", "bench", ".react-router", ".stryker-tmp", "reports"],
   // Words are read by people; what is wrong in them no test needs to know.
   mutator: { excludedMutations: ["StringLiteral"] },

@@ -41,6 +41,7 @@ export { isMetal, toBlacken, type WallMaterial, wallMaterial } from "./facts/mat
 export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
 export { isTrail } from "./facts/purpose.ts";
 export { cameraRoom, sheetRoom } from "./facts/room.ts";
+export { type BoardPlace, type SetBoard, setBoard, standingPlaces } from "./facts/setBoard.ts";
 export type {
   Aim,
   Camera,

@@ -14,6 +14,8 @@ import {
   loadingLight,
   loadPlaces,
   type Purpose,
+  type SetBoard,
+  setBoard,
   toBlacken,
   type Unloaded,
   unloadedAs,
@@ -113,6 +115,8 @@ export interface OutsidePlan {
   readonly foot: boolean;
   /** Whether it has to be kept from rolling. */
   readonly rolls: boolean;
+  /** The board that a numbered set of round ones stands on. */
+  readonly board: SetBoard | null;
   /** Cable ties for what hangs for weeks. */
   readonly ties: number;
 }
@@ -174,6 +178,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
     outside: {
       foot: built && !trail && kind.steps.includes("tripod"),
       rolls: !trail && kind.steps.includes("rest"),
+      board: alike > 1 && shape.round !== null ? setBoard(alike, shape.round.diameter + 2 * container.wall) : null,
       ties: trail ? 2 : 0,
     },
     view: viewPlan(camera, catalogue.light),

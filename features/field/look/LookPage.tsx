@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import type { Camera } from "../../../core/camera/container/index.ts";
+import { type Camera, standingPlaces } from "../../../core/camera/container/index.ts";
 import type { HorizonPoint } from "../../../core/sun/index.ts";
 import { cameraFrame, makersShadow } from "../../../core/viewfinder/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
@@ -88,6 +88,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
   const attitude = isUntold ? matched : told;
   const aim = useAim(attitude, trail, still !== null);
   const ground = useSunWays(camera, trail);
+  const standing = useMemo(() => standingPlaces(camera), [camera]);
   const frame = useMemo(() => cameraFrame(camera, medium), [camera, medium]);
   const scale = useMemo(() => viewScale(frame, phone), [frame, phone]);
 
@@ -109,6 +110,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
     gauge,
     ground: aim.overGround ? [...ground, tracedHorizon(traced), ...shadowNow()] : [],
     near,
+    standing,
     ring: traces,
     inks,
   });
@@ -214,7 +216,7 @@ function Look({ camera, data }: { readonly camera: Camera; readonly data: LookDa
           </Disclosure>
         )}
         <Disclosure title="Something near" name="near">
-          <NearPart near={near} onNear={setNear} />
+          <NearPart near={near} count={standing.length} onNear={setNear} />
         </Disclosure>
         <AnglePart
           focal={focal}

@@ -8,7 +8,16 @@ const FARTHEST = 20_000;
 const HIGHEST = 1000;
 
 /** Something near, seen by a phone that is not in the hole: its frame lies elsewhere. */
-export function NearPart({ near, onNear }: { readonly near: NearThing; readonly onNear: (near: NearThing) => void }) {
+export function NearPart({
+  near,
+  count,
+  onNear,
+}: {
+  readonly near: NearThing;
+  /** How many stand on one board. */
+  readonly count: number;
+  readonly onNear: (near: NearThing) => void;
+}) {
   const words = useLengthWords();
   const distance = (mm: number | null) => {
     if (mm !== null && !(mm > 0 && mm <= FARTHEST))
@@ -26,6 +35,7 @@ export function NearPart({ near, onNear }: { readonly near: NearThing; readonly 
       <p className="text-[0.87rem] text-quiet">
         The phone is not where the hole is, so near things stand elsewhere in its view. The dashed frame is right for
         what is at this distance, the whole one for all that is far.
+        {count > 1 && ` There is one for each of the ${count} on the board, with the phone over its middle.`}
       </p>
       <div className="grid grid-cols-2 gap-3">
         <LengthField

@@ -1,3 +1,4 @@
+import type { BoardPlace } from "../../../core/camera/container/index.ts";
 import type { Vector } from "../../../core/light/rays/index.ts";
 import {
   type FrameLines,
@@ -27,6 +28,8 @@ export interface FinderScene {
   readonly gauge: number | null;
   /** Something near, with a frame of its own. */
   readonly near: NearThing;
+  /** Where the one camera stands, or each of a set: near things lie elsewhere for each. */
+  readonly standing: readonly BoardPlace[];
   /** Whether a ring stands in the middle of the phone's view, to aim at a skyline. */
   readonly ring: boolean;
   /** Ways of the sun, and the horizon that was traced. */
@@ -38,7 +41,7 @@ export interface FinderScene {
 export function drawFinder(
   context: CanvasRenderingContext2D,
   image: CanvasImageSource | null,
-  { frame, phone, pose, held, scale, withStops, gauge, near, ring, ground, inks }: FinderScene,
+  { frame, phone, pose, held, scale, withStops, gauge, near, standing, ring, ground, inks }: FinderScene,
 ): void {
   const { width, height } = context.canvas;
   // One pixel of the phone's picture on the canvas.
@@ -105,9 +108,11 @@ export function drawFinder(
     }
   }
   if (near.distance !== null) {
-    const nearly = seesNear(phone, pose, near);
     context.setLineDash([7 * fine, 5 * fine]);
-    for (const outline of frame.outlines) line(outline.map(nearly), inks.action, 1.4, true);
+    for (const place of standing) {
+      const nearly = seesNear(phone, pose, near, place);
+      for (const outline of frame.outlines) line(outline.map(nearly), inks.action, 1.4, true);
+    }
     context.setLineDash([]);
   }
   for (const outline of outlines) line(outline, inks.action, 2.2, true);

@@ -1,4 +1,5 @@
 import { DEGREES } from "../../../core/basis/units/index.ts";
+import type { BoardPlace } from "../../../core/camera/container/index.ts";
 import type { Vector } from "../../../core/light/rays/index.ts";
 import type { SunAim } from "../../../core/sun/index.ts";
 import {
@@ -26,9 +27,14 @@ export interface NearThing {
 /** A phone that lies on a box of usual size. */
 export const USUAL_NEAR: NearThing = { distance: null, above: 80 };
 
-/** Where a phone sees what lies in a direction of the box, at the near thing's distance. */
-export function seesNear(phone: PhoneModel, pose: Pose, { distance, above }: NearThing): ReturnType<typeof seenBy> {
-  return seenBy({ phone, pose: inDegrees(pose), offset: [0, above, 0], subjectDistance: distance });
+/** Where a phone over the middle of a board sees what lies in a direction of one that stands on it, at the near thing's distance. */
+export function seesNear(
+  phone: PhoneModel,
+  pose: Pose,
+  { distance, above }: NearThing,
+  { x, y }: BoardPlace = { x: 0, y: 0 },
+): ReturnType<typeof seenBy> {
+  return seenBy({ phone, pose: inDegrees(pose), offset: [-x, above, y], subjectDistance: distance });
 }
 
 /** A phone's camera by its focal length as a share of the picture's diagonal. */

@@ -2,6 +2,7 @@ import { thistleTrails } from "../../../catalogue/demo/thistleShots.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { RADIANS } from "../../../core/basis/units/index.ts";
 import { develop, drawnPixels, orderOf, renderExposure, rowsFor, sunlit } from "../../../core/bench/preview/index.ts";
+import { setBoard } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { sceneToSheet } from "../../../core/light/rays/index.ts";
 import { sheetSky } from "../../../core/sun/index.ts";
@@ -174,6 +175,7 @@ test("the view stands in the middle of the canvas, the frame is drawn closed, ma
     withStops: true,
     gauge: 100,
     near: USUAL_NEAR,
+    standing: [{ x: 0, y: 0 }],
     ring: false,
     ground: [],
     inks: { kraft: "#840", action: "#f00", ray: "#00f", card: "#fff" },
@@ -248,6 +250,18 @@ test("a phone's focal length: the photograph's own word first, then the calibrat
 });
 
 // By hand: what lies 1 m straight ahead of the hole is 80 mm below the axis of a lens that is 80 mm above it.
+test("each of a set on its board has a frame of its own for near things: aside by its place over the distance", () => {
+  const { places } = setBoard(9, 30);
+  expect(places).toHaveLength(9);
+  for (const place of places) {
+    const at = seesNear(PHONE, STRAIGHT, { distance: 1000, above: 0 }, place)({ x: 0, y: 0, z: -1 });
+    // One that stands further forward is so much farther from the phone, and so is its thing.
+    expect(at?.[0]).toBeCloseTo(320 + (PHONE.focalLength * place.x) / (1000 + place.y), 9);
+    expect(at?.[1]).toBeCloseTo(240, 9);
+  }
+  expect(new Set(places.map(({ x }) => x)).size).toBe(3);
+});
+
 test("a phone above the hole sees a near thing lower, and far ones where they are", () => {
   const near = seesNear(PHONE, STRAIGHT, { distance: 1000, above: 80 })({ x: 0, y: 0, z: -1 });
   expect(near?.[0]).toBeCloseTo(320, 9);

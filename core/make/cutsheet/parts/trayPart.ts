@@ -2,23 +2,18 @@ import { line, type Mark, rectangle } from "../../../basis/drawing/index.ts";
 import type { CutOrder } from "../order.ts";
 import { note, type Part } from "./part.ts";
 
-/** Between two canisters and at the board's edge, and the arms of the cross for a magnet, mm; common practice. */
-const GAP = 6;
+/** The arms of the cross for a magnet, mm; common practice. */
 const CROSS = 3;
 
-/** A board on which a numbered set stands, as square as its number lets it: a ring and a number for each. */
+/** A board on which a numbered set stands: a ring and a number for each. */
 export function trayParts({ plan, words }: CutOrder): readonly Part[] {
   const { container, alike } = plan;
-  if (alike < 2 || container.round === null) return [];
+  const { board } = plan.outside;
+  if (board === null || container.round === null) return [];
   const across = container.round.diameter + 2 * container.wall;
-  const columns = Math.ceil(Math.sqrt(alike));
-  const rows = Math.ceil(alike / columns);
-  const step = across + GAP;
-  const places = Array.from({ length: alike }, (_, i) => ({
-    x: GAP + across / 2 + (i % columns) * step,
-    y: GAP + across / 2 + Math.floor(i / columns) * step,
-  }));
-  const size = { width: columns * step + GAP, height: rows * step + GAP };
+  const size = { width: board.width, height: board.height };
+  // Its front edge is the upper one.
+  const places = board.places.map(({ x, y }) => ({ x: size.width / 2 + x, y: size.height / 2 - y }));
   return [
     {
       id: "tray",
@@ -33,7 +28,7 @@ export function trayParts({ plan, words }: CutOrder): readonly Part[] {
           line("mark", { x, y: y - CROSS }, { x, y: y + CROSS }),
           note(String(i + 1), { x: x + CROSS + 2, y: y + 2 }, { layer: "stamp", size: 5 }),
         ]),
-        note(`rings of ${words(across)}`, { x: GAP, y: size.height + 4 }),
+        note(`rings of ${words(across)}`, { x: 6, y: size.height + 4 }),
       ],
     },
   ];

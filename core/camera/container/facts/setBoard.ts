@@ -1,0 +1,42 @@
+import type { Camera } from "../model/camera.ts";
+
+/** Between two of a set and at the board's edge, mm; common practice. */
+const GAP = 6;
+
+/** Where one of a numbered set stands on its board, from the board's middle: to the right, and forward; mm. */
+export interface BoardPlace {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** A board on which a numbered set stands, as square as its number lets it; mm. */
+export interface SetBoard {
+  readonly width: number;
+  readonly height: number;
+  /** In their numbers' order, row by row from the front. */
+  readonly places: readonly BoardPlace[];
+}
+
+/**
+ * The board for so many of one container.
+ *
+ * @param count how many, ≥ 1
+ * @param across outer diameter or width of one, mm, > 0
+ * @example setBoard(9, 30).places[4] // { x: 0, y: 0 }
+ */
+export function setBoard(count: number, across: number): SetBoard {
+  const columns = Math.ceil(Math.sqrt(count));
+  const rows = Math.ceil(count / columns);
+  const step = across + GAP;
+  const places = Array.from({ length: count }, (_, i) => ({
+    x: ((i % columns) - (columns - 1) / 2) * step,
+    y: ((rows - 1) / 2 - Math.floor(i / columns)) * step,
+  }));
+  return { width: columns * step + GAP, height: rows * step + GAP, places };
+}
+
+/** Where the cameras of a design stand when they are opened together: each of a set on its board, else the one. */
+export function standingPlaces({ set, container }: Camera): readonly BoardPlace[] {
+  const across = "diameter" in container ? container.diameter + 2 * container.wall : null;
+  return set == null || across === null ? [{ x: 0, y: 0 }] : setBoard(set.count, across).places;
+}
