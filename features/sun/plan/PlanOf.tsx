@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
+import { lastWhere } from "../../../core/basis/numeric/index.ts";
 import {
   type Camera,
   fieldValue,
@@ -34,10 +35,12 @@ import { FanCanvas } from "./FanCanvas.tsx";
 import { HorizonPanel } from "./HorizonPanel.tsx";
 import { HoursChart } from "./HoursChart.tsx";
 import { SitePanel } from "./SitePanel.tsx";
-import { SunVerdicts } from "./SunVerdicts.tsx";
+import { type OfferedFix, SunVerdicts } from "./SunVerdicts.tsx";
 import { TrailView } from "./TrailView.tsx";
 import { useFan } from "./useFan.ts";
 
+/** A hole that can be moved by less than this, mm, is left where it is. */
+const LEAST_LIFT = 2;
 /** The one thing of its camera that a plan changes. */
 const HOLE_HEIGHT = ["hole height"] as const;
 const OPEN: readonly HorizonPoint[] = [];
@@ -87,9 +90,13 @@ export function PlanOf({
   };
   // Pulled further than the design allows, the hole stays where it is.
   const pullHole = (mm: number): void => void holeAbove(mm);
-  // A fix that the design would refuse is not offered, nor one that puts the hole under its cap.
-  const fits = (fix: SunFix): boolean =>
-    fix.kind === "aim" || (refusal(raised(fix.by), "hole.above", words) === null && lidLeavesHole(raised(fix.by)));
+  // What the design would refuse is not offered, nor what puts the hole under its cap.
+  const canBe = (by: number): boolean => refusal(raised(by), "hole.above", words) === null && lidLeavesHole(raised(by));
+  const within = (fix: SunFix): OfferedFix | null => {
+    if (fix.kind === "aim" || canBe(fix.by)) return { ...fix, isPart: false };
+    const by = Math.trunc(lastWhere(canBe, 0, fix.by, 0.5));
+    return Math.abs(by) < LEAST_LIFT ? null : { kind: "hole", by, isPart: true };
+  };
   const apply = (fix: SunFix): void => {
     if (fix.kind === "aim") aimAt(fix.aim);
     else {
@@ -143,7 +150,7 @@ export function PlanOf({
           fan={fan}
           request={request}
           timeZone={trail.site.timeZone}
-          fits={fits}
+          within={within}
           fixName={(fix) => fixName(fix, words)}
           onFix={apply}
         />
@@ -167,8 +174,9 @@ export function PlanOf({
   );
 }
 
-function fixName(fix: SunFix, words: (mm: number) => string): string {
-  if (fix.kind === "hole") return `${fix.by > 0 ? "Raise" : "Lower"} the hole by ${words(Math.abs(fix.by))}`;
+function fixName(fix: OfferedFix, words: (mm: number) => string): string {
+  if (fix.kind === "hole")
+    return `${fix.by > 0 ? "Raise" : "Lower"} the hole by ${words(Math.abs(fix.by))}${fix.isPart ? ", as far as it goes" : ""}`;
   const { azimuth, elevation = 0 } = fix.aim;
   return `Aim at ${Math.round(azimuth)}°, ${lean(elevation)}`;
 }

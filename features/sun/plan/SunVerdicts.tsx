@@ -7,20 +7,24 @@ import { Panel } from "../../../ui/controls/Panel.tsx";
 import { sayDay } from "../../../ui/format/sayDay.ts";
 import type { Fan } from "./useFan.ts";
 
+/** A fix, whole or as far as it goes. */
+export type OfferedFix = SunFix & { readonly isPart: boolean };
+
 /** What is to be said of a plan, the worst first, each with what would help; below it the figures. */
 export function SunVerdicts({
   fan,
   request,
   timeZone,
-  fits,
+  within,
   fixName,
   onFix,
 }: {
   readonly fan: Fan | null;
   readonly request: SunRequest;
   readonly timeZone: string;
-  readonly fits: (fix: SunFix) => boolean;
-  readonly fixName: (fix: SunFix) => string;
+  /** As much of a fix as the design allows; `null`: none of it. */
+  readonly within: (fix: SunFix) => OfferedFix | null;
+  readonly fixName: (fix: OfferedFix) => string;
   readonly onFix: (fix: SunFix) => void;
 }) {
   if (fan === null) return <Panel title="What it comes to">Working out the sun …</Panel>;
@@ -34,6 +38,7 @@ export function SunVerdicts({
         {verdicts.map((verdict) => {
           const { weight, title, words } = sunVerdictWords(verdict, sayDay);
           const fixes = "fixes" in verdict ? verdict.fixes : "fix" in verdict ? [verdict.fix] : [];
+          const offered = fixes.map(within).filter((fix) => fix !== null);
           return (
             <li
               key={verdict.code}
@@ -45,7 +50,7 @@ export function SunVerdicts({
             >
               <p className="font-semibold leading-tight">{title}</p>
               <p className="text-[0.93rem] text-quiet">{words}</p>
-              {fixes.filter(fits).map((fix) => (
+              {offered.map((fix) => (
                 <Button key={JSON.stringify(fix)} className="mt-1 mr-2" onClick={() => onFix(fix)}>
                   {fixName(fix)}
                 </Button>
