@@ -1,14 +1,13 @@
-import { Suspense, useCallback, useEffect, useMemo, useState } from "react";
+import { Suspense, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
-import { type Camera, isTrail, loadPlaces, unloadedAs } from "../../../core/camera/container/index.ts";
-import { type Load, type Meter, placesHeld, withOpen } from "../../../core/document/index.ts";
-import { savePicture, saveRecord, there, useLive } from "../../../storage/index.ts";
+import { type Camera, unloadedAs } from "../../../core/camera/container/index.ts";
+import type { Load } from "../../../core/document/index.ts";
+import { saveRecord, there } from "../../../storage/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
-import { wakeSound } from "../../../ui/device/signals.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { keep } from "../../../ui/edits/keep.ts";
 import { changeUndoable } from "../../../ui/edits/undoable.ts";
@@ -18,7 +17,6 @@ import { notify } from "../../../ui/notices/notify.ts";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
 import { planOf } from "../../../ui/records/planOf.ts";
-import { useExperience } from "../../../ui/records/useExperience.ts";
 import { LazyQuestion } from "../../../ui/seldom/lazyQuestion.ts";
 import { CountStrip } from "../count/CountStrip.tsx";
 import type { ShotAnswer } from "../count/logShot.ts";
@@ -27,19 +25,18 @@ import { useCounts } from "../count/useCounts.ts";
 import { useFieldKeys } from "../count/useFieldKeys.ts";
 import { useSignals } from "../count/useSignals.ts";
 import { FieldPages } from "../FieldPages.tsx";
-import { type FieldData, readKit } from "../fieldData.ts";
+import type { FieldData } from "../fieldData.ts";
 import { LightPanel } from "../light/LightPanel.tsx";
 import type { Compared } from "../light/MeterOffset.tsx";
-import { OWN_METER } from "../light/readLight.ts";
 import { placeOf } from "../placeOf.ts";
-import { type Companion, countFor, numberOf, timeIn } from "./companions.ts";
+import { numberOf } from "./companions.ts";
 import { LoadCard } from "./LoadCard.tsx";
-import { bracketed, nextPlace, openedTwice, placesToOpen } from "./loading.ts";
+import { bracketed } from "./loading.ts";
 import { NoteRow } from "./NoteRow.tsx";
 import { SetupRow } from "./SetupRow.tsx";
 import { TimePanel } from "./TimePanel.tsx";
-import { freshOf, useInField } from "./useInField.ts";
-import { useOthers } from "./useOthers.ts";
+import { type Opening, useOpening } from "./useOpening.ts";
+import { type ShotAtHand, useShotAtHand } from "./useShotAtHand.ts";
 
 const WithOthers = lazyPart(async () => ({ default: (await import("./WithOthers.tsx")).WithOthers }));
 const TrailNote = lazyPart(async () => ({ default: (await import("./TrailNote.tsx")).TrailNote }));
@@ -65,115 +62,29 @@ export function ExposePage({ data, answer }: ExposeProps) {
   );
 }
 
-/** Counted before the hole opens, where that is wished, ms. */
-const COUNTED_IN = 3000;
-
 function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: Camera }) {
   const { cameras, settings } = data;
-  const kitQuery = useCallback(() => readKit(camera.id), [camera.id]);
-  const kit = useLive(data.kit, kitQuery).value;
-  const { load, packs } = kit;
-  const meters = useMemo(() => withOldOffset(kit.meters, settings.meterOffset), [kit.meters, settings.meterOffset]);
-  const places = useMemo(() => loadPlaces(camera), [camera]);
-  const plan = useMemo(() => planOf(camera), [camera]);
-  const inField = useInField(settings.inField, camera.id, freshOf(camera));
-  const { source, picked, typed, medium: freeMedium, iso: freeIso } = inField.now;
   const counts = useCounts(data.counts);
-  const openNow = counts.counts.filter(({ count }) => count.cameraId === camera.id && count.closedMs === null);
-  const notLogged = counts.counts.filter(({ count }) => count.cameraId === camera.id).map(({ count }) => count);
-  const held = withOpen(placesHeld(camera, load, freeMedium, freeIso), notLogged);
-  const place = nextPlace(held, picked);
-  const [together, setTogether] = useState<ReadonlySet<string>>(new Set());
-  const [gathering, setGathering] = useState(false);
-  const [doubt, setDoubt] = useState<string | null>(null);
+  const shot = useShotAtHand(data, camera, counts);
+  const { trail, inField } = shot;
   // Each of a tray has its own hole: others may be opened while one counts.
-  const alike = camera.set != null;
-  const loaded = load === null ? null : (load.places.find((each) => each.place === place) ?? null);
-  const mediumId = loaded?.medium ?? freeMedium;
-  const iso = loaded?.iso ?? freeIso;
-  const medium = mediumById(mediumId);
-  const flashed = loaded?.flashed ?? false;
-  const log = useExperience();
-  const words = useLengthWords();
-  const light = useMemo(() => ({ source, meters, log, words }), [source, meters, log, words]);
-  const suggestion = useMemo(
-    () => timeIn(light, { camera, medium, iso, flashed }),
-    [camera, medium, iso, light, flashed],
-  );
-  const trail = isTrail(camera);
-  const good = suggestion.ok && !trail ? suggestion.value : null;
-  const seconds = good === null ? null : (typed ?? loaded?.plannedSeconds ?? good.counted[1]);
-
-  const here = alike ? undefined : openNow[0];
-  useWakeLock(counts.counts.some(({ count }) => count.closedMs === null));
+  const here =
+    camera.set != null
+      ? undefined
+      : counts.counts.find(({ count }) => count.cameraId === camera.id && count.closedMs === null);
+  const opening = useOpening(shot, settings, counts, here !== undefined);
   const [sound, setSound] = useState(settings.sound);
-  const [countIn, setCountIn] = useState(settings.countIn);
+  useWakeLock(counts.counts.some(({ count }) => count.closedMs === null));
   useSignals(counts.counts, sound);
-
-  const [draft, setDraft] = useState(settings.draft);
-  const note = (next: typeof draft): void => {
-    setDraft(next);
-    keep("draft", next, "What is typed here");
-  };
-  const [keptView, setKeptView] = useState(settings.keptView);
-  const viewAlong = keptView?.cameraId === camera.id ? keptView : null;
-  const forgetView = (): void => {
-    setKeptView(null);
-    keep("keptView", null, "That the view is left out");
-  };
-  const [keepPhoto, setKeepPhoto] = useState(false);
-  const [along, setAlong] = useState<ReadonlySet<string> | null>(null);
-  const others = useOthers(along !== null, camera.id, counts.counts, light);
-  const companions = others.flatMap(({ camera: { id }, as }) => (typeof as !== "string" && along?.has(id) ? [as] : []));
-  const opened = placesToOpen(held, together, place);
-  const holes = opened.length + companions.length;
-  const nameOf = (id: string): string => places.find((each) => each.id === id)?.name ?? id;
-  const ask = (): void => {
-    if (good === null || seconds === null || here) return;
-    const why = openedTwice(held, opened, nameOf);
-    if (why === null) open();
-    else setDoubt(why);
-  };
-  const open = (): void => {
-    if (good === null || seconds === null) return;
-    wakeSound();
-    const mine = opened.map((which): Companion => {
-      const own = opened.length > 1 ? (which?.plannedSeconds ?? seconds) : seconds;
-      return { camera, load, place: which?.place ?? place, medium, iso, suggestion: good, seconds: own };
-    });
-    for (const each of [...mine, ...companions]) {
-      const id = crypto.randomUUID();
-      const view = mine.includes(each) ? (viewAlong?.view ?? null) : null;
-      counts.open({ ...countFor(each, id, draft), view }, countIn ? COUNTED_IN : 0);
-      // The count has begun: storing the photograph may take its time.
-      if (keepPhoto && source.by === "photograph" && source.file) {
-        void kept(source.file).then((picture) => picture && counts.picture(id, picture));
-      }
-    }
-    note({ subject: "", note: "" });
-    if (viewAlong !== null) forgetView();
-    setTogether(new Set());
-    setGathering(false);
-    setAlong(null);
-    inField.set({ typed: null, picked: null });
-  };
   useFieldKeys(() => {
     if (here) counts.close(here.count.id);
-    else ask();
+    else opening.ask();
   });
   const { done } = counts;
   useEffect(() => {
     if (answer?.saved) done(answer.saved.id);
   }, [answer, done]);
-
   const counting = counts.counts.filter(({ count }) => count.id !== answer?.saved?.id);
-  const alone = counting.length === 1;
-  const setOffset = (meter: Compared): void => {
-    const record = { ...meter, comparedAt: isoWithOffset(new Date()) };
-    void saveRecord("meters", record).then((saved) => {
-      if (!saved.ok) notify(`The correction can’t be kept. ${saved.error.message}`, { urgent: true });
-    });
-  };
 
   return (
     <main className="thumb mx-auto max-w-6xl px-4 pb-16">
@@ -185,7 +96,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
               key={now.count.id}
               now={now}
               counts={counts}
-              alone={alone}
+              alone={counting.length === 1}
               error={answer?.id === now.count.id ? answer.error : null}
             />
           ))}
@@ -197,101 +108,24 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
           )}
           {!trail && !here && (
             <>
-              <TimePanel
-                subject={[
-                  camera.name,
-                  opened.length > 1 ? `${opened.length} together` : placeOf({ place, number: numberOf(camera, place) }),
-                ]
-                  .filter(Boolean)
-                  .join(", ")}
-                suggestion={good}
-                seconds={seconds}
-                planned={typed === null && loaded?.plannedSeconds != null}
-                medium={medium}
-                onSeconds={(own) => inField.set({ typed: own })}
-                canBracket={good !== null && load !== null && bracketed(load, [1, 2, 3], place) !== null}
-                onBracket={() => good && load && void spread(load, good.counted, place)}
+              <TimeOf shot={shot} opening={opening} />
+              <OpenIt
+                shot={shot}
+                opening={opening}
+                sound={sound}
+                onSound={(on) => {
+                  setSound(on);
+                  keep("sound", on, "That there is sound");
+                }}
               />
-              <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={ask}>
-                {holes > 1 ? `Open ${holes} holes together` : "Open the hole"}
-              </Button>
-              {doubt !== null && (
+              {cameras.length > 1 && <OthersAlong opening={opening} />}
+              <BeforeItOpens shot={shot} />
+              {opening.view !== null && (
                 <Suspense>
-                  <LazyQuestion
-                    title="Open it all the same?"
-                    words={doubt}
-                    yes="Open it"
-                    no="Leave it shut"
-                    onYes={() => {
-                      setDoubt(null);
-                      open();
-                    }}
-                    onNo={() => setDoubt(null)}
-                  />
+                  <ViewAlong kept={opening.view} onLeave={opening.forgetView} />
                 </Suspense>
               )}
-              <div className="flex flex-wrap gap-x-5">
-                <Check
-                  label="Count me in, 3 s"
-                  checked={countIn}
-                  className="min-h-[3.3rem]"
-                  onCheck={(on) => {
-                    setCountIn(on);
-                    keep("countIn", on, "That you are counted in");
-                  }}
-                />
-                <Check
-                  label="Sound"
-                  checked={sound}
-                  className="min-h-[3.3rem]"
-                  onCheck={(on) => {
-                    setSound(on);
-                    keep("sound", on, "That there is sound");
-                  }}
-                />
-                {source.by === "photograph" && source.file && (
-                  <Check
-                    label="Keep the photograph"
-                    checked={keepPhoto}
-                    className="min-h-[3.3rem]"
-                    onCheck={setKeepPhoto}
-                  />
-                )}
-              </div>
-              {cameras.length > 1 && (
-                <div>
-                  <Check
-                    label="Other cameras with it"
-                    checked={along !== null}
-                    className="min-h-[3.3rem]"
-                    onCheck={(on) => setAlong(on ? new Set() : null)}
-                  />
-                  {along !== null && (
-                    <Suspense>
-                      <WithOthers
-                        others={others}
-                        chosen={along}
-                        onTurn={(id) => setAlong((now) => turned(now ?? NONE, id))}
-                      />
-                    </Suspense>
-                  )}
-                </div>
-              )}
-              {good && seconds !== null && (
-                <Disclosure title="Before it opens" name="before">
-                  <ul className="list-disc pl-4">
-                    {openingWords(plan, seconds, good.reading.ev, words).map((line) => (
-                      <li key={line}>{line}</li>
-                    ))}
-                  </ul>
-                </Disclosure>
-              )}
-              {viewAlong !== null && (
-                <Suspense>
-                  <ViewAlong kept={viewAlong} onLeave={forgetView} />
-                </Suspense>
-              )}
-              <NoteRow words={draft} onWords={note} />
+              <NoteRow words={opening.draft} onWords={opening.note} />
             </>
           )}
         </section>
@@ -299,105 +133,197 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
           <SetupRow
             cameras={cameras}
             camera={camera}
-            mediumId={mediumId}
-            iso={iso}
-            loaded={loaded !== null}
+            mediumId={shot.mediumId}
+            iso={shot.iso}
+            loaded={shot.loaded !== null}
             onMedium={(id) => inField.set({ medium: id, iso: mediumById(id).iso, typed: null })}
             onIso={(next) => inField.set({ iso: next })}
           />
           {!trail && (
-            <LoadCard
-              key={load?.id ?? "none"}
-              cameraId={camera.id}
-              unloaded={unloadedAs(camera)}
-              places={places}
-              load={load}
-              held={held}
-              chosen={place}
-              packs={packs}
-              wish={{ medium: mediumId, iso, flashed: false, initials: "", packId: null }}
-              locked={here !== undefined}
-              together={gathering ? together : null}
-              onTogether={
-                alike
-                  ? (on) => {
-                      setGathering(on);
-                      setTogether(new Set());
-                    }
-                  : null
-              }
-              onGather={(id) => setTogether((before) => turned(before, id))}
-              onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
-              onLoad={(wish) => void loadIt(camera, places, wish, null, load)}
-              onUnload={() => load && void unloadIt(load)}
-            >
-              {camera.chambers[0].roll != null && (
-                <Suspense>
-                  <ClicksAsked camera={camera} clickless={settings.clickless} />
-                </Suspense>
-              )}
-            </LoadCard>
+            <LoadOf shot={shot} opening={opening} locked={here !== undefined} clickless={settings.clickless} />
           )}
         </section>
-        {!trail && (
-          <section aria-label="Light" className="[grid-area:light]">
-            {inField.stale && (
-              <p
-                role="status"
-                className="mb-2 flex flex-wrap items-center gap-3 border-action border-l-4 pl-3"
-                data-stale
-              >
-                This light was read more than an hour ago. Still this light?
-                <Button className="min-h-[3.3rem]" onClick={inField.still}>
-                  Still the same
-                </Button>
-              </p>
-            )}
-            <LightPanel
-              source={source}
-              fault={suggestion.ok ? null : suggestion.error}
-              meters={meters}
-              suggestion={good}
-              camera={camera}
-              medium={medium}
-              seconds={seconds}
-              onSource={(next) => inField.set({ source: next, typed: null })}
-              onOffset={setOffset}
-            />
-          </section>
-        )}
+        {!trail && <LightOf shot={shot} />}
       </div>
     </main>
   );
 }
 
-const NONE: ReadonlySet<string> = new Set();
+interface OfShot {
+  readonly shot: ShotAtHand;
+}
 
-/** A set with one more in it, or one less. */
-function turned(chosen: ReadonlySet<string>, id: string): ReadonlySet<string> {
-  const next = new Set(chosen);
-  if (!next.delete(id)) next.add(id);
-  return next;
+interface OfOpening extends OfShot {
+  readonly opening: Opening;
+}
+
+/** How long, and how it is worked out. */
+function TimeOf({ shot, opening }: OfOpening) {
+  const { camera, load, loaded, place, medium, good, seconds, inField } = shot;
+  const { sheets } = opening;
+  const which = sheets.length > 1 ? `${sheets.length} together` : placeOf({ place, number: numberOf(camera, place) });
+  return (
+    <TimePanel
+      subject={[camera.name, which].filter(Boolean).join(", ")}
+      suggestion={good}
+      seconds={seconds}
+      planned={inField.now.typed === null && loaded?.plannedSeconds != null}
+      medium={medium}
+      onSeconds={(own) => inField.set({ typed: own })}
+      canBracket={good !== null && load !== null && bracketed(load, [1, 2, 3], place) !== null}
+      onBracket={() => good && load && void spread(load, good.counted, place)}
+    />
+  );
+}
+
+/** The press that opens the hole, what is asked before, and how it is counted. */
+function OpenIt({
+  shot: { good, inField },
+  opening,
+  sound,
+  onSound,
+}: OfOpening & { readonly sound: boolean; readonly onSound: (on: boolean) => void }) {
+  const { source } = inField.now;
+  return (
+    <>
+      <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={opening.ask}>
+        {opening.holes > 1 ? `Open ${opening.holes} holes together` : "Open the hole"}
+      </Button>
+      {opening.doubt !== null && (
+        <Suspense>
+          <LazyQuestion
+            title="Open it all the same?"
+            words={opening.doubt}
+            yes="Open it"
+            no="Leave it shut"
+            onYes={() => opening.answer(true)}
+            onNo={() => opening.answer(false)}
+          />
+        </Suspense>
+      )}
+      <div className="flex flex-wrap gap-x-5">
+        <Check label="Count me in, 3 s" checked={opening.countIn} className={TALL} onCheck={opening.setCountIn} />
+        <Check label="Sound" checked={sound} className={TALL} onCheck={onSound} />
+        {source.by === "photograph" && source.file && (
+          <Check
+            label="Keep the photograph"
+            checked={opening.keepPhoto}
+            className={TALL}
+            onCheck={opening.setKeepPhoto}
+          />
+        )}
+      </div>
+    </>
+  );
+}
+
+/** For a thumb in the open air. */
+const TALL = "min-h-[3.3rem]";
+
+/** Other cameras that open with this one. */
+function OthersAlong({ opening: { along, others, takeAlong, turnOther } }: Pick<OfOpening, "opening">) {
+  return (
+    <div>
+      <Check label="Other cameras with it" checked={along !== null} className={TALL} onCheck={takeAlong} />
+      {along !== null && (
+        <Suspense>
+          <WithOthers others={others} chosen={along} onTurn={turnOther} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+function BeforeItOpens({ shot: { camera, good, seconds } }: OfShot) {
+  const plan = useMemo(() => planOf(camera), [camera]);
+  const words = useLengthWords();
+  if (good === null || seconds === null) return null;
+  return (
+    <Disclosure title="Before it opens" name="before">
+      <ul className="list-disc pl-4">
+        {openingWords(plan, seconds, good.reading.ev, words).map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </Disclosure>
+  );
+}
+
+/** What is in the camera, place by place. */
+function LoadOf({
+  shot,
+  opening,
+  locked,
+  clickless,
+}: OfOpening & { readonly locked: boolean; readonly clickless: readonly string[] }) {
+  const { camera, load, packs, places, held, place, mediumId, iso, inField } = shot;
+  return (
+    <LoadCard
+      key={load?.id ?? "none"}
+      cameraId={camera.id}
+      unloaded={unloadedAs(camera)}
+      places={places}
+      load={load}
+      held={held}
+      chosen={place}
+      packs={packs}
+      wish={{ medium: mediumId, iso, flashed: false, initials: "", packId: null }}
+      locked={locked}
+      together={opening.together}
+      onTogether={camera.set != null ? opening.gather : null}
+      onGather={opening.turnPlace}
+      onChoose={(id) => inField.set({ picked: id === place ? "" : id, typed: null })}
+      onLoad={(wish) => void loadIt(camera, places, wish, null, load)}
+      onUnload={() => load && void unloadIt(load)}
+    >
+      {camera.chambers[0].roll != null && (
+        <Suspense>
+          <ClicksAsked camera={camera} clickless={clickless} />
+        </Suspense>
+      )}
+    </LoadCard>
+  );
+}
+
+/** The light, and whether it is still the same. */
+function LightOf({ shot: { camera, medium, meters, suggestion, good, seconds, inField } }: OfShot) {
+  return (
+    <section aria-label="Light" className="[grid-area:light]">
+      {inField.stale && (
+        <p role="status" className="mb-2 flex flex-wrap items-center gap-3 border-action border-l-4 pl-3" data-stale>
+          This light was read more than an hour ago. Still this light?
+          <Button className={TALL} onClick={inField.still}>
+            Still the same
+          </Button>
+        </p>
+      )}
+      <LightPanel
+        source={inField.now.source}
+        fault={suggestion.ok ? null : suggestion.error}
+        meters={meters}
+        suggestion={good}
+        camera={camera}
+        medium={medium}
+        seconds={seconds}
+        onSource={(next) => inField.set({ source: next, typed: null })}
+        onOffset={correctMeter}
+      />
+    </section>
+  );
+}
+
+/** Keeps by how much a meter was found to be off. */
+function correctMeter(meter: Compared): void {
+  const record = { ...meter, comparedAt: isoWithOffset(new Date()) };
+  void saveRecord("meters", record).then((saved) => {
+    if (!saved.ok) notify(`The correction can’t be kept. ${saved.error.message}`, { urgent: true });
+  });
 }
 
 /** The three times of a bracket on the next three places, so that each is proposed with its own. */
 async function spread(load: Load, times: readonly [number, number, number], place: string | null): Promise<void> {
   const planned = (now: Load | null): Load => bracketed(there(now), times, place) ?? there(now);
   await changeUndoable("loads", load.id, planned, "Three places have a time of their own now.");
-}
-
-/** Stores the photograph a shot was metered by; without room for it the shot goes without. */
-async function kept(file: File): Promise<string | null> {
-  const saved = await savePicture(file);
-  if (saved.ok) return saved.value;
-  notify(`The photograph is not kept with the shot. ${saved.error.message}`, { urgent: true });
-  return null;
-}
-
-/** Meters as they are stored; a correction that an earlier version kept as a setting stands for the typed meter’s. */
-function withOldOffset(meters: readonly Meter[], offset: number): readonly Meter[] {
-  if (offset === 0 || meters.some(({ id }) => id === OWN_METER)) return meters;
-  return [...meters, { id: OWN_METER, name: "My meter", kind: "meter", offset }];
 }
 
 function Logged({ answer, cameraId }: { readonly answer: ShotAnswer; readonly cameraId: string }) {
