@@ -1,5 +1,6 @@
 import { Button } from "../../ui/controls/Button.tsx";
 import { cx } from "../../ui/controls/cx.ts";
+import { Going } from "../../ui/controls/Going.tsx";
 import type { FileReport } from "./fileExchange.ts";
 
 /** What came of a file that was opened, what is wrong in it, and what is to be decided before it is taken in. */
@@ -24,14 +25,7 @@ export default function Report({
           </button>
         )}
       </p>
-      {report.going && (
-        <p className="mt-2 flex items-center gap-3">
-          <progress className="w-64" aria-label="How far it is" value={report.going.share} />
-          <Button look="quiet" onClick={report.going.stop}>
-            Stop
-          </Button>
-        </p>
-      )}
+      {report.going && <Going share={report.going.share} onStop={report.going.stop} />}
       {report.ask && (
         <p className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => void report.ask?.keep().then(onReport)}>Keep mine, take in what is new</Button>

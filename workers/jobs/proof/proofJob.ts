@@ -125,8 +125,10 @@ async function answered(
       const view = scanView(scan, order.settings.encoding ?? "file", part, side);
       return { output: success({ kind: "part", view }), transfer: [view.rgba.buffer] };
     }
-    case "judge":
-      return { output: judged(scan, order.settings), transfer: [] };
+    case "judge": {
+      const judged = await runStepwise(judging(scan, order.settings), control);
+      return { output: judged?.value ?? failure(troubleFault(GIVEN_UP)), transfer: [] };
+    }
     case "strip": {
       const densities = stripDensities(scan, order.settings, order.count, order.along);
       return { output: success({ kind: "strip", densities }), transfer: [] };
@@ -158,19 +160,20 @@ function opened(scan: NegativeScan, dpi: number | null, settings: ProofSettings)
   };
 }
 
-function judged(scan: NegativeScan, settings: ProofSettings): Result<ProofReport, Fault> {
+/** Shares of the way by which the sheet is found, its light counted, its time judged: by a scan of 24 Mpx. */
+const JUDGED_BY = [0.3, 0.5, 0.6] as const;
+
+function* judging(scan: NegativeScan, settings: ProofSettings): Generator<number, Result<ProofReport, Fault>, void> {
   const placed = placeSheet(scan, settings);
+  yield JUDGED_BY[0];
   const counted = lightOfCells(scan, settings, placed);
+  yield JUDGED_BY[1];
   const answer = judgeScan(scan, settings, placed, counted);
   if (!answer.ok) return failure(troubleFault(answer.error));
-  return success({
-    kind: "judge",
-    report: {
-      answer: answer.value,
-      histogram: densityHistogram(settings, counted.light, placed.white),
-      faults: negativeFaults(scan, settings, placed),
-    },
-  });
+  const histogram = densityHistogram(settings, counted.light, placed.white);
+  yield JUDGED_BY[2];
+  const faults = negativeFaults(scan, settings, placed);
+  return success({ kind: "judge", report: { answer: answer.value, histogram, faults } });
 }
 
 type Exposing = Extract<ProofOrder, { readonly kind: "draw" | "save" }>;
