@@ -3,7 +3,7 @@ import type { Biased, JudgedShot } from "./judgedShot.ts";
 import { wantedStops } from "./judgedShot.ts";
 
 /** More are no clearer to look at. */
-const MOST_CHAPTERS = 24;
+const MOST_POINTS = 24;
 
 /** What was believed of one camera, medium or light after each of its shots. */
 export interface BiasPoint extends Bias {
@@ -20,7 +20,7 @@ export interface BiasPoint extends Bias {
  * @param shots of the whole log, oldest first
  * @param of which of the three
  * @param key of the one asked for
- * @returns one chapter for each of its shots that counts; of very many, {@link MOST_CHAPTERS} evenly taken, the last among them
+ * @returns one point for each of its shots that counts; of very many, {@link MOST_POINTS} evenly taken, the last among them
  * @source PHYSICS section 12
  * @example biasHistory([], "camera", "a") // []
  */
@@ -28,7 +28,7 @@ export function biasHistory(shots: readonly JudgedShot[], of: Biased, key: strin
   const whole = experience(shots);
   const gathered = gathering();
   const own = shots.flatMap((shot, index) => (shot.spoilt || shot[of] !== key ? [] : [index]));
-  const told = new Set(evenly(own, MOST_CHAPTERS));
+  const told = new Set(evenly(own, MOST_POINTS));
   return shots.flatMap((shot, index) => {
     gathered.add(shot);
     if (!told.has(index)) return [];

@@ -117,7 +117,7 @@ describe("a shot that disagrees", () => {
 });
 
 describe("how a bias became known", () => {
-  test("each chapter is what the shots up to it say; the band narrows; spoilt ones and others' shots are no chapters", () => {
+  test("each point is what the shots up to it say; the band narrows; spoilt ones and others' shots are no points", () => {
     const other = { camera: "b", medium: "m", light: "shade" };
     const shots = [shot(1), shot(-2, other), shot(0.6), shot(9, ALIKE, { spoilt: true }), shot(0.8)];
     const chapters = biasHistory(shots, "camera", "a");
@@ -294,3 +294,47 @@ function byCovariance(shots: readonly JudgedShot[], asked: ShotKeys): readonly [
     shots.reduce((sum, row, i) => sum + shared(row, asked) * (vector[i] as number), 0);
   return [along(solved(n)), 1.5 - along(solved(n + 1))];
 }
+
+test("all that is named: each camera, medium and light once, with how many shots speak of it, as it is asked for alone", () => {
+  const shots = [
+    shot(1),
+    shot(0.5),
+    shot(-1, { camera: "b", medium: "m" }),
+    shot(2, { camera: "c" }, { spoilt: true }),
+  ];
+  const told = experience(shots);
+  const named = told.all();
+  expect(named.map(({ of, key, shots: many }) => [of, key, many])).toEqual([
+    ["camera", "a", 2],
+    ["medium", "m", 3],
+    ["light", "full-sun", 2],
+    ["camera", "b", 1],
+  ]);
+  for (const { of, key, stops, sd } of named) expect({ stops, sd }).toEqual(told.about({ [of]: key })[of]);
+  expect(told.used).toBe(3);
+});
+
+describe("the points by which a bias became known", () => {
+  test("each point is what all shots up to it say, and what its own shot wanted of this bias alone", () => {
+    const shots = [shot(1), shot(0.2, { camera: "b", medium: "m", light: "full-sun" }), shot(1.4)];
+    const whole = experience(shots);
+    const points = biasHistory(shots, "camera", "a");
+    expect(points.map((point) => point.shot)).toEqual([0, 2]);
+    for (const { shot: at, stops, sd, wanted } of points) {
+      const { camera } = experience(shots.slice(0, at + 1)).about({ camera: "a" });
+      expect(stops).toBeCloseTo(camera.stops, 12);
+      expect(sd).toBeCloseTo(camera.sd, 12);
+      const { medium, light } = whole.about(ALIKE);
+      expect(wanted).toBeCloseTo(wantedStops(shots[at] as JudgedShot) - medium.stops - light.stops, 12);
+    }
+  });
+
+  test("of very many shots two dozen points are told, the last one among them; of fewer every one", () => {
+    const many = (count: number): readonly JudgedShot[] => Array.from({ length: count }, () => shot(0.5));
+    expect(biasHistory(many(24), "medium", "m")).toHaveLength(24);
+    const told = biasHistory(many(100), "medium", "m");
+    expect(told).toHaveLength(24);
+    expect(told.at(-1)?.shot).toBe(99);
+    expect(biasHistory([shot(1, ALIKE, { spoilt: true })], "camera", "a")).toEqual([]);
+  });
+});
