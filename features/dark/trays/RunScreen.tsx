@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from "react";
+import { type ReactNode, useCallback, useEffect, useRef, useState, useSyncExternalStore } from "react";
 import { useBlocker } from "react-router";
 import {
   darkroomCautions,
@@ -8,7 +8,7 @@ import {
   VESSEL_WORDS,
 } from "../../../catalogue/words/darkroomWords.ts";
 import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
-import { isTooSoon, leastOf, type PlannedStep } from "../../../core/darkroom/recipe/index.ts";
+import { isTooSoon, type Lamp, leastOf, type PlannedStep } from "../../../core/darkroom/recipe/index.ts";
 import { movesTill, runAt } from "../../../core/darkroom/run/index.ts";
 import { sheetOut } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -44,6 +44,7 @@ export function RunScreen({
 }) {
   const { going, waiting } = runs;
   const [focus] = going;
+  const [first] = waiting;
   useWakeLock(going.length > 0);
   // The back gesture of a wet hand leads nowhere while a sheet is in a bath.
   const blocker = useBlocker(going.length > 0);
@@ -61,25 +62,8 @@ export function RunScreen({
   const tap = useCallback(() => {
     if (focus) move(focus);
   }, [focus, move]);
-  const moved = lastMoved(going, runs.now);
   const area = useAnyTap(tap);
-  const [lit, setLit] = useState<string | null>(null);
-  // What bears no lamp is developed at a black screen, until somebody asks for it back.
-  const bare = going.some(({ development }) => lampBorne(sheetOut(development), runs.now) === "none");
-  const dark = focus !== undefined && bare && lit !== focus.development.id;
-  // Nobody reads a question there: the same tap within so long answers it.
-  const doubted = useRef(Number.NEGATIVE_INFINITY);
-  const blindTap = (): void => {
-    if (!focus) return;
-    const early = tooSoon(focus) && clockNow() - doubted.current > DOUBTED;
-    doubted.current = clockNow();
-    if (!early) runs.move(focus.development.id);
-    else navigator.vibrate?.([400, 100, 400]);
-  };
-  const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
-  // And it has to be black before the film is out of its box.
-  const [armed, setArmed] = useState(false);
-  const [first] = waiting;
+  const black = useBlackScreen(runs);
   return (
     <div
       className="wet fixed inset-0 z-[35] flex flex-col overflow-y-auto bg-board p-5"
@@ -87,10 +71,7 @@ export function RunScreen({
       onPointerDownCapture={onTouch}
       data-going={going.length}
     >
-      <p className="mb-1 flex flex-wrap items-center justify-between gap-x-4" data-lamp={runs.lamp.lamp}>
-        <span className="stamp text-[1rem]">{LAMP_WORDS[runs.lamp.lamp]}</span>
-        {red && runs.lamp.lamp === "white" && <Button onClick={() => setRedLight(null)}>Daylight</Button>}
-      </p>
+      <LampNow lamp={runs.lamp.lamp} />
       {early?.at.now && (
         <Question
           title="Already?"
@@ -104,26 +85,7 @@ export function RunScreen({
           onNo={() => setEarly(null)}
         />
       )}
-      {armed && first && (
-        <Blackout
-          label={`In the dark: ${first.sheet} goes in`}
-          status=""
-          onTap={() => {
-            runs.start(first.id);
-            setArmed(false);
-            setLit(null);
-          }}
-          onLight={() => setArmed(false)}
-        />
-      )}
-      {dark && focus && (
-        <Blackout
-          label={`In the dark: ${focus.at.now?.name}. Move on: ${nameOf(focus)}`}
-          status={focus.at.left <= 0 ? "over its time" : ""}
-          onTap={blindTap}
-          onLight={() => setLit(focus.development.id)}
-        />
-      )}
+      {black.screen}
       {focus ? (
         <>
           <div
@@ -138,21 +100,7 @@ export function RunScreen({
           </Button>
         </>
       ) : (
-        <div className="flex grow flex-col justify-center gap-2">
-          <p className="font-semibold text-[1.8rem] leading-tight">
-            {first ? `${first.sheet} goes in first.` : "Nothing is in the trays."}
-          </p>
-          {first && (
-            <>
-              <p>
-                {first.steps[0]?.lamp === "none"
-                  ? "The film is still in its camera or box. Make the screen black; then take it out, and tap as it goes under."
-                  : VESSEL_WORDS[first.steps[0]?.vessel ?? "tray"].first}
-              </p>
-              <Cautions step={first.steps[0]} />
-            </>
-          )}
-        </div>
+        <NothingIn first={first} />
       )}
       {going.length > 1 && (
         <ul className="mb-2 border-line border-t">
@@ -162,52 +110,11 @@ export function RunScreen({
         </ul>
       )}
       {runs.unfixed.map((sheet) => (
-        <div key={sheet.development.id} role="alert" className="mb-2 border-action border-l-4 pl-3" data-unfixed>
-          <p>
-            {nameOf(sheet)} is through, but no fixer worked on it long enough.{" "}
-            {foggedWords([sheetOut(sheet.development)])}
-          </p>
-          <p className="grid grid-cols-2 gap-2">
-            <Button onClick={() => runs.back(sheet.development.id)}>Back a bath</Button>
-            <Button onClick={() => runs.end(sheet.development.id)}>It lies in the dark</Button>
-          </p>
-        </div>
+        <Unfixed key={sheet.development.id} sheet={sheet} runs={runs} />
       ))}
-      <NextSheet runs={runs} onArm={() => setArmed(true)} />
+      <NextSheet runs={runs} onArm={black.arm} />
       {focus && going.length === 1 && <Cautions step={focus.at.now} />}
-      <div className="mt-2 grid grid-cols-3 gap-2">
-        <Button
-          disabled={!moved}
-          aria-label={moved ? `Back a bath: ${nameOf(moved)}` : "Back a bath"}
-          onClick={() => moved && runs.back(moved.development.id)}
-        >
-          Back a bath
-        </Button>
-        <Button aria-pressed={pausedSignals} onClick={() => onPause(!pausedSignals)}>
-          {pausedSignals ? "Sound on" : "Quiet"}
-        </Button>
-        {focus ? (
-          <ConfirmDialog
-            title="Take it out now?"
-            words={`${nameOf(focus)} leaves the baths here. Its baths are written down with the time they really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
-            yes="It is out"
-            no="It goes on"
-            onYes={() => runs.end(focus.development.id)}
-          >
-            <Button>Take out</Button>
-          </ConfirmDialog>
-        ) : (
-          <ConfirmDialog
-            title="Forget those that wait?"
-            words="They were in no bath: nothing is lost but this list. Where they are it has to stay dark."
-            yes="Forget them"
-            no="Keep them"
-            onYes={() => runs.forget(waiting.map(({ id }) => id))}
-          >
-            <Button disabled={waiting.length === 0}>Forget</Button>
-          </ConfirmDialog>
-        )}
-      </div>
+      <Presses runs={runs} pausedSignals={pausedSignals} onPause={onPause} />
       {pausedSignals && going.length > 0 && (
         <p role="status" className="mt-2">
           Quiet, not stopped: the bath goes on working, and so does the count.
@@ -216,6 +123,149 @@ export function RunScreen({
       <HoldButton className="mt-2 w-full" onHeld={onLeave} hint="all goes on">
         Hold to leave
       </HoldButton>
+    </div>
+  );
+}
+
+/** Which lamp may be on; where all may be, the way out of the red. */
+function LampNow({ lamp }: { readonly lamp: Lamp }) {
+  const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
+  return (
+    <p className="mb-1 flex flex-wrap items-center justify-between gap-x-4" data-lamp={lamp}>
+      <span className="stamp text-[1rem]">{LAMP_WORDS[lamp]}</span>
+      {red && lamp === "white" && <Button onClick={() => setRedLight(null)}>Daylight</Button>}
+    </p>
+  );
+}
+
+/**
+ * The screen that gives no light: what bears no lamp is developed at it, until somebody asks for the other one back; and it
+ * has to be black before the film is out of its box.
+ */
+function useBlackScreen(runs: Runs): { readonly screen: ReactNode; readonly arm: () => void } {
+  const { going, waiting } = runs;
+  const [focus] = going;
+  const [first] = waiting;
+  const [lit, setLit] = useState<string | null>(null);
+  const [armed, setArmed] = useState(false);
+  // Nobody reads a question there: the same tap within so long answers it.
+  const doubted = useRef(Number.NEGATIVE_INFINITY);
+  const arm = (): void => setArmed(true);
+  if (armed && first) {
+    const start = (): void => {
+      runs.start(first.id);
+      setArmed(false);
+      setLit(null);
+    };
+    const label = `In the dark: ${first.sheet} goes in`;
+    return { arm, screen: <Blackout label={label} status="" onTap={start} onLight={() => setArmed(false)} /> };
+  }
+  const bare = going.some(({ development }) => lampBorne(sheetOut(development), runs.now) === "none");
+  if (focus === undefined || !bare || lit === focus.development.id) return { arm, screen: null };
+  const blindTap = (): void => {
+    const early = tooSoon(focus) && clockNow() - doubted.current > DOUBTED;
+    doubted.current = clockNow();
+    if (!early) runs.move(focus.development.id);
+    else navigator.vibrate?.([400, 100, 400]);
+  };
+  return {
+    arm,
+    screen: (
+      <Blackout
+        label={`In the dark: ${focus.at.now?.name}. Move on: ${nameOf(focus)}`}
+        status={focus.at.left <= 0 ? "over its time" : ""}
+        onTap={blindTap}
+        onLight={() => setLit(focus.development.id)}
+      />
+    ),
+  };
+}
+
+/** Before the first sheet goes in. */
+function NothingIn({ first }: { readonly first: Runs["waiting"][number] | undefined }) {
+  if (!first) {
+    return (
+      <div className="flex grow flex-col justify-center gap-2">
+        <p className="font-semibold text-[1.8rem] leading-tight">Nothing is in the trays.</p>
+      </div>
+    );
+  }
+  const [step] = first.steps;
+  return (
+    <div className="flex grow flex-col justify-center gap-2">
+      <p className="font-semibold text-[1.8rem] leading-tight">{first.sheet} goes in first.</p>
+      <p>
+        {step?.lamp === "none"
+          ? "The film is still in its camera or box. Make the screen black; then take it out, and tap as it goes under."
+          : VESSEL_WORDS[step?.vessel ?? "tray"].first}
+      </p>
+      <Cautions step={step} />
+    </div>
+  );
+}
+
+/** A sheet that is through, and would darken in the light. */
+function Unfixed({ sheet, runs }: { readonly sheet: SheetNow; readonly runs: Runs }) {
+  const { id } = sheet.development;
+  return (
+    <div role="alert" className="mb-2 border-action border-l-4 pl-3" data-unfixed>
+      <p>
+        {nameOf(sheet)} is through, but no fixer worked on it long enough. {foggedWords([sheetOut(sheet.development)])}
+      </p>
+      <p className="grid grid-cols-2 gap-2">
+        <Button onClick={() => runs.back(id)}>Back a bath</Button>
+        <Button onClick={() => runs.end(id)}>It lies in the dark</Button>
+      </p>
+    </div>
+  );
+}
+
+/** Back a bath, quiet, and out with it. */
+function Presses({
+  runs,
+  pausedSignals,
+  onPause,
+}: {
+  readonly runs: Runs;
+  readonly pausedSignals: boolean;
+  readonly onPause: (paused: boolean) => void;
+}) {
+  const { going, waiting } = runs;
+  const [focus] = going;
+  const moved = lastMoved(going, runs.now);
+  return (
+    <div className="mt-2 grid grid-cols-3 gap-2">
+      <Button
+        disabled={!moved}
+        aria-label={moved ? `Back a bath: ${nameOf(moved)}` : "Back a bath"}
+        onClick={() => moved && runs.back(moved.development.id)}
+      >
+        Back a bath
+      </Button>
+      <Button aria-pressed={pausedSignals} onClick={() => onPause(!pausedSignals)}>
+        {pausedSignals ? "Sound on" : "Quiet"}
+      </Button>
+      {focus ? (
+        <ConfirmDialog
+          title="Take it out now?"
+          words={`${nameOf(focus)} leaves the baths here. Its baths are written down with the time they really took.${lampBorne(sheetOut(focus.development), runs.now) === "white" ? "" : " It is not fixed: into a dark box with it, light would darken it."}`}
+          yes="It is out"
+          no="It goes on"
+          onYes={() => runs.end(focus.development.id)}
+        >
+          <Button>Take out</Button>
+        </ConfirmDialog>
+      ) : (
+        <ConfirmDialog
+          title="Forget those that wait?"
+          words="They were in no bath: nothing is lost but this list. Where they are it has to stay dark."
+          yes="Forget them"
+          no="Keep them"
+          onYes={() => runs.forget(waiting.map(({ id }) => id))}
+        >
+          <Button disabled={waiting.length === 0}>Forget</Button>
+        </ConfirmDialog>
+      )}
     </div>
   );
 }
