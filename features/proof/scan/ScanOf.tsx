@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useEffectEvent, useMemo, useState } from "react";
 import { allMedia } from "../../../catalogue/media.ts";
 import { luminanceOf } from "../../../core/basis/pictureValues/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
@@ -134,13 +134,14 @@ function useOpened({ picture, settings }: Negative): {
   const [report, setReport] = useState<OpenReport | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   const encoding = settings.encoding ?? "file";
-  const kept = useRef(settings);
-  kept.current = settings;
+  const open = useEffectEvent((signal: AbortSignal) => {
+    const asked = { ...settings, encoding, sheet: { ...settings.sheet, corners: null } };
+    return askProof({ picture, settings: asked }, { kind: "open" }, { signal });
+  });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another scan, or its numbers read otherwise
   useEffect(() => {
     const stop = new AbortController();
-    const { sheet } = kept.current;
-    const asked = { picture, settings: { ...kept.current, encoding, sheet: { ...sheet, corners: null } } };
-    void askProof(asked, { kind: "open" }, { signal: stop.signal }).then((opened) => {
+    void open(stop.signal).then((opened) => {
       if (stop.signal.aborted) return;
       if (opened.ok) setReport(opened.value.report);
       else setTrouble(opened.error);

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useEffectEvent, useRef, useState } from "react";
 import { isConvex, type Quad } from "../../../core/basis/plane/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import type { ScanView } from "../../../core/negative/index.ts";
@@ -127,15 +127,14 @@ function Loupe({
   const [view, setView] = useState<ScanView | null>(null);
   const [px, py] = [Math.round(x), Math.round(y)];
   const { picture, settings } = negative;
-  const kept = useRef(settings);
-  kept.current = settings;
+  // Other settings alone show no other part of it.
+  const ask = useEffectEvent((signal: AbortSignal) =>
+    askProof({ picture, settings }, { kind: "part", x: px, y: py, side: LOUPE.scan }, { signal }),
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another scan, or another place of it
   useEffect(() => {
     const stop = new AbortController();
-    void askProof(
-      { picture, settings: kept.current },
-      { kind: "part", x: px, y: py, side: LOUPE.scan },
-      { signal: stop.signal },
-    ).then((part) => {
+    void ask(stop.signal).then((part) => {
       if (part.ok && !stop.signal.aborted) setView(part.value.view);
     });
     return () => stop.abort();
