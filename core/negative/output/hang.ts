@@ -12,7 +12,7 @@ export interface HangPlace {
 }
 
 /** White round a page, between pictures, and for a caption, mm. */
-const SPACE = { round: 12, between: 6, caption: 7 } as const;
+const SPACE = { round: 12, between: 6, caption: 8 } as const;
 
 /**
  * Where pictures hang on pages. Sheets and contact sheets are at their true size as far as a page takes them; a grid of nine

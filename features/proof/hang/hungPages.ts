@@ -1,4 +1,5 @@
 import { printPapers } from "../../../catalogue/printPapers.ts";
+import { fitted, textWidth } from "../../../core/basis/drawing/index.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { Negative } from "../../../core/document/index.ts";
 import { type HangPlace, hangLayout } from "../../../core/negative/index.ts";
@@ -22,8 +23,8 @@ export interface CaptionLine {
   readonly y: number;
 }
 
-/** Height of a caption's letters, their mean width, and how far below its picture each of its lines stands, mm. */
-export const CAPTION = { size: 2.4, letter: 1.2, below: [3.4, 6.4] } as const;
+/** Read at an arm’s length, so 2.5 mm and more: height of a caption's letters, and how far below its picture each of its lines stands, mm. */
+export const CAPTION = { size: 2.7, below: [3.7, 7.1] } as const;
 
 /** Where some negatives hang. `ratios`: width to height of their positives, by id, as far as they are known. */
 export function hungPages(
@@ -66,16 +67,16 @@ function sizeOf(
  * @param width of the picture, mm
  */
 export function captionLines(parts: readonly string[], width: number): readonly string[] {
-  const most = Math.max(6, Math.floor(width / CAPTION.letter));
+  const isIn = (line: string): boolean => textWidth(line, CAPTION.size, "label") <= width;
   const lines: string[] = [];
   for (const part of parts) {
     const last = lines.at(-1);
     const joined = last === undefined ? part : `${last} · ${part}`;
-    if (last !== undefined && joined.length <= most) lines[lines.length - 1] = joined;
+    if (last !== undefined && isIn(joined)) lines[lines.length - 1] = joined;
     else if (lines.length < CAPTION.below.length) lines.push(part);
     else break;
   }
-  return lines.map((line) => (line.length > most ? `${line.slice(0, most - 1).trimEnd()}…` : line));
+  return lines.map((line) => fitted(line, CAPTION.size, width, "label"));
 }
 
 function captionOf(negative: Negative, proof: Proof): readonly string[] {
