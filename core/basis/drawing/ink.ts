@@ -32,22 +32,22 @@ export const INK = {
     rayPale: "#1d3a4c",
     good: "#9cc79a",
   },
-  /** For use beside a safelight: red alone, so that green and blue are 0 in every one. */
+  /** For use beside a safelight: red alone, so that green and blue are 0 in every one; all that is read is 4.5 : 1 and more on card and board (WCAG 2.2, 1.4.3). */
   red: {
     card: "#1e0000",
     board: "#0c0000",
     ink: "#ff0000",
-    quiet: "#d60000",
+    quiet: "#f20000",
     line: "#5c0000",
-    kraft: "#e80000",
+    kraft: "#f40000",
     kraftPale: "#400000",
     tape: "#000000",
     onTape: "#ff0000",
     action: "#ff0000",
     onAction: "#0c0000",
-    ray: "#ec0000",
+    ray: "#f20000",
     rayPale: "#3a0000",
-    good: "#e80000",
+    good: "#f40000",
   },
 } as const;
 
