@@ -5,6 +5,7 @@ import { backupFigures } from "./backup.mjs";
 import { bigArchive } from "./bigArchive.mjs";
 import { browserFigures } from "./browser.mjs";
 import { coreFigures } from "./core.mjs";
+import { lighthouseFigures } from "./lighthouse.mjs";
 import { lookInBrowser } from "./lookBrowser.mjs";
 import { manyFigures } from "./many.mjs";
 import { proofInBrowser } from "./proofBrowser.mjs";
@@ -22,6 +23,7 @@ if (!process.argv.includes("--no-browser")) {
   await onStage(4694, sunInBrowser);
   await onStage(4695, proofInBrowser);
   await onStage(4698, lookInBrowser);
+  await onStage(4699, lighthouseFigures);
   await onStage(4692, bigArchive);
   await onStage(4696, manyFigures);
   await onStage(4697, backupFigures);
