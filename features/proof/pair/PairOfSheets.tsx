@@ -1,4 +1,5 @@
 import type { Negative, OtherOfPair } from "../../../core/document/index.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
@@ -18,6 +19,17 @@ const EYES_APART = 65;
 /** Least and most that a camera is moved, mm. */
 const BASE = { least: 1, most: 100_000 } as const;
 
+/** So many pairs are named. */
+const MOST_NAMED = 6;
+
+/** Sheets that are pairs: of two holes, or with the sheet beside them named. */
+function pairsAmong(negatives: readonly Negative[], { cameras }: Proof): readonly Negative[] {
+  const twoHoled = new Set(cameras.filter(({ chambers }) => chambers[0].holes.length === 2).map(({ id }) => id));
+  return negatives
+    .filter(({ pair, cameraId }) => pair != null || (cameraId != null && twoHoled.has(cameraId)))
+    .slice(0, MOST_NAMED);
+}
+
 /** A sheet of a camera with one hole, and the one beside it: the camera moved to the side between them. */
 export function PairOfSheets({ stored, proof }: { readonly stored: Negative; readonly proof: Proof }) {
   const { record: negative, edit, undo, redo } = useRecordEdits("negatives", stored);
@@ -26,6 +38,7 @@ export function PairOfSheets({ stored, proof }: { readonly stored: Negative; rea
   const other = others.find(({ id }) => id === pair?.other) ?? null;
   const set = (part: Partial<OtherOfPair>): void =>
     edit((before) => ({ ...before, pair: { other: "", base: EYES_APART, side: "left", ...before.pair, ...part } }));
+  const pairs = pair === null ? pairsAmong(others, proof) : [];
   return (
     <div className="grid gap-4" data-pair-of="sheets">
       <p className="max-w-[70ch]">
@@ -33,6 +46,16 @@ export function PairOfSheets({ stored, proof }: { readonly stored: Negative; rea
         to the side between them, looking the same way. Move it by a thirtieth of the distance of the nearest thing
         (common practice); {EYES_APART} mm for what is two metres away.
       </p>
+      {pairs.length > 0 && (
+        <p className="flex flex-wrap items-center gap-2" data-pairs-here>
+          Pairs you have already:
+          {pairs.map((each) => (
+            <Button key={each.id} onClick={() => proof.choose(each.id)}>
+              {negativeName(each, proof)}
+            </Button>
+          ))}
+        </p>
+      )}
       {others.length === 0 ? (
         <p data-pair="one-sheet">There is no other sheet here yet: add its scan first.</p>
       ) : (

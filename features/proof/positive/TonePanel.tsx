@@ -26,6 +26,26 @@ const LIGHT = 150;
 const DEEP = 95;
 /** Height of the bars over the wedge, pixels. */
 const BARS = 46;
+/** Of the greys, of the pegs' feet under them, and of a line of words, pixels. */
+const GREYS = 34;
+const FEET = 28;
+const LINE = 16;
+/** Pegs whose words would run into each other, as a share of the strip. */
+const TOO_NEAR = 0.3;
+
+/** The line that each peg's words stand in: of pegs that are too near to each other each has its own. */
+function wordRows(
+  places: Readonly<Record<ToneEnd, number>>,
+  share: (log: number) => number,
+): Readonly<Record<ToneEnd, number>> {
+  const rows = { low: 0, middle: 0, high: 0 };
+  for (const [index, end] of ENDS.entries()) {
+    const near = ENDS.slice(0, index).filter((other) => Math.abs(share(places[end]) - share(places[other])) < TOO_NEAR);
+    const taken = near.map((other) => rows[other]);
+    rows[end] = [0, 1, 2].find((row) => !taken.includes(row)) ?? 0;
+  }
+  return rows;
+}
 
 /** The positive's tones on a step wedge of this very paper: where black, middle and white fall is pegged there. */
 export function TonePanel({
@@ -50,6 +70,8 @@ export function TonePanel({
   const from = Math.min(wedge.from, tone.low) - AIR;
   const to = Math.max(wedge.to, tone.high) + AIR;
   const share = (log: number): number => (log - from) / (to - from);
+  const rows = wordRows(places, share);
+  const lines = 1 + Math.max(...Object.values(rows));
   return (
     <Panel
       title="Tones"
@@ -59,7 +81,7 @@ export function TonePanel({
         </Button>
       }
     >
-      <div ref={strip} className="relative" style={{ height: BARS + 34 + 44 }} data-wedge>
+      <div ref={strip} className="relative" style={{ height: BARS + GREYS + FEET + LINE * lines }} data-wedge>
         <Wedge wedge={wedge} medium={medium} share={share} />
         {ENDS.map((end) => (
           <Peg
@@ -70,6 +92,8 @@ export function TonePanel({
             share={share}
             span={to - from}
             strip={strip}
+            line={rows[end]}
+            lines={lines}
             onMove={(log, stroke) => onTone(movedTone(tone, end, log), stroke)}
           />
         ))}
@@ -105,7 +129,7 @@ function Wedge({
           style={{
             left: `calc(${left} + 2px)`,
             width: `calc(${100 * wide}% - 4px)`,
-            bottom: 34 + 44,
+            top: BARS - Math.round(BARS * Math.sqrt(part / greatest)),
             height: Math.round(BARS * Math.sqrt(part / greatest)),
           }}
         />
@@ -115,7 +139,7 @@ function Wedge({
             left,
             width: `${100 * wide}%`,
             top: BARS,
-            height: 34,
+            height: GREYS,
             background: `rgb(${grey} ${grey} ${grey})`,
             color: grey > LIGHT ? INK.light.ink : INK.light.card,
           }}
@@ -135,6 +159,8 @@ function Peg({
   share,
   span,
   strip,
+  line,
+  lines,
   onMove,
 }: {
   readonly end: ToneEnd;
@@ -144,6 +170,9 @@ function Peg({
   /** All of the strip, log₁₀ H. */
   readonly span: number;
   readonly strip: RefObject<HTMLDivElement | null>;
+  /** Which line its words stand in, and of how many. */
+  readonly line: number;
+  readonly lines: number;
   readonly onMove: (log: number, stroke: string) => void;
 }) {
   const stroke = useRef(0);
@@ -180,8 +209,8 @@ function Peg({
       aria-valuenow={Math.round(1000 * at) / 1000}
       aria-valuetext={`density ${density.toFixed(2)}, ${formatStops(stops)} ${stops < 0 ? "under" : "over"} mid-grey`}
       data-tone={end}
-      className="absolute bottom-0 flex w-8 -translate-x-1/2 cursor-ew-resize touch-none flex-col items-center"
-      style={{ left: `${100 * share(at)}%`, top: 0 }}
+      className="absolute flex w-8 -translate-x-1/2 cursor-ew-resize touch-none flex-col items-center"
+      style={{ left: `${100 * share(at)}%`, top: 0, bottom: LINE * lines }}
       onKeyDown={nudge}
     >
       <span className="w-px grow bg-action" />
@@ -193,7 +222,10 @@ function Peg({
           strokeWidth="1.5"
         />
       </svg>
-      <span className={`flex h-4 w-0 flex-col whitespace-nowrap text-[0.75rem] leading-4 ${side}`}>
+      <span
+        className={`absolute flex w-0 flex-col whitespace-nowrap text-[0.75rem] leading-4 ${side}`}
+        style={{ top: `calc(100% + ${LINE * line}px)` }}
+      >
         <span>{words}</span>
       </span>
     </div>
