@@ -1,6 +1,24 @@
 import fc from "fast-check";
-import { planOf, type Recipe, roomOf, staysOf, throughTrays } from "../recipe/index.ts";
-import { comingVisits, isRocked, movedBack, movedOn, type Run, realSeconds, runAt, stepSignals } from "./index.ts";
+import {
+  developerSeconds,
+  type PlannedStep,
+  planOf,
+  type Recipe,
+  roomOf,
+  staysOf,
+  throughTrays,
+} from "../recipe/index.ts";
+import {
+  comingVisits,
+  isRocked,
+  movedBack,
+  movedOn,
+  movesTill,
+  type Run,
+  realSeconds,
+  runAt,
+  stepSignals,
+} from "./index.ts";
 
 const RECIPE: Recipe = {
   id: "trays",
@@ -140,4 +158,107 @@ test("what a run has before it is booked from now on, and a bath over time is no
   ]);
   expect(comingVisits(run(), 90_000)[0]).toEqual({ station: "developer", from: -90, to: 0 });
   expect(comingVisits(run({ byClock: true }), 10_000_000)).toEqual([]);
+});
+
+describe("where a sheet is", () => {
+  const whole = 60 + 15 + 120 + 300;
+
+  test("the share of its way: each bath by its planned time, never more than that, and all of it at the end", () => {
+    const shares = [0, 30, 60, 100].map((s) => runAt(run(), 1000 * s).share);
+    expect(shares).toEqual([0, 30 / whole, 60 / whole, 60 / whole]);
+    expect(runAt(run({ movesMs: [70_000] }), 75_000).share).toBeCloseTo((60 + 5) / whole, 12);
+    const through = runAt(run({ movesMs: [60_000, 75_000, 195_000, 495_000] }), 600_000);
+    expect(through).toMatchObject({ now: null, next: null, elapsed: 0, left: 0, share: 1, step: 4 });
+    expect(runAt(run({ plan: [] }), 1000).share).toBe(1);
+  });
+
+  test("what comes after this bath, and nothing after the last; a clock that was set back counts nothing", () => {
+    expect(runAt(run(), 0)).toMatchObject({ now: { id: "dev" }, next: { id: "stop" } });
+    expect(runAt(run({ movesMs: [1, 2, 3] }), 1000)).toMatchObject({ now: { id: "wash" }, next: null });
+    expect(runAt(run(), -5000).elapsed).toBe(0);
+  });
+
+  test("moved by the clock at the very second, and not before; what was moved by hand stays as it was", () => {
+    const byClock = run({ byClock: true, movesMs: [50_000] });
+    expect(movesTill(byClock, 64_999)).toEqual([50_000]);
+    expect(movesTill(byClock, 65_000)).toEqual([50_000, 65_000]);
+    expect(byClock.movesMs).toEqual([50_000]);
+    const eye = PLAN.map((step, i): PlannedStep => (i === 0 ? { ...step, byEye: true } : step));
+    expect(movesTill(run({ byClock: true, plan: eye }), 500_000)).toEqual([]);
+  });
+
+  test("who is through is not moved on, nor anybody into the past; back from the first bath there is none", () => {
+    const through = run({ movesMs: [1, 2, 3, 4] });
+    expect(movedOn(through, 10)).toBe(through);
+    const second = run({ movesMs: [60_000] });
+    expect(movedOn(second, 59_999)).toBe(second);
+    expect(movedOn(second, 60_000).movesMs).toEqual([60_000, 60_000]);
+    const first = run();
+    expect(movedBack(first, 10)).toBe(first);
+    expect(movedBack(second, 70_000)).toMatchObject({ movesMs: [], backsMs: [70_000], byClock: false });
+    expect(movedBack({ ...second, backsMs: [5] }, 70_000).backsMs).toEqual([5, 70_000]);
+  });
+});
+
+describe("sounds of a bath", () => {
+  const [developer] = PLAN as readonly [PlannedStep];
+  const heard = (step: Partial<PlannedStep>): readonly string[] =>
+    stepSignals({ ...developer, ...step }, 0).map(({ at, kind }) => `${kind} ${at}`);
+  const ENDING = ["tick 15", "tick 16", "tick 17", "tick 18", "tick 19", "end 20"];
+
+  test("no rocking is asked for: only the last five seconds are heard, of a short bath those that there are", () => {
+    const { agitation: _, ...still } = developer;
+    expect(stepSignals({ ...still, planned: 20 }, 0).map(({ at, kind }) => `${kind} ${at}`)).toEqual(ENDING);
+    expect(heard({ planned: 20, agitation: { first: 5, every: 0, lasts: 5 } })).toEqual(ENDING);
+    expect(heard({ planned: 3, agitation: { first: 0, every: 10, lasts: 2 } })).toEqual(["tick 1", "tick 2", "end 3"]);
+    expect(heard({ planned: 5.5, agitation: { first: 0, every: 10, lasts: 2 } })[0]).toBe("tick 1.5");
+  });
+
+  test("rocked from its beginning, then every so many seconds from there, never in its last five", () => {
+    expect(heard({ planned: 20, agitation: { first: 4, every: 10, lasts: 2 } })).toEqual([
+      "rock 0",
+      "still 4",
+      "rock 10",
+      "still 12",
+      ...ENDING,
+    ]);
+    expect(heard({ planned: 20, agitation: { first: 0, every: 10, lasts: 6 } })).toEqual(["rock 10", ...ENDING]);
+    expect(heard({ planned: 20, agitation: { first: 0, every: 15, lasts: 2 } })).toEqual(ENDING);
+    // It is still being rocked when the next time comes: then it goes on.
+    expect(heard({ planned: 40, agitation: { first: 20, every: 20, lasts: 3 } }).slice(0, 4)).toEqual([
+      "rock 0",
+      "still 20",
+      "rock 20",
+      "still 23",
+    ]);
+  });
+
+  test("rocked or not, to the second", () => {
+    const at = (elapsed: number): boolean | null => isRocked(developer, elapsed);
+    expect([0, 9.9, 10, 29.9, 30, 34.9, 35, 60, 65].map(at)).toEqual([
+      true,
+      true,
+      false,
+      false,
+      true,
+      true,
+      false,
+      true,
+      false,
+    ]);
+    expect(isRocked({ ...developer, agitation: { first: 3, every: 0, lasts: 0 } }, 50)).toBe(true);
+    const { agitation: _, ...still } = developer;
+    expect(isRocked(still, 5)).toBeNull();
+  });
+});
+
+test("seconds in the developer: of all its baths, and of no other", () => {
+  expect(
+    developerSeconds([
+      { bath: "developer", seconds: 60 },
+      { bath: "stop", seconds: 20 },
+      { bath: "developer", seconds: 15 },
+    ]),
+  ).toBe(75);
+  expect(developerSeconds([{ bath: "fixer", seconds: 120 }])).toBe(0);
 });
