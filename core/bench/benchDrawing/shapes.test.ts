@@ -96,6 +96,17 @@ describe.each(["flat-box", "slanted-box", "curved-box", "stereo-box", "lid-can",
   },
 );
 
+test("a hole is centred on a sheet that stands aside, and a sheet in its room", () => {
+  const aside = withField(withField(testCamera("flat-box"), "film.x", 6), "hole.x", -3);
+  const homes = Object.fromEntries(
+    drawn(aside).handles.flatMap(({ id, up, across }) =>
+      [up, across].flatMap((pull) => (pull?.home === undefined ? [] : [[`${id} ${pull.field}`, pull.home]])),
+    ),
+  );
+  expect(homes["hole-plan hole.x"]).toBeCloseTo(6, 9);
+  expect(homes["sheet-middle film.x"]).toBe(0);
+});
+
 describe("what stands inside", () => {
   test("a drum has its vanes and discs, and its strips once they are put in", () => {
     const drum = withContainer(testCamera("drum"), { baffle: null });
