@@ -91,8 +91,15 @@ describe("Bench", () => {
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
     await page.mouse.move(from.x, from.y - 20, { steps: 4 });
+    // What it comes to stands at the hand.
+    await maker.sees("[data-at-hand]", /^[67]\d(\.\d)? mm$/);
     await page.mouse.up();
     await maker.figure("Hole above the bottom", { over: 65 });
+    expect(await page.$("[data-at-hand]")).toBeNull();
+    const raised = await centre("hole-side");
+    await page.mouse.click(raised.x, raised.y, { count: 2 });
+    // Opposite the middle of a sheet in the middle of 118 mm.
+    await maker.reads("Hole above the bottom", "59 mm");
 
     const finger = await centre("sheet-corner");
     await page.touchscreen.touchStart(finger.x, finger.y);
@@ -100,6 +107,26 @@ describe("Bench", () => {
     await page.touchscreen.touchEnd();
     await maker.figure("Sheet, along", { under: 110 });
     await maker.settled();
+  });
+
+  test("on a phone figures are typed in a sheet from below, the drawing in sight; “Done” puts it away", async () => {
+    const maker = await atTheBench();
+    const { page } = maker;
+    await page.setViewport({ width: 390, height: 844 });
+    await maker.press("Measures");
+    await maker.type("Depth inside", "82");
+    await maker.reads("Depth inside", "82 mm");
+    // The drawing is not covered, and has followed.
+    const apart = await page.evaluate(() => {
+      const drawing = document.querySelector("[data-drawing] svg")?.getBoundingClientRect();
+      const sheet = document.querySelector("[role=dialog]")?.getBoundingClientRect();
+      return { below: (sheet?.top ?? 0) - (drawing?.bottom ?? 0), left: drawing?.top ?? -1 };
+    });
+    expect(apart.below).toBeGreaterThanOrEqual(0);
+    expect(apart.left).toBeGreaterThanOrEqual(0);
+    await maker.press("Done");
+    await page.waitForFunction(() => document.querySelector("[role=dialog]") === null, { timeout: PATIENCE });
+    await maker.sees('[data-reading="fNumber"]', /f\/265/);
   });
 
   test("a handle stops where nothing more is possible", async () => {
