@@ -3,34 +3,14 @@ import { plainNumber } from "../../../core/basis/units/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
+import { PackChoice } from "../../../ui/records/PackChoice.tsx";
 import type { Loading } from "./useLoading.ts";
-
-const NO_PACK = "none";
 
 /** Paper or film, its ISO, the pack it comes from, whose it is. */
 export function WhatGoesIn({ loading: { packs, goesIn, take } }: { readonly loading: Loading }) {
-  const takePack = (id: string): void => {
-    const pack = packs.find((each) => each.id === id);
-    if (pack === undefined) take({ packId: null });
-    else take({ packId: id, medium: pack.medium, iso: pack.iso ?? mediumById(pack.medium).iso });
-  };
   return (
     <>
-      {packs.length > 0 && (
-        <Choice
-          label="From the pack"
-          value={goesIn.packId ?? NO_PACK}
-          options={[
-            { id: NO_PACK, name: "no pack of the Stock" },
-            ...packs.map(({ id, medium, size, left }) => ({
-              id,
-              name: `${mediumById(medium).name}, ${size}`,
-              note: `${left} left`,
-            })),
-          ]}
-          onChoose={takePack}
-        />
-      )}
+      <PackChoice packs={packs} packId={goesIn.packId} onTake={take} />
       <div className="grid grid-cols-[minmax(0,1fr)_5rem_6rem] gap-3">
         <Choice
           label="Paper or film"

@@ -5,17 +5,12 @@ import type { Load, Pack } from "../../../core/document/index.ts";
 import type { BuildPlan } from "../../../core/make/plan/index.ts";
 import { type Live, useLive } from "../../../storage/index.ts";
 import { speak } from "../../../ui/device/speech.ts";
-import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
+import { type LoadWish, loadIt, unloadIt } from "../../../ui/records/loading.ts";
 import { planOf } from "../../../ui/records/planOf.ts";
 import { type LoadData, type LoadKit, readLoadKit } from "./loadData.ts";
 
-/** What goes in, and from where. */
-export interface GoesIn {
-  readonly medium: string;
-  readonly iso: number;
-  readonly packId: string | null;
-  readonly initials: string;
-}
+/** What goes in, and from where; whether it is flashed is asked sheet by sheet. */
+type GoesIn = Omit<LoadWish, "flashed">;
 
 /** A camera that is being loaded. */
 export interface Loading {

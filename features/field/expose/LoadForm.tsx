@@ -9,8 +9,7 @@ import { Choice } from "../../../ui/controls/Choice.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import type { LoadWish } from "../../../ui/records/loading.ts";
-
-const NO_PACK = "none";
+import { PackChoice } from "../../../ui/records/PackChoice.tsx";
 
 /** What is put into a camera, all places alike; one press writes it. */
 export function LoadForm({
@@ -27,30 +26,11 @@ export function LoadForm({
   readonly onCancel: (() => void) | null;
 }) {
   const [now, setNow] = useState(wish);
-  const takeFrom = (id: string): void => {
-    const pack = packs.find((each) => each.id === id);
-    if (pack === undefined) setNow({ ...now, packId: null });
-    else setNow({ ...now, packId: id, medium: pack.medium, iso: pack.iso ?? mediumById(pack.medium).iso });
-  };
   const pack = packs.find(({ id }) => id === now.packId);
   const many = places.length;
   return (
     <div className="grid gap-3">
-      {packs.length > 0 && (
-        <Choice
-          label="From the pack"
-          value={now.packId ?? NO_PACK}
-          options={[
-            { id: NO_PACK, name: "no pack of the Stock" },
-            ...packs.map(({ id, medium, size, left }) => ({
-              id,
-              name: `${mediumById(medium).name}, ${size}`,
-              note: `${left} left`,
-            })),
-          ]}
-          onChoose={takeFrom}
-        />
-      )}
+      <PackChoice packs={packs} packId={now.packId} onTake={(part) => setNow({ ...now, ...part })} />
       <div className="grid grid-cols-[minmax(0,1fr)_4.5rem] gap-3">
         <Choice
           label="Paper or film put in"
