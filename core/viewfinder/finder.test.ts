@@ -7,7 +7,7 @@ import {
   aimMove,
   calibrationError,
   cameraFrame,
-  emptyView,
+  emptySweep,
   frameIn,
   linesSeen,
   phoneAxes,
@@ -164,7 +164,7 @@ describe("a swept view", () => {
   };
 
   test("fills up from several pictures, each at its place whatever the roll; nothing is known of the rest", () => {
-    const view = emptyView(240, 120, 60);
+    const view = emptySweep(240, 120, 60);
     let share = 0;
     for (const [a, e, r] of [
       [-0.6, 0.05, 0.2],
@@ -189,5 +189,23 @@ describe("a swept view", () => {
     // Half a pixel off everywhere would be 0.0006 in the mean; it is so at a picture's rim alone.
     expect(sum / count).toBeLessThan(0.0001);
     expect(worst).toBeLessThan(0.0015);
+  });
+
+  test("whoever walks by is gone: what fewer than half of the last looks showed; what comes to stay is there", () => {
+    const view = emptySweep(60, 30, 20);
+    const axes = phoneAxes({ azimuth: 0, elevation: 0, roll: 0 });
+    const even = (value: number) => ({ width: 8, height: 6, luminance: new Float32Array(48).fill(value) });
+    const look = (...values: readonly number[]): number => {
+      for (const value of values) sweepInto(view, even(value), phone, axes);
+      return view.luminance[view.luminance.length >> 1] as number;
+    };
+    expect(look(0.5)).toBeCloseTo(0.5, 6);
+    // Of two the mean; of four with two walkers too; then the walkers are outnumbered.
+    expect(look(0.1)).toBeCloseTo(0.3, 6);
+    expect(look(0.1, 0.5)).toBeCloseTo(0.3, 6);
+    expect(look(0.5)).toBeCloseTo(0.5, 6);
+    expect(look(0.5, 0.5, 0.5, 0.5)).toBeCloseTo(0.5, 6);
+    expect(look(0.9, 0.9, 0.9, 0.9)).toBeCloseTo(0.5, 6);
+    expect(look(0.9)).toBeCloseTo(0.9, 6);
   });
 });

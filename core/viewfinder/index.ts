@@ -6,6 +6,6 @@ export { type FrameAnswer, type FrameRequest, frameIn, type Held, seenBy } from 
 export { makersShadow, type ShadowRequest, TALL } from "./makersShadow.ts";
 export { type PhoneAxes, type PhoneModel, type PicturePoint, seenAt } from "./phoneModel.ts";
 export { type Pose, phoneAxes } from "./pose.ts";
-export { emptyView, type PhonePicture, type SweptView, sweepInto } from "./sweep.ts";
+export { emptySweep, emptyView, type PhonePicture, type Sweep, type SweptView, sweepInto } from "./sweep.ts";
 export { LEAST_FIT, type SeenTurn, turnSeen } from "./turnSeen.ts";
 export { UNSEEN, type ViewInFrame, viewThrough } from "./viewThrough.ts";

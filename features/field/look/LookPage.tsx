@@ -237,7 +237,7 @@ const BY_PICTURES =
 const SENSOR_WORDS = {
   off: null,
   waiting: null,
-  told: "Hold the phone along the box and press “The box looks this way”. Then sweep: the frame stays where the box looks, and fills up from what you see.",
+  told: "Hold the phone along the box and press “The box looks this way”. Then sweep: the frame stays where the box looks, and fills up from what you see. Whoever walks by is gone after three seconds, as from the sheet.",
   refused: `The browser was told not to tell how the phone is held. ${BY_PICTURES}`,
   none: `This device does not tell how it is held. ${BY_PICTURES}`,
 } as const;

@@ -7,7 +7,15 @@ import type { Trail } from "../../../core/document/index.ts";
 import { sceneToSheet } from "../../../core/light/rays/index.ts";
 import { sheetSky } from "../../../core/sun/index.ts";
 import { KINDS, testCamera } from "../../../core/testing/cameras.ts";
-import { cameraFrame, emptyView, type Pose, phoneAxes, seenBy, sweepInto } from "../../../core/viewfinder/index.ts";
+import {
+  cameraFrame,
+  emptySweep,
+  emptyView,
+  type Pose,
+  phoneAxes,
+  seenBy,
+  sweepInto,
+} from "../../../core/viewfinder/index.ts";
 import { sunRequest } from "../../../ui/records/sunRequest.ts";
 import { sun } from "../../../workers/jobs/sun/sun.ts";
 import { focalOf, focalShare } from "./angle/focalOf.ts";
@@ -130,7 +138,7 @@ describe("what was gathered", () => {
     const wide = phoneOf(320, 240, 0.25);
     const across = (2 * Math.atan(160 / wide.focalLength)) / RADIANS;
     const { across: spans, down } = anglesAround(frame);
-    const view = emptyView(Math.round(3 * spans), spans, down);
+    const view = emptySweep(Math.round(3 * spans), spans, down);
     expect(sweepInto(view, picture, wide, phoneAxes(STRAIGHT))).toBe(1);
     const plain = { ...picture, across, distance: Number.POSITIVE_INFINITY };
     const { scene } = sceneOf(view);

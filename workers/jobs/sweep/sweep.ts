@@ -1,9 +1,10 @@
 import {
-  emptyView,
+  emptySweep,
   type PhoneModel,
   type PhonePicture,
   type Pose,
   phoneAxes,
+  type Sweep,
   type SweptView,
   sweepInto,
 } from "../../../core/viewfinder/index.ts";
@@ -35,10 +36,12 @@ const PER_DEGREE = 3;
 
 /** Gathers what a phone sees, picture by picture; the view stays here until it is wanted. */
 export function sweeper(): Job<SweepOrder, SweepReport> {
-  let held: { readonly key: number; readonly view: SweptView } | null = null;
+  let held: { readonly key: number; readonly view: Sweep } | null = null;
   return async ({ key, across, down, picture, phone, pose, give }) => {
-    if (held?.key !== key) held = { key, view: emptyView(Math.round(PER_DEGREE * across), across, down) };
+    if (held?.key !== key) held = { key, view: emptySweep(Math.round(PER_DEGREE * across), across, down) };
     const share = sweepInto(held.view, picture, phone, phoneAxes(pose));
-    return { output: { share, view: give ? held.view : null }, transfer: [] };
+    // The looks stay here.
+    const { looks: _, counts: __, ...view } = held.view;
+    return { output: { share, view: give ? view : null }, transfer: [] };
   };
 }
