@@ -225,7 +225,7 @@ describe("Proof", () => {
     const maker = await withScan(await arrive());
     await maker.press("Hang");
     await maker.page.waitForSelector("[data-page] image");
-    await maker.sees("[data-page]", /Water butt · Nine canisters · f\/1?\d\d\s*9 s ·/);
+    await maker.sees("[data-page]", /Water butt · Nine canisters · f\/1?\d\d[\s·]*9 s[\s·]*\d+ \w+ \d{4}/);
     await maker.press("Save as PDF");
     expect((await maker.saved()).name).toMatch(/^contact-sheet-\d{4}-\d{2}-\d{2}\.pdf$/);
     await maker.press("In a row");

@@ -62,7 +62,10 @@ function Sentence({ of, words, isDrawn }: { readonly of: string; readonly words:
   return (
     <>
       <details className="print:hidden" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
-        <summary className="cursor-pointer list-none" aria-label={`${first} More on ${of}`}>
+        <summary
+          className="cursor-pointer list-none"
+          aria-label={`${first} ${isDrawn ? `Draw it: ${of}` : `More on ${of}`}`}
+        >
           {first}{" "}
           <span className="whitespace-nowrap underline decoration-line underline-offset-4">
             {isDrawn ? "draw it" : "more"}
