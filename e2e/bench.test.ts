@@ -92,10 +92,10 @@ describe("Bench", () => {
     await page.mouse.down();
     await page.mouse.move(from.x, from.y - 20, { steps: 4 });
     // What it comes to stands at the hand.
-    await maker.sees("[data-at-hand]", /^[67]\d(\.\d)? mm$/);
+    await maker.sees("[data-value-at-hand]", /^[67]\d(\.\d)? mm$/);
     await page.mouse.up();
     await maker.figure("Hole above the bottom", { over: 65 });
-    expect(await page.$("[data-at-hand]")).toBeNull();
+    expect(await page.$("[data-value-at-hand]")).toBeNull();
     const raised = await centre("hole-side");
     await page.mouse.click(raised.x, raised.y, { count: 2 });
     // Opposite the middle of a sheet in the middle of 118 mm.

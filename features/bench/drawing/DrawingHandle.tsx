@@ -118,7 +118,7 @@ function ValueAtHand({
   // Where there is no room above, below.
   const middle = y > TAG.away + TAG.high ? y - TAG.away : y + TAG.away;
   return (
-    <g className="pointer-events-none" aria-hidden data-at-hand>
+    <g className="pointer-events-none" aria-hidden data-value-at-hand>
       <rect
         x={x - wide / 2}
         y={middle - TAG.high / 2}
