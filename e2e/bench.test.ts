@@ -92,7 +92,8 @@ describe("Bench", () => {
     await page.mouse.down();
     await page.mouse.move(from.x, from.y - 20, { steps: 4 });
     // What it comes to stands at the hand.
-    await maker.sees("[data-value-at-hand]", /^[67]\d(\.\d)? mm$/);
+    const said = await page.waitForSelector("[data-value-at-hand]", { timeout: PATIENCE });
+    expect(await said?.evaluate((tag) => tag.textContent)).toMatch(/^[678]\d(\.\d)? mm$/);
     await page.mouse.up();
     await maker.figure("Hole above the bottom", { over: 65 });
     expect(await page.$("[data-value-at-hand]")).toBeNull();
