@@ -94,14 +94,17 @@ export async function addDemoScans(
   for (const { sha256, name, type, file } of demo.pictures ?? []) {
     const bytes = (await db.pictures.get(sha256))?.bytes ?? (await fetched(file));
     if (bytes === null) return;
-    const tables = ["pictures", "negatives", "trails", "settings"];
+    // The file by itself: what the maker edits meanwhile must not wait until it is on the disk.
+    await db.transaction("rw", db.pictures, db.settings, async () => {
+      if (await wantsScans(db)) await db.pictures.put({ sha256, name, type, bytes });
+    });
+    const tables = ["negatives", "trails", "settings"];
     const goesOn = await db.transaction(
       "rw",
       tables.map((each) => db.table(each)),
       async () => {
         // Whoever has put the demonstration away meanwhile does not want it.
-        if ((await db.settings.get("demoScans"))?.value !== "wanted") return false;
-        await db.pictures.put({ sha256, name, type, bytes });
+        if (!(await wantsScans(db))) return false;
         for (const table of ["negatives", "trails"] as const) {
           await addMissing(
             table,
@@ -116,9 +119,12 @@ export async function addDemoScans(
   }
   await db.transaction("rw", db.settings, async () => {
     // The last word is whoever's has put it away meanwhile.
-    if ((await db.settings.get("demoScans"))?.value === "wanted")
-      await db.settings.put({ key: "demoScans", value: "there" });
+    if (await wantsScans(db)) await db.settings.put({ key: "demoScans", value: "there" });
   });
+}
+
+async function wantsScans(db: StillBoxDb): Promise<boolean> {
+  return (await db.settings.get("demoScans"))?.value === "wanted";
 }
 
 /** Whether the demonstration stands on the shelf, was there and is gone, or (`null`) never was, or has no place in a session of practice. */

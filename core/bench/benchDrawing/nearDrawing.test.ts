@@ -9,9 +9,9 @@ const WIDTH = 280;
 
 function drawn(camera: ReturnType<typeof testCamera>) {
   const { film } = camera.chambers[0];
-  const things = subjects.map(({ id, name, height }) => {
-    const away = nearEnough(height, film.distance, film.height, 0.5);
-    return { id, height, away, words: `${name}, ${inMm(away, "far")}` };
+  const things = subjects.map(({ name, ...thing }) => {
+    const away = nearEnough(thing.height, film.distance, film.height, 0.5);
+    return { ...thing, away, words: `${name}, ${inMm(away, "far")}` };
   });
   return { things, ...nearDrawing(camera, things, WIDTH) };
 }
@@ -63,4 +63,14 @@ test("half of what is seen at a thing's distance is as high as the thing: simila
   if (hole === undefined || top === undefined) throw new Error("no sight is drawn");
   const slope = (hole.y - top.y) / (top.x - hole.x);
   for (const { height, away } of things) expect((2 * slope * away) / 2).toBeCloseTo(height, 6);
+});
+
+test("a hole over its sheet sees the sky alone: the ground and what lies under its lower sight are left out", () => {
+  const small = testCamera("flat-box", { sheetHeight: 40 });
+  const high = withField(small, "hole.above", 110);
+  const beam = drawn(high).scene.marks.find((mark): mark is LineMark => mark.kind === "line" && mark.layer === "beam");
+  const points = beam?.points ?? [];
+  const hole = points[0]?.y ?? 0;
+  for (const { y } of points) expect(y).toBeLessThanOrEqual(hole + 1e-9);
+  expect(points.some(({ x, y }) => x > 0 && y < hole)).toBe(true);
 });

@@ -1,12 +1,11 @@
 import { label, line, type Mark, outline, type Point, rectangle, type Scene } from "../../basis/drawing/index.ts";
 import type { Camera } from "../../camera/container/index.ts";
+import type { Subject } from "../../camera/framing/index.ts";
 import { surfacePoint } from "../../light/rays/index.ts";
 import { surfaceOf } from "../../light/solve/index.ts";
 
 /** A thing before the camera, at the distance from which it fills half of the picture's height; mm. */
-export interface NearThing {
-  readonly id: string;
-  readonly height: number;
+export interface NearThing extends Pick<Subject, "height" | "drawn" | "deep"> {
   readonly away: number;
   /** Its name and distance. */
   readonly words: string;
@@ -15,9 +14,7 @@ export interface NearThing {
 /** The hole over the ground: the height of a post or a table, mm. */
 const HOLE_HIGH = 1200;
 /** A grown person, mm: head and shoulders are the upper part. */
-const PERSON = { height: 1700, wide: 420, head: 230 } as const;
-/** Seen from the side: how deep things are, mm. */
-const DEEP = { bust: PERSON.wide, door: 60, shed: 1800 } as const;
+const PERSON = { height: 1700, head: 230 } as const;
 /** Of the drawing, px of its width: type, room for a line of words, rim. */
 const TYPE = 12;
 const ROW = 22;
@@ -30,14 +27,14 @@ const RIM = 6;
  * @param things at least one
  * @param width of the drawing on the screen, px
  * @returns marks in mm of the world, and how many of these a screen pixel stands for
- * @example nearDrawing(box, [{ id: "door", height: 2000, away: 2756, words: "a door, 2.8 m" }], 280).scene.marks.length // about 8
+ * @example nearDrawing(box, [{ height: 2000, drawn: "flat", deep: 60, away: 2756, words: "a door, 2.8 m" }], 280).scene.marks.length // about 8
  */
 export function nearDrawing(
   camera: Camera,
   things: readonly NearThing[],
   width: number,
 ): { readonly scene: Scene; readonly pixel: number } {
-  const farthest = Math.max(...things.map(({ away, id }) => away + depthOf(id)));
+  const farthest = Math.max(...things.map(({ away, deep }) => away + deep));
   const behind = 0.06 * farthest;
   const pixel = (farthest + behind) / (width - 2 * RIM);
   const right = farthest + RIM * pixel;
@@ -83,19 +80,13 @@ function sight(hole: Point, upper: number, lower: number, right: number, sky: nu
     const reach = slope === 0 ? right : Math.min(right, (hole.y - end) / slope);
     return { x: reach, y: hole.y - slope * reach };
   };
-  const [top, foot] = [at(upper), at(lower)];
-  // The corners of the drawing that lie in sight.
-  const corners = [...(top.x < right ? [{ x: right, y: sky }] : []), ...(foot.x < right ? [{ x: right, y: 0 }] : [])];
-  return [hole, top, ...corners, foot];
+  // From there along the sky or the ground.
+  const edge = (slope: number): Point => ({ x: right, y: Math.min(0, Math.max(sky, hole.y - slope * right)) });
+  return [hole, at(upper), edge(upper), edge(lower), at(lower)];
 }
 
-function depthOf(id: string): number {
-  return id in DEEP ? DEEP[id as keyof typeof DEEP] : DEEP.door;
-}
-
-function drawnThing({ id, height, away }: NearThing): readonly Mark[] {
-  const deep = depthOf(id);
-  if (id === "bust") {
+function drawnThing({ drawn, height, deep, away }: NearThing): readonly Mark[] {
+  if (drawn === "bust") {
     const [top, neck] = [-PERSON.height, PERSON.head - PERSON.height];
     const middle = away + deep / 2;
     const half = PERSON.head / 2;
@@ -119,7 +110,7 @@ function drawnThing({ id, height, away }: NearThing): readonly Mark[] {
       ]),
     ];
   }
-  if (id === "shed") {
+  if (drawn === "house") {
     const eaves = -0.8 * height;
     return [
       outline("body", [

@@ -4,6 +4,10 @@ export interface Subject {
   readonly name: string;
   /** mm. */
   readonly height: number;
+  /** How it is drawn from the side: the upper part of a person, a flat thing that stands, a house. */
+  readonly drawn: "bust" | "flat" | "house";
+  /** How deep it is, seen from the side, mm. */
+  readonly deep: number;
 }
 
 /**

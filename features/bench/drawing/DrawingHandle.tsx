@@ -1,5 +1,6 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useState } from "react";
+import { textWidth } from "../../../core/basis/drawing/index.ts";
 import type { Handle, Pull } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 
@@ -13,8 +14,8 @@ interface Grip {
   readonly up: number;
 }
 
-/** Room that a value takes at the hand, pixels: by figure, and how far from the handle it stands. */
-const TAG = { figure: 7, high: 20, away: 30 } as const;
+/** A value at the hand, pixels: its type, the rim round it, its height, and how far from the handle it stands. */
+const TAG = { type: 13, rim: 7, high: 20, away: 30 } as const;
 
 /** A round handle: dragged by mouse or finger, moved by arrow keys (Shift: ten steps), centred by a double press or Home. */
 export function DrawingHandle({
@@ -56,7 +57,10 @@ export function DrawingHandle({
     return grip;
   });
   const centre = (): void => {
+    // Both ways are one step of undo.
+    onHold(true);
     for (const { field, home } of pulls) if (home !== undefined) onMove(field, home, handle.hole);
+    onHold(false);
   };
   const key = (event: KeyboardEvent): void => {
     if (event.key === "Home" && pulls.some(({ home }) => home !== undefined)) {
@@ -114,7 +118,7 @@ function ValueAtHand({
   readonly words: string;
   readonly refused: boolean;
 }) {
-  const wide = TAG.figure * words.length + 14;
+  const wide = textWidth(words, TAG.type, "label") + 2 * TAG.rim;
   // Where there is no room above, below.
   const middle = y > TAG.away + TAG.high ? y - TAG.away : y + TAG.away;
   return (
@@ -132,7 +136,7 @@ function ValueAtHand({
         y={middle}
         textAnchor="middle"
         dominantBaseline="central"
-        className="text-[13px] tabular-nums"
+        fontSize={TAG.type}
         fill={refused ? "var(--sb-action)" : "var(--sb-ink)"}
       >
         {words}

@@ -122,6 +122,7 @@ export function LargePicture({
           <PreviewCanvas picture={picture} side={side} fills label={label} />
         </div>
       </section>
+      <p className="mt-1 text-[0.87rem] text-quiet">Larger by two fingers, by Ctrl and the wheel, or by + and −.</p>
     </>
   );
 }

@@ -1,7 +1,6 @@
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
-import { plainNumber } from "../../../core/basis/units/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { IsoField } from "../../../ui/controls/entries/IsoField.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { PackChoice } from "../../../ui/records/PackChoice.tsx";
 import type { Loading } from "./useLoading.ts";
@@ -18,18 +17,7 @@ export function WhatGoesIn({ loading: { packs, goesIn, take } }: { readonly load
           options={allMedia()}
           onChoose={(medium) => take({ medium, iso: mediumById(medium).iso, packId: null })}
         />
-        <QuantityField
-          label="ISO"
-          name="dark-iso"
-          value={goesIn.iso}
-          show={String}
-          read={plainNumber}
-          take={(iso) => {
-            if (iso === null || !(iso > 0)) return "Above 0, such as 6.";
-            take({ iso });
-            return null;
-          }}
-        />
+        <IsoField name="dark-iso" value={goesIn.iso} onTake={(iso) => take({ iso })} />
         <TextEntry
           label="Initials"
           name="dark-initials"

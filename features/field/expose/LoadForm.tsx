@@ -1,12 +1,11 @@
 import { useState } from "react";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
-import { plainNumber } from "../../../core/basis/units/index.ts";
 import type { LoadPlace } from "../../../core/camera/container/index.ts";
 import type { Pack } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { IsoField } from "../../../ui/controls/entries/IsoField.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import type { LoadWish } from "../../../ui/records/loading.ts";
 import { PackChoice } from "../../../ui/records/PackChoice.tsx";
@@ -38,17 +37,11 @@ export function LoadForm({
           options={allMedia()}
           onChoose={(medium) => setNow({ ...now, medium, iso: mediumById(medium).iso, packId: null })}
         />
-        <QuantityField
+        <IsoField
           label="ISO of it"
           name="load-iso"
           value={now.iso}
-          show={String}
-          read={plainNumber}
-          take={(value) => {
-            if (value === null || !(value > 0)) return "Above 0, such as 6.";
-            setNow((before) => ({ ...before, iso: value }));
-            return null;
-          }}
+          onTake={(iso) => setNow((before) => ({ ...before, iso }))}
         />
       </div>
       <div className="grid grid-cols-2 items-end gap-3">

@@ -1,10 +1,9 @@
 import { useNavigate } from "react-router";
 import { allMedia, mediumById } from "../../../catalogue/media.ts";
-import { plainNumber } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { CameraName } from "../../../storage/index.ts";
 import { Choice } from "../../../ui/controls/Choice.tsx";
-import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { IsoField } from "../../../ui/controls/entries/IsoField.tsx";
 import { Term } from "../../../ui/words/Term.tsx";
 
 /** Which camera, what is in it, how fast that is. */
@@ -43,18 +42,7 @@ export function SetupRow({
       ) : (
         <>
           <Choice label="Paper or film" value={mediumId} options={allMedia()} onChoose={onMedium} />
-          <QuantityField
-            label="ISO"
-            name="iso"
-            value={iso}
-            show={String}
-            read={plainNumber}
-            take={(value) => {
-              if (value === null || !(value > 0)) return "Above 0, such as 6.";
-              onIso(value);
-              return null;
-            }}
-          />
+          <IsoField name="iso" value={iso} onTake={onIso} />
         </>
       )}
     </div>

@@ -1,10 +1,11 @@
 import { useCallback, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { lastWhere } from "../../../core/basis/numeric/index.ts";
+import { lastWhere, once } from "../../../core/basis/numeric/index.ts";
 import {
   type Camera,
   fieldValue,
+  type LengthWords,
   lidLeavesHole,
   refusal,
   settled,
@@ -41,6 +42,8 @@ import { useFan } from "./useFan.ts";
 
 /** A hole that can be moved by less than this, mm, is left where it is. */
 const LEAST_LIFT = 2;
+/** No container is higher, mm. */
+const FARTHEST_LIFT = 1000;
 /** The one thing of its camera that a plan changes. */
 const HOLE_HEIGHT = ["hole height"] as const;
 const OPEN: readonly HorizonPoint[] = [];
@@ -78,11 +81,8 @@ export function PlanOf({
   const rested = useRested(fan?.report ?? null, false);
   const options = useMemo(() => cameras.map(({ id, name }) => ({ id, name })), [cameras]);
   const above = fieldValue(camera, "hole.above");
-  const holeAt = (mm: number): Camera => {
-    const next = withField(camera, "hole.above", mm);
-    return settled(next, mediumById(next.chambers[0].film.medium), idealAt(contrastOf(next)));
-  };
-  const raised = (by: number): Camera => holeAt((above ?? 0) + by);
+  const holeAt = (mm: number): Camera => withHoleAt(camera, mm);
+  const raised = (by: number): Camera => withHoleAt(camera, (above ?? 0) + by);
   const holeAbove = (mm: number | null): string | null => {
     const no = mm === null ? "A height is needed." : refusal(holeAt(mm), "hole.above", words);
     if (no === null && mm !== null) hand.edit(HOLE_HEIGHT[0], () => holeAt(mm));
@@ -90,12 +90,12 @@ export function PlanOf({
   };
   // Pulled further than the design allows, the hole stays where it is.
   const pullHole = (mm: number): void => void holeAbove(mm);
-  // What the design would refuse is not offered, nor what puts the hole under its cap.
-  const canBe = (by: number): boolean => refusal(raised(by), "hole.above", words) === null && lidLeavesHole(raised(by));
+  // An aim that is dragged asks for other heights, frame by frame; how far this hole can go it does not change.
+  const reach = useMemo(() => holeReach(camera, words), [camera, words]);
   const within = (fix: SunFix): OfferedFix | null => {
-    if (fix.kind === "aim" || canBe(fix.by)) return { ...fix, isPart: false };
-    const by = Math.trunc(lastWhere(canBe, 0, fix.by, 0.5));
-    return Math.abs(by) < LEAST_LIFT ? null : { kind: "hole", by, isPart: true };
+    if (fix.kind === "aim" || reach.holds(fix.by)) return { ...fix, isPart: false };
+    const by = fix.by > 0 ? reach.up() : reach.down();
+    return Math.abs(by) < LEAST_LIFT || Math.abs(by) >= Math.abs(fix.by) ? null : { kind: "hole", by, isPart: true };
   };
   const apply = (fix: SunFix): void => {
     if (fix.kind === "aim") aimAt(fix.aim);
@@ -172,6 +172,22 @@ export function PlanOf({
       </div>
     </div>
   );
+}
+
+function withHoleAt(camera: Camera, mm: number): Camera {
+  const next = withField(camera, "hole.above", mm);
+  return settled(next, mediumById(next.chambers[0].film.medium), idealAt(contrastOf(next)));
+}
+
+/** How far a hole can be raised and lowered, whole mm: to where the design would refuse it, or it lay under its cap. */
+function holeReach(camera: Camera, words: LengthWords) {
+  const above = fieldValue(camera, "hole.above") ?? 0;
+  const holds = (by: number): boolean => {
+    const moved = withHoleAt(camera, above + by);
+    return refusal(moved, "hole.above", words) === null && lidLeavesHole(moved);
+  };
+  const farthest = (by: number): number => Math.trunc(lastWhere(holds, 0, by, 0.5));
+  return { holds, up: once(() => farthest(FARTHEST_LIFT)), down: once(() => farthest(-FARTHEST_LIFT)) };
 }
 
 function fixName(fix: OfferedFix, words: (mm: number) => string): string {

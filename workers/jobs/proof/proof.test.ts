@@ -38,6 +38,22 @@ describe("the worker for negatives", () => {
     expect(await ask({ kind: "judge", key: "a", bytes: null })).toEqual({ ok: true, value: { kind: "send" } });
   });
 
+  test("a judgement tells how far it is, and is given up between its steps", async () => {
+    const job = proofJob();
+    const order = { settings: SETTINGS, kind: "judge", key: "a", bytes: scanned() } as never;
+    const shares: number[] = [];
+    const judged = await job(order, { ...CONTROL, report: (share) => shares.push(share) });
+    expect(judged.output.ok).toBe(true);
+    expect(shares.length).toBeGreaterThanOrEqual(3);
+    for (const [i, share] of shares.entries()) {
+      expect(share).toBeGreaterThan(shares[i - 1] ?? 0);
+      expect(share).toBeLessThan(1);
+    }
+    let asked = 0;
+    const stopped = await job(order, { ...CONTROL, cancelled: () => ++asked >= 2 });
+    expect(stopped.output.ok).toBe(false);
+  });
+
   test("is given up between its steps", async () => {
     const job = proofJob();
     const order = {
