@@ -101,6 +101,32 @@ describe("Bench", () => {
     await page.mouse.click(raised.x, raised.y, { count: 2 });
     // Opposite the middle of a sheet in the middle of 118 mm.
     await maker.reads("Hole above the bottom", "59 mm");
+    // A sheet is centred both ways, and Undo takes both back at once.
+    const placed = (): Promise<string | null> =>
+      page.$eval('[data-handle="sheet-middle"]', (handle) => handle.getAttribute("aria-valuetext"));
+    const home = await placed();
+    const sheet = await centre("sheet-middle");
+    await page.mouse.move(sheet.x, sheet.y);
+    await page.mouse.down();
+    await page.mouse.move(sheet.x + 9, sheet.y - 6, { steps: 4 });
+    await page.mouse.up();
+    await maker.settled();
+    const aside = await placed();
+    const astray = await centre("sheet-middle");
+    await page.mouse.click(astray.x, astray.y, { count: 2 });
+    const stands = (words: string | null) =>
+      page.waitForFunction(
+        (want) => document.querySelector('[data-handle="sheet-middle"]')?.getAttribute("aria-valuetext") === want,
+        { timeout: PATIENCE },
+        words,
+      );
+    await stands(home);
+    expect(aside).not.toBe(home);
+    await maker.settled();
+    await maker.press("Undo");
+    await stands(aside);
+    await maker.press("Redo");
+    await stands(home);
 
     const finger = await centre("sheet-corner");
     await page.touchscreen.touchStart(finger.x, finger.y);

@@ -59,6 +59,30 @@ describe("what the Bench works out beside the design", () => {
     const maker = await atTheBench("thistle-biscuit-tin", "picture");
     const { page } = maker;
     await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
+    // Ctrl and the wheel enlarge it; “All of it” brings it back.
+    const wide = (): Promise<number> => page.$eval(FINE, (canvas) => canvas.getBoundingClientRect().width);
+    const whole = await wide();
+    await maker.focus('[aria-label="The picture, to scroll and enlarge"]');
+    await maker.keys("+", "+", "+");
+    expect(await wide()).toBeCloseTo(1.25 ** 3 * whole, -1);
+    const box = await (await page.$('[aria-label="The picture, to scroll and enlarge"]'))?.boundingBox();
+    await page.mouse.move((box?.x ?? 0) + 200, (box?.y ?? 0) + 200);
+    await page.keyboard.down("Control");
+    await page.mouse.wheel({ deltaY: -100 });
+    await page.keyboard.up("Control");
+    await page.waitForFunction(
+      (query, before) => (document.querySelector(query)?.getBoundingClientRect().width ?? 0) > before,
+      { timeout: PATIENCE },
+      FINE,
+      1.3 ** 3 * whole,
+    );
+    await maker.press("All of it");
+    await page.waitForFunction(
+      (query, before) => Math.abs((document.querySelector(query)?.getBoundingClientRect().width ?? 0) - before) < 1,
+      { timeout: PATIENCE },
+      FINE,
+      whole,
+    );
     const look = () =>
       page.$eval(FINE, (canvas) => {
         const { width, height } = canvas as HTMLCanvasElement;

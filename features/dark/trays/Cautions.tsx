@@ -1,0 +1,17 @@
+import { darkroomCautions } from "../../../catalogue/words/darkroomWords.ts";
+import type { PlannedStep } from "../../../core/darkroom/recipe/index.ts";
+
+/** What can hurt in the bath that lasts. */
+export function Cautions({ step }: { readonly step: PlannedStep | null | undefined }) {
+  const wanted = step?.cautions ?? [];
+  if (wanted.length === 0) return null;
+  return (
+    <ul className="text-[0.95rem] leading-snug" data-cautions>
+      {darkroomCautions
+        .filter(({ id }) => wanted.includes(id))
+        .map(({ id, words }) => (
+          <li key={id}>{words}</li>
+        ))}
+    </ul>
+  );
+}
