@@ -1,6 +1,5 @@
 import { useDrag } from "@use-gesture/react";
 import { type KeyboardEvent, useState } from "react";
-import { textWidth } from "../../../core/basis/drawing/index.ts";
 import type { Handle, Pull } from "../../../core/bench/benchDrawing/index.ts";
 import { type DesignField, fieldRecord } from "../../../core/camera/container/index.ts";
 
@@ -14,8 +13,8 @@ interface Grip {
   readonly up: number;
 }
 
-/** A value at the hand, pixels: its type, the rim round it, its height, and how far from the handle it stands. */
-const TAG = { type: 13, rim: 7, high: 20, away: 30 } as const;
+/** A value at the hand, pixels: how far from the handle it stands, the room for it above, the card that shines round its letters. */
+const TAG = { away: 30, room: 50, halo: 7 } as const;
 
 /** A round handle: dragged by mouse or finger, moved by arrow keys (Shift: ten steps), centred by a double press or Home. */
 export function DrawingHandle({
@@ -57,10 +56,8 @@ export function DrawingHandle({
     return grip;
   });
   const centre = (): void => {
-    // Both ways are one step of undo.
-    onHold(true);
+    // Edits under one label that follow each other at once are one step of undo.
     for (const { field, home } of pulls) if (home !== undefined) onMove(field, home, handle.hole);
-    onHold(false);
   };
   const key = (event: KeyboardEvent): void => {
     if (event.key === "Home" && pulls.some(({ home }) => home !== undefined)) {
@@ -118,30 +115,24 @@ function ValueAtHand({
   readonly words: string;
   readonly refused: boolean;
 }) {
-  const wide = textWidth(words, TAG.type, "label") + 2 * TAG.rim;
   // Where there is no room above, below.
-  const middle = y > TAG.away + TAG.high ? y - TAG.away : y + TAG.away;
+  const middle = y > TAG.room ? y - TAG.away : y + TAG.away;
   return (
-    <g className="pointer-events-none" aria-hidden data-value-at-hand>
-      <rect
-        x={x - wide / 2}
-        y={middle - TAG.high / 2}
-        width={wide}
-        height={TAG.high}
-        fill="var(--sb-card)"
-        stroke="var(--sb-action)"
-      />
-      <text
-        x={x}
-        y={middle}
-        textAnchor="middle"
-        dominantBaseline="central"
-        fontSize={TAG.type}
-        fill={refused ? "var(--sb-action)" : "var(--sb-ink)"}
-      >
-        {words}
-      </text>
-    </g>
+    <text
+      x={x}
+      y={middle}
+      textAnchor="middle"
+      dominantBaseline="central"
+      className="pointer-events-none font-semibold text-[0.93rem] tabular-nums [paint-order:stroke]"
+      fill={refused ? "var(--sb-action)" : "var(--sb-ink)"}
+      stroke="var(--sb-card)"
+      strokeWidth={TAG.halo}
+      strokeLinejoin="round"
+      aria-hidden
+      data-value-at-hand
+    >
+      {words}
+    </text>
   );
 }
 
