@@ -1,3 +1,6 @@
+import type { Camera } from "../core/camera/container/index.ts";
+import type { Exposure, Negative } from "../core/document/index.ts";
+import { sheetDoubt } from "../features/proof/scan/whichSheet.ts";
 import type { Maker } from "./support/maker.ts";
 import { stage } from "./support/maker.ts";
 import { PATIENCE } from "./support/patience.ts";
@@ -46,6 +49,14 @@ test("every page shows a lived year at the first look: cameras, log, drawer, sca
     trails: 2,
     developments: season.developments?.length,
   });
+  // None speaks against the shot it is of: what was judged there can be judged here.
+  const { negatives, exposures, cameras } = season as unknown as {
+    readonly negatives: readonly Negative[];
+    readonly exposures: readonly Exposure[];
+    readonly cameras: readonly Camera[];
+  };
+  const doubted = negatives.filter((negative) => sheetDoubt(negative, { negatives, shots: exposures, cameras }));
+  expect(doubted.map(({ id }) => id)).toEqual([]);
   await maker.goTo("/log");
   await maker.sees("main", /43 shots[\s\S]*first frost/);
   await maker.goTo("/log?view=says");

@@ -144,7 +144,7 @@ async function readTrail(
   const camera = found(thistleSeason.cameras, trail.cameraId ?? "");
   const { file, can } = madeUpTrailFile(sunRequest(trail, camera), TRAIL_DPI, TRAIL_SEED, "none");
   const name = `${trail.name}.jpg`;
-  const picture = await keep(await asJpeg(file), name);
+  const picture = await keep(await asJpeg(file, TRAIL_DPI), name);
   return { ...trail, fittedAim: can.aim, reading: { picture, name, points: [] } };
 }
 

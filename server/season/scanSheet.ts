@@ -31,7 +31,8 @@ export async function scanSheet(
   { scene, walking, flashes }: Before,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const order = flatbedOrder({ camera, shot }, loads, shot.id);
-  const { width } = camera.chambers[0].film;
+  const { width, height } = camera.chambers[0].film;
+  const dpi = Math.round((SCANNED * 25.4) / Math.max(width, height));
   const { output } = await scanNegative(
     {
       ...order,
@@ -45,18 +46,18 @@ export async function scanSheet(
         flashes: order.request.flashes + flashes,
         pixels: DRAWN,
       },
-      dpi: Math.round((SCANNED * 25.4) / Math.max(width, camera.chambers[0].film.height)),
+      dpi,
     },
     NOBODY_WAITS,
   );
-  return asJpeg(output);
+  return asJpeg(output, dpi);
 }
 
-/** A scan's PNG as a JPEG that says as much: its resolution, and that it is sRGB. */
-export async function asJpeg(png: Uint8Array<ArrayBuffer>): Promise<Uint8Array<ArrayBuffer>> {
+/** A scan's PNG as a JPEG that says as much: its resolution (readers take less than 100 dpi for unsaid), and that it is sRGB. */
+export async function asJpeg(png: Uint8Array<ArrayBuffer>, dpi: number): Promise<Uint8Array<ArrayBuffer>> {
   const read = await readRaw(png);
   if (!read.ok) throw new Error(read.error);
-  const { width, height, channels, samples, most, dpi } = read.value;
+  const { width, height, channels, samples, most } = read.value;
   const data = new Uint8Array(4 * width * height);
   for (let i = 0; i < width * height; i++) {
     for (let channel = 0; channel < 3; channel++) {
@@ -66,7 +67,7 @@ export async function asJpeg(png: Uint8Array<ArrayBuffer>): Promise<Uint8Array<A
     data[4 * i + 3] = 255;
   }
   const plain = new Uint8Array(encodeJpeg({ width, height, data }, QUALITY).data);
-  return withJpegFacts(plain, NOTHING_TOLD, iccSrgb("colour"), dpi ?? 300);
+  return withJpegFacts(plain, NOTHING_TOLD, iccSrgb("colour"), dpi);
 }
 
 /** A scanner knows nothing of the camera. */
