@@ -4,7 +4,7 @@ import { Button } from "./Button.tsx";
 export function Going({ share, onStop }: { readonly share: number; readonly onStop: () => void }) {
   return (
     <span className="mt-2 flex items-center gap-3">
-      <progress className="w-64" aria-label="How far it is" value={share} />
+      <progress className="w-64 accent-action" aria-label="How far it is" value={share} />
       <Button look="quiet" onClick={onStop}>
         Stop
       </Button>
