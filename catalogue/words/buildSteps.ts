@@ -68,6 +68,7 @@ const lid = {
 const cutter = {
   title: "Put marks on the cutter",
   minutes: 3,
+  once: true,
   also: {
     several: "One sheet gives {count} such pieces.",
     set: "For all {alike} you need {sheets}.",
@@ -117,6 +118,7 @@ export const stepTexts: StepTexts = {
   fold: {
     title: "Fold the two boxes",
     minutes: 40,
+    dries: 1,
     what: "Cut a square of {side} for the outer box and one of {inner} for the inner: {strip} less on two sides makes it narrower, so that one slides in the other. Score every line with a ruler and a blunt point. Fold the four corners to the middle. Fold two opposite sides to the middle line and stand them up: these are the long walls. Open the other two corners out again, stand the end walls up with their slanting creases folded in, and lay their points over. Slide one into the other before the glue sets: a wall that binds is mended now. Glue the long walls’ flaps to the base first, the end walls’ last, and let both dry under a weight. Draw a line round the inner box where {distance} lie between hole and sheet, and glue a strip of card behind the line: there it stops.",
     why: "A line that is scored folds straight, and straight walls slide without letting light in.",
     caution: BLADE,
@@ -166,6 +168,7 @@ export const stepTexts: StepTexts = {
   "black-paint": {
     title: "Paint it flat black inside",
     minutes: 15,
+    dries: 12,
     what: "Two thin coats, on the lid as well, and over silver or coloured tape. Let it dry overnight before anything goes in.",
     why: "Light that strikes a bright wall comes to the sheet a second time, as fog.",
     caution: PAINT,
@@ -409,6 +412,7 @@ export const stepTexts: StepTexts = {
   tray: {
     title: "Number them",
     minutes: 10,
+    once: true,
     what: "Stick number 1 to {count} on lid and bottom of each canister. Stand them caps down in a tray or on the board; a magnet at each cross and a steel washer on each cap hold them there. Turn each over when it was exposed: the highest number showing is the shots left.",
     why: "In the field one look tells how many are left.",
     caution: null,

@@ -2,11 +2,12 @@ import { useMemo } from "react";
 import { Link, useOutletContext } from "react-router";
 import { makingQuestions } from "../../catalogue/words/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
+import { formatTime } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { cutParts, type Part } from "../../core/make/cutsheet/index.ts";
 import { SHEET_GAPS } from "../../core/make/plan/index.ts";
-import { type BuildStep, filled } from "../../core/make/steps/index.ts";
+import { type BuildStep, buildTime, filled } from "../../core/make/steps/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { Check } from "../../ui/controls/Check.tsx";
 import { cx } from "../../ui/controls/cx.ts";
@@ -37,7 +38,8 @@ export function BuildPage() {
   const steps = stepsOf(order);
   const done = camera.making?.done ?? [];
   const open = steps.filter(({ id }) => !done.includes(id));
-  const left = open.reduce((sum, { minutes }) => sum + minutes, 0);
+  const { alike } = order.plan;
+  const { all: left, dries } = buildTime(open, alike);
   const tools = [...new Set(open.flatMap((step) => step.tools))];
   const next = open[0]?.id;
   const tick = (id: string, checked: boolean): void =>
@@ -75,10 +77,12 @@ export function BuildPage() {
       <div className="grid content-start gap-6">
         <Panel title="Still to do">
           <p className="font-semibold text-[2rem] tabular-nums leading-tight" data-left>
-            {left === 0 ? "Done" : left < 60 ? `${left} min` : `${Math.floor(left / 60)} h ${left % 60} min`}
+            {left === 0 ? "Done" : formatTime(60 * left)}
           </p>
           <p className="text-quiet">
-            {steps.length - open.length} of {steps.length} steps ticked; drying not counted.
+            {alike > 1 ? `For all ${alike}, by one person. ` : ""}
+            {dries > 0 ? `Beside it ${dries} h to dry${alike > 1 ? ", all at once" : ""}. ` : ""}
+            {steps.length - open.length} of {steps.length} steps ticked.
           </p>
           {open.length > 1 && (
             <Button className="mt-2" onClick={tickAll}>

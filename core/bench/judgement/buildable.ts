@@ -1,3 +1,4 @@
+import { lastWhere } from "../../basis/numeric/index.ts";
 import {
   type Camera,
   cameraBody,
@@ -25,6 +26,12 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
     ];
     switch (field) {
       case "film.width": {
+        const distance = roomierDistance(camera);
+        if (distance !== null) {
+          return mend("The sheet is too long where it stands", `Stand it ${words(distance)} from the hole`, (c) =>
+            withField(c, "film.distance", distance),
+          );
+        }
         const width = Math.floor(roomAcross(camera));
         return mend(
           coversHole(camera) ? "The paper covers the hole" : "The sheet is too long",
@@ -75,6 +82,23 @@ function roomAcross(camera: Camera): number {
   const { width, diagonal } = cameraRoom(camera);
   const { height } = camera.chambers[0].film;
   return diagonal === undefined ? width : Math.sqrt(Math.max(1, diagonal ** 2 - height ** 2));
+}
+
+/** How much of its distance a sheet may lose before trimming it is the smaller harm. Our own. */
+const MOST_NEARER = 0.4;
+
+/**
+ * The nearest distance, whole mm, at which a sheet that may stand at any, such as between a drum’s vanes, goes in as long
+ * as it is; `null` where none is near.
+ */
+function roomierDistance(camera: Camera): number | null {
+  const { distance, width } = camera.chambers[0].film;
+  if (!shapeOf(camera.container).slides) return null;
+  const goesIn = (nearer: number): boolean => cameraRoom(withField(camera, "film.distance", nearer)).width >= width;
+  const nearest = (1 - MOST_NEARER) * distance;
+  if (!goesIn(nearest)) return null;
+  const fits = Math.floor(lastWhere(goesIn, nearest, distance, 0.1));
+  return goesIn(fits) ? fits : null;
 }
 
 /** Whether a sheet round the wall reaches the opening between its ends: what comes out is a black picture of nothing. */

@@ -49,6 +49,25 @@ describe("each has a sentence with its number, and one press mends it", () => {
   });
 });
 
+describe("a sheet too long for the room between a drum’s vanes", () => {
+  const deep = withField(testCamera("drum", thin), "film.distance", 130);
+  const verdict = of(deep, "fault-film.width");
+
+  test("stands nearer the hole, where the vanes are farther apart, and keeps its length", () => {
+    const stands = mended(deep, "fault-film.width").chambers[0].film;
+    expect(verdict.fix?.label).toBe(`Stand it ${stands.distance} mm from the hole`);
+    expect(stands.width).toBe(deep.chambers[0].film.width);
+    // No farther in than it must: a millimetre more, and it meets a vane.
+    expect(designFaults(withField(deep, "film.distance", stands.distance), inMm)).toEqual([]);
+    expect(designFaults(withField(deep, "film.distance", stands.distance + 1), inMm)).not.toEqual([]);
+  });
+
+  test("is trimmed where no such place is near", () => {
+    const long = withField(deep, "film.width", 400);
+    expect(of(long, "fault-film.width").fix?.label).toMatch(/^Trim the sheet to /);
+  });
+});
+
 describe("a hole that came out at another size", () => {
   test("slides the folded boxes to the distance that suits it, where they reach it", () => {
     const camera = withField(withField(testCamera("folded-box"), "film.distance", 100), "hole.measured", 0.26);

@@ -1,11 +1,12 @@
 import { stepTexts } from "../../../catalogue/words/buildSteps.ts";
+import { formatTime } from "../../basis/units/index.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../cutsheet/index.ts";
-import { buildSteps, USUAL_TIMES } from "../steps/index.ts";
+import { buildSteps, buildTime, USUAL_TIMES } from "../steps/index.ts";
 import { kitPages } from "./index.ts";
 
 describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, paper] as const)))(
@@ -48,6 +49,9 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       expect(words("Take-home")).toMatch(/Full sun: 24 s/);
       expect(words("Take-home")).toMatch(/Never look at the sun/);
       expect(words("For the helper")).toMatch(/One adult processes/);
+      const { all, dries } = buildTime(steps, cut.plan.alike);
+      expect(words("For the helper").replace(/\s+/g, " ")).toContain(`about ${formatTime(60 * all)}.`);
+      expect(words("For the helper")).toMatch(dries > 0 ? new RegExp(`${dries} h are for drying`) : /TIME/);
       expect(words("For the helper")).toMatch(/safety data sheet/);
       expect(words("Labels").match(/No\. \d+/g)).toHaveLength(25);
     });

@@ -1,7 +1,8 @@
 import { label } from "../../basis/drawing/index.ts";
+import { formatTime } from "../../basis/units/index.ts";
 import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper, taughtWords } from "../cutsheet/index.ts";
 import { MARKED_WITH } from "../plan/index.ts";
-import { type BuildStep, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
+import { type BuildStep, buildTime, type DarkroomTimes, darkroomTurns } from "../steps/index.ts";
 import { type Hanging, hangingPages } from "./hangingPages.ts";
 import { instructions } from "./instructions.ts";
 import { heading, type TextFlow, write } from "./textPage.ts";
@@ -192,6 +193,8 @@ function whoHangsWhat(order: KitOrder): readonly Page[] {
 
 function helperPage(order: KitOrder): Page {
   return page(order, "For the helper", (flow) => {
+    heading(flow, "TIME");
+    write(flow, buildingTime(order));
     heading(flow, "CUTTING AND PUSHING");
     const cautions = [...new Set(order.steps.flatMap(({ caution }) => caution ?? []))];
     // Some steps bear two cautions at once; what is said there need not be said again.
@@ -203,6 +206,15 @@ function helperPage(order: KitOrder): Page {
     heading(flow, "COUNT");
     write(flow, `Out: ${order.count} cameras, ${order.count} sheets. Back: ______ cameras, ______ sheets.`);
   });
+}
+
+/** Each builds their own, at once with all others; what dries does so for all at once too. */
+function buildingTime({ steps, cut: { plan } }: KitOrder): string {
+  const { all, dries } = buildTime(steps, plan.alike);
+  const work = `Each builds for about ${formatTime(60 * all)}.`;
+  return dries === 0
+    ? work
+    : `${work} Beside it ${dries} h are for drying, the same hours for all: plan a break there.`;
 }
 
 function darkroomCautions(flow: TextFlow): void {

@@ -13,6 +13,7 @@ import {
   byProjection,
   byReticle,
   darkroomTurns,
+  needleTurns,
   suitedTools,
   USUAL_TIMES,
 } from "./index.ts";
@@ -40,6 +41,13 @@ describe("a tip as a cone (PHYSICS section 8)", () => {
     );
     expect(coneDepth(0.8, 0.3, 0.7)).toBeNull();
     expect(coneDiameter(100, 0.3, 0.7)).toBe(0.7);
+  });
+
+  test("turns go with the diameter, as depth does with a cone (elementary geometry)", () => {
+    const [tip, shaft, deep] = [0.21, 0.9, 0.11];
+    const leaves = (turns: number): number => coneDiameter(turns * deep, tip, shaft);
+    const trial = { turns: 7, diameter: leaves(7) };
+    for (const turns of [1, 5, 12.5]) expect(needleTurns(leaves(turns), trial)).toBeCloseTo(turns, 12);
   });
 
   test("tools: a shaft within the band comes first, right through; tips give depth and play; thinner ones are left out", () => {

@@ -3,7 +3,12 @@ import type { Ways } from "../plan/index.ts";
 /** The words of a step; `{name}` stands for a measure. They are a catalogue's, passed in. */
 export interface StepText {
   readonly title: string;
+  /** Work of the hands, for one camera. */
   readonly minutes: number;
+  /** What then has to dry or set before the next step, hours. */
+  readonly dries?: number;
+  /** Done once for a whole set, however many are in it. */
+  readonly once?: true;
   /** What to do. */
   readonly what: string;
   /** Sentences that follow it where they apply. */

@@ -10,7 +10,12 @@ export interface BuildStep {
   readonly what: string;
   readonly why: string;
   readonly caution: string | null;
+  /** Work of the hands, for one camera. */
   readonly minutes: number;
+  /** What then has to dry or set before the next step, hours. */
+  readonly dries: number;
+  /** Whether it is done once for a whole set. */
+  readonly once: boolean;
   readonly tools: readonly string[];
   /** Part of the cut sheet that is drawn beside it. */
   readonly part: string | null;
@@ -56,7 +61,7 @@ export function buildSteps(order: BuildOrder): readonly BuildStep[] {
 }
 
 function written(id: StepName, said: Said, { plan, texts }: BuildOrder): BuildStep {
-  const { title, minutes, what, why, caution, tools, also = {} } = texts[said.text];
+  const { title, minutes, dries = 0, once = false, what, why, caution, tools, also = {} } = texts[said.text];
   const measures = said.measures ?? {};
   const more = (said.also ?? []).flatMap((name) => (name === false ? [] : [also[name] ?? ""]));
   return {
@@ -66,6 +71,8 @@ function written(id: StepName, said: Said, { plan, texts }: BuildOrder): BuildSt
     why: filled(why, measures),
     caution,
     minutes: minutes * (said.times ?? 1),
+    dries,
+    once,
     tools,
     part: said.part ?? null,
     question: said.question ?? null,

@@ -24,6 +24,20 @@ export function coneDepth(diameter: number, tip: number, shaft: number): number 
   return diameter > shaft ? null : diameter / (2 * Math.tan(tip / 2));
 }
 
+/**
+ * How often a needle is turned for a diameter, from a trial with the same needle, metal and push. Each turn takes it the
+ * same way deeper, and its cone widens the hole with its depth, so turns and diameter go together. They count from the
+ * first light: before it the tip is still in the plate.
+ *
+ * @param diameter wanted, mm, > 0
+ * @param trial turns that were given, > 0, and the diameter that they left, mm, > 0
+ * @source elementary geometry ({@link coneDiameter}); that a turn goes equally deep is common practice
+ * @example needleTurns(0.3, { turns: 6, diameter: 0.2 }) // 9
+ */
+export function needleTurns(diameter: number, trial: { readonly turns: number; readonly diameter: number }): number {
+  return (diameter * trial.turns) / trial.diameter;
+}
+
 /** A tool that reaches the hole, and how. */
 export interface Suited<T extends ConicalTip> {
   readonly tool: T;

@@ -1,5 +1,5 @@
 import { MOUNTS } from "../../../catalogue/mounts.ts";
-import { type Camera, holeMount, withMount } from "../../../core/camera/container/index.ts";
+import { type Camera, holeMount, measuredDiameter, withMount } from "../../../core/camera/container/index.ts";
 import { holeAdvice, type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
@@ -60,7 +60,7 @@ export function HoleToMake({
         )}
         <WayToHole camera={camera} edit={edit} />
       </Panel>
-      {mount !== "bought" && <ToolTable way={wayOf(camera)} toMake={toMake} />}
+      {mount !== "bought" && <ToolTable way={wayOf(camera)} toMake={toMake} measured={measuredDiameter(camera)} />}
     </div>
   );
 }

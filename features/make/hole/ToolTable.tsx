@@ -5,6 +5,7 @@ import { type HoleToMake, shareOf } from "../../../core/camera/holeToMake/index.
 import { type ConicalTip, type Suited, suitedTools } from "../../../core/make/steps/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { NeedleTurns } from "./NeedleTurns.tsx";
 
 const MOST_TOOLS = 8;
 
@@ -18,7 +19,16 @@ const TIPS: readonly ToolTip[] = tools.map((row) => ({
 }));
 
 /** Which tools leave such a hole, and what each would keep. */
-export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; readonly toMake: HoleToMake }) {
+export function ToolTable({
+  way,
+  toMake,
+  measured,
+}: {
+  readonly way: HoleWay | undefined;
+  readonly toMake: HoleToMake;
+  /** Diameter of the hole that is there already, mm. */
+  readonly measured: number | null;
+}) {
   const words = useLengthWords();
   const { target, band } = toMake;
   const rows = alike(suitedTools(TIPS, target, band)).slice(0, MOST_TOOLS);
@@ -61,6 +71,7 @@ export function ToolTable({ way, toMake }: { readonly way: HoleWay | undefined; 
         by maker; drills are those of ANSI B94.11M. What is pushed or drilled right through differs from hole to hole by
         about the ± that stands there: measure yours.
       </p>
+      {!dented && rows.some(({ depth }) => depth !== null) && <NeedleTurns toMake={toMake} measured={measured} />}
       {way?.mount !== "wall" && (
         <ul className="mt-2 grid gap-1 text-[0.93rem]">
           {pads.map(({ id, name, effect }) => (
