@@ -8,6 +8,8 @@ export interface HoleWay {
   readonly steps: readonly { readonly what: string; readonly why: string; readonly caution?: string }[];
   /** What the hole is in by this way; left out: a plate. */
   readonly mount?: HoleMount;
+  /** Whether a needle is turned through, so that its depth can be told in turns. */
+  readonly isTurned?: true;
   /** Catalogue ids of plates it suits. */
   readonly plates: readonly string[];
   readonly source: string;
@@ -73,6 +75,7 @@ export const holeWays: readonly HoleWay[] = [
   },
   {
     id: "twist",
+    isTurned: true,
     name: "Twist-drill with a needle",
     sentence: "Turn a needle in a pin vice so that it cuts rather than bends the metal. Slowest and most exact.",
     plates: ["brass", "can", "flashing"],

@@ -15,6 +15,26 @@ describe("Building, proving, a group", () => {
     await maker.reload();
     await maker.sees("main", /1 of \d+ steps ticked/);
     await maker.sees('[data-step="shutter"]', /Lay a flat magnet over the hole/);
+    // Ctrl Z reaches over the reload, and takes back one press at a time.
+    await maker.page.keyboard.down("Control");
+    await maker.page.keyboard.press("z");
+    await maker.page.keyboard.up("Control");
+    await maker.sees('[data-step="shutter"]', /A strip of electrical tape/);
+    await maker.sees("main", /1 of \d+ steps ticked/);
+    await maker.press("Undo");
+    await maker.sees("main", /0 of \d+ steps ticked/);
+    await maker.press("Redo");
+    await maker.sees("main", /1 of \d+ steps ticked/);
+  });
+
+  test("a needle’s depth is told in turns, from a trial that anybody can count and measure", async () => {
+    const maker = await at("/cameras/thistle-biscuit-tin/make/hole");
+    await maker.choose("Way", "twist");
+    await maker.page.waitForSelector('section[aria-label="Turns of the needle"]');
+    const target = Number.parseFloat(await maker.text("[data-target]"));
+    await maker.type("Turns given", "8");
+    await maker.type("They left a hole of", "0.2 mm");
+    await maker.sees("[data-turns]", new RegExp(`about ${Math.round((8 * target) / 0.2)} turns in all`));
   });
 
   test("a hole through the wall and a trail of months: steps, bill and readings are this maker’s", async () => {

@@ -250,6 +250,19 @@ describe("Dark · Trays", () => {
     await maker.page.waitForSelector("[data-plan]");
   });
 
+  test("what is chosen for the trays is kept, and taken back one by one, also after a reload", async () => {
+    const maker = await inTheDark("/dark/trays");
+    const before = await maker.value("Developer, °C");
+    await maker.type("Developer, °C", "25");
+    await maker.press("The clock, hands free");
+    await maker.page.waitForSelector('[data-place-undo] [aria-label="Take back: Who moves a sheet on"]');
+    await maker.reload();
+    await maker.reads("Developer, °C", "25");
+    await maker.press("Take back: Who moves a sheet on");
+    await maker.press("Take back: The temperature");
+    await maker.reads("Developer, °C", before);
+  });
+
   test("film goes in at a black screen: every pixel 0, a tap moves it on, light comes back after the fixer", async () => {
     const maker = await inTheDark("/dark/trays");
     await maker.choose("Recipe", "film-data-sheet");

@@ -78,8 +78,9 @@ export {
   layOutPractice,
   practiceRecords,
 } from "./practice/practice.ts";
-export { type DarkSettings, readDarkSettings, writeDarkSetting } from "./settings/darkSettings.ts";
-export { type HangSettings, readHangSettings, writeHangSetting } from "./settings/hangSettings.ts";
+export { type Choices, fieldChoices, printerChoices } from "./settings/choices.ts";
+export { type DarkSettings, darkChoices } from "./settings/darkSettings.ts";
+export { type HangSettings, hangChoices } from "./settings/hangSettings.ts";
 export {
   type FinderSetting,
   type InField,

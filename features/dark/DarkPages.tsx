@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from "react";
+import { darkChoices, fieldChoices, type StepsOf } from "../../storage/index.ts";
 import { onRedLight, redLevel } from "../../ui/dark/redLight.ts";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 import { PageHeading } from "../../ui/page/PageHeading.tsx";
@@ -13,7 +14,14 @@ const PAGES = [
 ] as const;
 
 /** What is made, changed and deleted in Dark, beside sheets on their way. */
-const OWN = [{ name: "loads" }, { name: "processing" }, { name: "recipes" }, { name: "bottles" }] as const;
+const OWN: readonly StepsOf[] = [
+  { name: "loads" },
+  { name: "processing" },
+  { name: "recipes" },
+  { name: "bottles" },
+  ...darkChoices.steps,
+  ...fieldChoices.steps,
+];
 
 /** The ways between the pages of Dark. */
 export function DarkPages() {

@@ -169,7 +169,7 @@ test("what the thread sends to the trays is ticked, the oldest first, with a rec
   const paper = { id: "p", name: "", medium: "paper", source: "", steps: [] } as const;
   const film = { ...paper, id: "f", medium: "film" } as const;
   const asking = (asked: readonly string[], recipe: string | null) => {
-    const { recipeId, sheets } = askedFor({ asked, settings: { recipe }, now: { waiting, areas: new Map() } }, [
+    const { recipeId, sheets } = askedFor({ asked, dark: { recipe }, now: { waiting, areas: new Map() } }, [
       paper,
       film,
     ]);
@@ -177,5 +177,5 @@ test("what the thread sends to the trays is ticked, the oldest first, with a rec
   };
   expect(asking(["c", "b"], null)).toEqual(["p", "b", "c"]);
   expect(asking(["f"], "p")).toEqual(["f", "f"]);
-  expect(asking([], "f")).toEqual(["f"]);
+  expect(asking([], "f")).toEqual([null]);
 });

@@ -1,3 +1,4 @@
+import { fieldChoices, type StepsOf } from "../../storage/index.ts";
 import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
 import { PageHeading } from "../../ui/page/PageHeading.tsx";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
@@ -11,7 +12,13 @@ const PAGES = [
 ] as const;
 
 /** What is made, changed and deleted in the Field. */
-const OWN = [{ name: "exposures" }, { name: "loads" }, { name: "packs" }, { name: "media" }] as const;
+const OWN: readonly StepsOf[] = [
+  { name: "exposures" },
+  { name: "loads" },
+  { name: "packs" },
+  { name: "media" },
+  ...fieldChoices.steps,
+];
 
 /** The ways between the Field's pages. */
 export function FieldPages() {

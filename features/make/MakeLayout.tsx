@@ -3,9 +3,12 @@ import { Link, Outlet } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
 import { designFaults, settled } from "../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../core/camera/holeToMake/index.ts";
-import { useLive } from "../../storage/index.ts";
+import { printerChoices } from "../../storage/index.ts";
+import { EditButtons } from "../../ui/edits/EditButtons.tsx";
 import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
-import { type Printer, readPrinter } from "../../ui/files/printer.ts";
+import { useChoices } from "../../ui/edits/useChoices.ts";
+import { useUndo } from "../../ui/edits/useUndo.ts";
+import { printerOf } from "../../ui/files/printer.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
 import { usePath } from "../../ui/page/usePath.ts";
@@ -21,7 +24,7 @@ const PAGES = [
 
 /** Make: the camera's name, the ways between the pages, what is wrong, and the page itself with the camera in hand. */
 export function MakeLayout({ data }: { readonly data: MakeData }) {
-  const { camera, saveState, edit: change } = useCameraEdits(data.camera);
+  const { camera, saveState, edit: change, undoable } = useCameraEdits(data.camera);
   // As on the Bench: a hole that follows a rule follows what is changed here as well.
   const edit: MakeInHand["edit"] = useCallback(
     (label, how) =>
@@ -38,14 +41,12 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
   const at = usePath();
   const page = PAGES.find(({ path }) => at.endsWith(`/${path}`)) ?? PAGES[0];
   const { today } = data;
-  const kept = useLive(data.printer, readPrinter).value;
-  // What was chosen here holds also where it can't be stored.
-  const [chosen, setChosen] = useState<Partial<Printer>>({});
-  const printer = useMemo(() => ({ ...kept, ...chosen }), [kept, chosen]);
+  const { chosen, choose: choosePrinter } = useChoices(printerChoices, data.printing);
   const inHand = useMemo<MakeInHand>(
-    () => ({ camera, edit, today, printer, choosePrinter: (how) => setChosen((now) => ({ ...now, ...how })), actions }),
-    [camera, edit, today, printer, actions],
+    () => ({ camera, edit, today, printer: printerOf(chosen), choosePrinter, actions }),
+    [camera, edit, today, chosen, choosePrinter, actions],
   );
+  const { undo, redo } = useUndo([undoable], printerChoices.steps);
   return (
     <main className="mx-auto max-w-[1500px] px-4 pt-4 pb-16 sm:px-6">
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -53,7 +54,10 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
           <p className="stamp">Make · {page.name.toLowerCase()}</p>
           <h1 className="font-semibold text-[1.7rem] leading-tight">{camera.name}</h1>
         </div>
-        <div ref={setActions} />
+        <div className="flex flex-wrap items-end gap-2 print:hidden">
+          <EditButtons undo={undo} redo={redo} />
+          <div ref={setActions} className="empty:hidden" />
+        </div>
       </div>
       <nav aria-label="Make" className="mt-3 flex flex-wrap gap-x-5 gap-y-1 border-line border-b print:hidden">
         <PageTabs pages={PAGES.map(({ path, name }) => ({ to: `${home}/${path}`, name }))} className="min-h-9 py-1.5" />

@@ -1,8 +1,6 @@
 import { useOutletContext } from "react-router";
 import { PAPERS } from "../../core/make/cutsheet/index.ts";
 import { Segments } from "../../ui/controls/Segments.tsx";
-import { keep } from "../../ui/edits/keep.ts";
-import { paperOf } from "../../ui/files/printer.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 /** The printer's paper: of everything that is printed from here on, cards and labels too. */
@@ -16,10 +14,7 @@ export function PaperChoice() {
       label="Printer’s paper"
       value={paper.id}
       options={PAPERS}
-      onChoose={(id) => {
-        choosePrinter({ paper: paperOf(id) });
-        keep("paper", id, "The printer’s paper");
-      }}
+      onChoose={(id) => choosePrinter({ paper: id }, "The printer’s paper")}
     />
   );
 }

@@ -3,7 +3,6 @@ import { parseLength, success } from "../../core/basis/units/index.ts";
 import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { QuantityField } from "../../ui/controls/entries/QuantityField.tsx";
-import { keep } from "../../ui/edits/keep.ts";
 import { useLengthWords, useUnit } from "../../ui/format/UnitContext.ts";
 import type { MakeInHand } from "./makeData.ts";
 
@@ -23,8 +22,7 @@ export function PrintCheck() {
   const unit = useUnit();
   const words = useLengthWords();
   const change = (next: PrintScale): void => {
-    choosePrinter({ scale: next });
-    keep("printScale", next, "The printer’s scale");
+    choosePrinter({ printScale: next }, "The printer’s scale");
   };
   return (
     <div className="mt-3 grid gap-2">

@@ -1,11 +1,18 @@
 import type { Camera } from "../../core/camera/container/index.ts";
 import type { Exposure, Negative, Records } from "../../core/document/index.ts";
 
+/** A setting under its name, as the engine changes it. */
+export interface KeptSetting {
+  readonly id: string;
+  readonly value: unknown;
+}
+
 /** Records that are changed step by step, by the name of their collection. */
 export interface Edited extends Records {
   readonly cameras: Camera;
   readonly negatives: Negative;
   readonly exposures: Exposure;
+  readonly settings: KeptSetting;
 }
 export type EditedName = keyof Edited;
 

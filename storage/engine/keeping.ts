@@ -1,4 +1,4 @@
-import type { Result } from "../../core/basis/units/index.ts";
+import { type Result, success } from "../../core/basis/units/index.ts";
 import {
   type Change,
   type Exposure,
@@ -7,13 +7,14 @@ import {
   parseExposure,
   parseNegative,
   parseRecord,
+  parseSettings,
   type Records,
   settledPack,
 } from "../../core/document/index.ts";
 import type { Fault } from "../../core/light/solve/index.ts";
 import { markPlace } from "../loads/loadMarks.ts";
 import { type ExposureRow, exposureOf, exposureRow, type StillBoxDb } from "./db.ts";
-import type { Edited, EditedName } from "./edited.ts";
+import type { Edited, EditedName, KeptSetting } from "./edited.ts";
 
 /** How the records of a collection are kept. */
 export interface Keeping<R> {
@@ -67,7 +68,20 @@ export const KEEPING: { readonly [N in EditedName]: Keeping<Edited[N]> } = {
   developments: plain("developments"),
   bottles: plain("bottles"),
   processing: plain("processing"),
+  settings: {
+    parse: (row) => parsedSetting(row as KeptSetting),
+    recordOf: (row) => {
+      const { key, value } = row as { readonly key: string; readonly value: unknown };
+      return { id: key, value };
+    },
+    rowOf: ({ id, value }) => ({ key: id, value }),
+  },
 };
+
+function parsedSetting(setting: KeptSetting): Result<KeptSetting, readonly Fault[]> {
+  const parsed = parseSettings({ [setting.id]: setting.value });
+  return parsed.ok ? success(setting) : parsed;
+}
 
 /** A shot takes its place in its load and ends the count it was; gone, its place is free again. */
 async function alongShot(before: Exposure | undefined, after: Exposure | undefined, db: StillBoxDb): Promise<void> {

@@ -1,5 +1,6 @@
 import { GIVEN_AT, USUAL_Q10 } from "../../core/darkroom/temperature/index.ts";
 import { parseDarkSettings } from "../../core/document/index.ts";
+import type { Choices } from "./choices.ts";
 import { settingsPart } from "./settingsPart.ts";
 
 /** What Still Box remembers of its user's darkroom. */
@@ -17,12 +18,9 @@ export interface DarkSettings {
   readonly trayRoom: Readonly<Record<string, number>>;
 }
 
-const part = settingsPart<DarkSettings>(
+/** The darkroom’s choices. */
+export const darkChoices: Choices<DarkSettings> = settingsPart<DarkSettings>(
   "dark",
   { speech: false, darkTap: "tap", developerAt: GIVEN_AT, q10: USUAL_Q10, recipe: null, trayRoom: {} },
   parseDarkSettings,
 );
-
-/** The darkroom's settings. */
-export const readDarkSettings: typeof part.read = part.read;
-export const writeDarkSetting: typeof part.write = part.write;

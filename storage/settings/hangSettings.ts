@@ -1,5 +1,6 @@
 import { parseHangSettings } from "../../core/document/index.ts";
 import type { HangKind } from "../../core/negative/index.ts";
+import type { Choices } from "./choices.ts";
 import { settingsPart } from "./settingsPart.ts";
 
 /** How pictures were hung last. */
@@ -16,11 +17,9 @@ export interface HangSettings {
   readonly left: readonly string[];
 }
 
-const part = settingsPart<HangSettings>(
+/** The choices of Hang. */
+export const hangChoices: Choices<HangSettings> = settingsPart<HangSettings>(
   "hang",
   { kind: "contact", paper: "a4", across: false, captions: true, order: [], left: [] },
   parseHangSettings,
 );
-
-export const readHangSettings: typeof part.read = part.read;
-export const writeHangSetting: typeof part.write = part.write;

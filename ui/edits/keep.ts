@@ -7,12 +7,7 @@ import { notify } from "../notices/notify.ts";
  * @param what is lost: the beginning of the sentence
  */
 export function keep<K extends keyof Settings>(key: K, value: Settings[K], what: string): void {
-  toldIfNot(writeSetting(key, value), what);
-}
-
-/** Tells the maker where a setting could not be written. */
-export function toldIfNot(written: Promise<void>, what: string): void {
-  written.catch((error: unknown) => {
+  writeSetting(key, value).catch((error: unknown) => {
     notify(`${what} can’t be kept through a reload. ${whatFailed(error).message}`, { urgent: true });
   });
 }

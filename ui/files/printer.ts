@@ -1,5 +1,5 @@
 import { PAPERS, type Paper, type PrintScale } from "../../core/make/cutsheet/index.ts";
-import { readSettings } from "../../storage/index.ts";
+import { printerChoices, type Settings } from "../../storage/index.ts";
 
 /** What pages are printed on. */
 export interface Printer {
@@ -12,13 +12,17 @@ export interface Printer {
 const LETTER = new Set(["US", "CA", "MX", "PH", "CL", "CO", "CR", "GT", "NI", "PA", "PR", "SV", "VE", "BZ"]);
 
 /** The maker's printer: the paper that was chosen, or is usual in the browser's country. */
-export async function readPrinter(): Promise<Printer> {
-  const { paper, printScale } = await readSettings();
+export function printerOf({ paper, printScale }: Pick<Settings, "paper" | "printScale">): Printer {
   return { paper: paperOf(paper ?? usualPaper(navigator.language)), scale: printScale };
 }
 
+/** {@link printerOf} what is stored. */
+export async function readPrinter(): Promise<Printer> {
+  return printerOf(await printerChoices.read());
+}
+
 /** The paper of an id. */
-export function paperOf(id: Paper["id"]): Paper {
+function paperOf(id: Paper["id"]): Paper {
   return PAPERS.find((paper) => paper.id === id) as Paper;
 }
 

@@ -5,9 +5,9 @@ import {
   cameraNames,
   cameraOrFirst,
   type DarkSettings,
+  darkChoices,
   listRecords,
   presentLoad,
-  readDarkSettings,
   readSettings,
   rememberCamera,
   type Settings,
@@ -32,7 +32,7 @@ export async function readLoad(asked: string | null): Promise<LoadData> {
   const [cameras, { sound, fieldCamera }, { speech }] = await Promise.all([
     cameraNames(),
     readSettings(),
-    readDarkSettings(),
+    darkChoices.read(),
   ]);
   const camera = await cameraOrFirst(asked ?? fieldCamera, cameras);
   if (camera !== null) await rememberCamera(camera.id);

@@ -1,52 +1,47 @@
-import type { DarkSettings } from "../../../storage/index.ts";
+import type { DarkSettings, Settings } from "../../../storage/index.ts";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
-import { keepDark } from "../../../ui/dark/keepDark.ts";
 import { canSpeak, speak } from "../../../ui/device/speech.ts";
-import { keep } from "../../../ui/edits/keep.ts";
-
-/** How one is told in the dark, and who moves a sheet on. */
-export interface Hands {
-  readonly sound: boolean;
-  readonly speech: boolean;
-  readonly tap: DarkSettings["darkTap"];
-}
+import type { ChoicesInHand } from "../../../ui/edits/useChoices.ts";
 
 /** Sound, voice, and whether a tap or the clock moves a sheet on. */
-export function HandsRow({ hands, onHands }: { readonly hands: Hands; readonly onHands: (hands: Hands) => void }) {
+export function HandsRow({
+  dark: { darkTap, speech },
+  sound,
+  onDark,
+  onSound,
+}: {
+  readonly dark: Pick<DarkSettings, "darkTap" | "speech">;
+  readonly sound: boolean;
+  readonly onDark: ChoicesInHand<DarkSettings>["choose"];
+  readonly onSound: ChoicesInHand<Pick<Settings, "sound">>["choose"];
+}) {
   return (
     <div className="grid gap-2">
       <Segments
         label="Who moves a sheet on"
-        value={hands.tap}
+        value={darkTap}
         options={[
           { id: "tap", name: "I tap as I move it" },
           { id: "clock", name: "The clock, hands free" },
         ]}
-        onChoose={(tap) => {
-          onHands({ ...hands, tap });
-          keepDark("darkTap", tap, "Who moves a sheet on");
-        }}
+        onChoose={(tap) => onDark({ darkTap: tap }, "Who moves a sheet on")}
       />
       <div className="flex flex-wrap gap-x-6">
         <Check
           label="Sound"
-          checked={hands.sound}
+          checked={sound}
           className="min-h-[3.75rem]"
-          onCheck={(sound) => {
-            onHands({ ...hands, sound });
-            keep("sound", sound, "That there is sound");
-          }}
+          onCheck={(on) => onSound({ sound: on }, "The sound")}
         />
         {canSpeak() && (
           <Check
             label="A voice says the next bath"
-            checked={hands.speech}
+            checked={speech}
             className="min-h-[3.75rem]"
-            onCheck={(speech) => {
-              onHands({ ...hands, speech });
-              keepDark("speech", speech, "That there is a voice");
-              if (speech) speak("To the stop, then the fixer.");
+            onCheck={(on) => {
+              onDark({ speech: on }, "The voice");
+              if (on) speak("To the stop, then the fixer.");
             }}
           />
         )}

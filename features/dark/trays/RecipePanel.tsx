@@ -8,7 +8,6 @@ import { Choice } from "../../../ui/controls/Choice.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
-import { keepDark } from "../../../ui/dark/keepDark.ts";
 import { removeUndoable } from "../../../ui/edits/undoable.ts";
 import { Term } from "../../../ui/words/Term.tsx";
 
@@ -65,7 +64,6 @@ export function RecipePanel({
             if (value === null || value < CELSIUS.least || value > CELSIUS.most)
               return `From ${CELSIUS.least} to ${CELSIUS.most} °C.`;
             onCelsius(value);
-            keepDark("developerAt", value, "The temperature");
             return null;
           }}
         />
@@ -120,7 +118,6 @@ export function RecipePanel({
             take={(value) => {
               if (value === null || value < Q10.least || value > Q10.most) return `From ${Q10.least} to ${Q10.most}.`;
               onQ10(value);
-              keepDark("q10", value, "Q");
               return null;
             }}
           />

@@ -2,12 +2,12 @@ import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 
 import { mediumById } from "../../../catalogue/media.ts";
 import { LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
-import { useLive } from "../../../storage/index.ts";
+import { darkChoices, fieldChoices, useLive } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
-import { keepDark } from "../../../ui/dark/keepDark.ts";
 import { darkAnswer, onRedLight, redLevel } from "../../../ui/dark/redLight.ts";
 import { useDarkFirst } from "../../../ui/dark/useDarkFirst.tsx";
 import { isSoundAwake, wakeSound } from "../../../ui/device/signals.ts";
+import { useChoices } from "../../../ui/edits/useChoices.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { notify } from "../../../ui/notices/notify.ts";
 import { DarkPages } from "../DarkPages.tsx";
@@ -28,17 +28,17 @@ import { useRuns } from "./useRuns.ts";
 
 /** The trays: what is developed how, and then the one screen that stands beside them. */
 export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
-  const { settings } = loaded;
   const live = useLive(loaded.now, readTraysNow);
   const { running, own, bottles, done, waiting, areas } = live.value;
   const recipes = useMemo(() => allRecipes(own), [own]);
   const [first] = useState(() => askedFor(loaded, recipes));
-  const [recipeId, setRecipeId] = useState(first.recipeId);
-  const recipe = recipes.find(({ id }) => id === recipeId) ?? (recipes[0] as Recipe);
-  const [celsius, setCelsius] = useState(settings.developerAt);
-  const [q10, setQ10] = useState(settings.q10);
-  const [trayRoom, setTrayRoom] = useState(settings.trayRoom);
-  const [hands, setHands] = useState({ sound: settings.sound, speech: settings.speech, tap: settings.darkTap });
+  const { chosen, choose } = useChoices(darkChoices, loaded.dark);
+  const heard = useChoices(fieldChoices, loaded.heard);
+  const { sound } = heard.chosen;
+  // What the sheets that wait are developed by, until another recipe is chosen.
+  const [asksFor, setAsksFor] = useState(first.recipeId);
+  const recipe = recipes.find(({ id }) => id === (asksFor ?? chosen.recipe)) ?? (recipes[0] as Recipe);
+  const { developerAt: celsius, q10, trayRoom, speech, darkTap } = chosen;
   const [sheets, setSheets] = useState(first.sheets);
   const [bottleIds, setBottleIds] = useState<Readonly<Record<string, string | null>>>({});
   const [postFlashed, setPostFlashed] = useState(false);
@@ -55,7 +55,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
     return sheetsOfShots(alike, areas, film);
   }, [waiting, areas, film]);
   const runs = useRuns(running, room);
-  useRunSignals(runs.going, runs.now, hands.sound && !quiet, hands.speech && !quiet, woken);
+  useRunSignals(runs.going, runs.now, sound && !quiet, speech && !quiet, woken);
   const busy = runs.going.length + runs.waiting.length + runs.unfixed.length > 0;
   const { darkFirst, question } = useDarkFirst();
   const red = useSyncExternalStore(onRedLight, redLevel, () => null) !== null;
@@ -64,9 +64,9 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
     if (!busy) setAway(false);
   }, [busy]);
 
-  const choose = (next: Recipe): void => {
-    setRecipeId(next.id);
-    keepDark("recipe", next.id, "Which recipe it is");
+  const develop = (next: Recipe): void => {
+    setAsksFor(null);
+    choose({ recipe: next.id }, "The recipe");
     // What was ticked for paper does not go through film's baths.
     if (next.medium !== recipe.medium) setSheets([]);
   };
@@ -78,7 +78,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
       plan,
       celsius,
       q10,
-      byClock: hands.tap === "clock",
+      byClock: darkTap === "clock",
       sheets,
       postFlashed,
       bottleIds,
@@ -87,7 +87,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
       setSheets([]);
       setPostFlashed(false);
     } else notify(failed, { urgent: true });
-  }, [recipe, plan, celsius, q10, hands.tap, sheets, postFlashed, bottleIds]);
+  }, [recipe, plan, celsius, q10, darkTap, sheets, postFlashed, bottleIds]);
 
   // By daylight the trays are only planned: what light would fog is not worked on at a bright screen.
   if (busy && !away && !asked && (red || runs.lamp.lamp === "white")) {
@@ -125,7 +125,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
           isStored={writing !== "new" && own.some(({ id }) => id === writing.id)}
           onDone={(kept) => {
             setWriting(null);
-            if (kept !== null) choose(kept);
+            if (kept !== null) develop(kept);
           }}
         />
       ) : (
@@ -137,9 +137,9 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
             own={own.some(({ id }) => id === recipe.id)}
             celsius={celsius}
             q10={q10}
-            onRecipe={choose}
-            onCelsius={setCelsius}
-            onQ10={setQ10}
+            onRecipe={develop}
+            onCelsius={(value) => choose({ developerAt: value }, "The temperature")}
+            onQ10={(value) => choose({ q10: value }, "Q")}
             onWrite={setWriting}
           />
           {plan.length > 0 && (
@@ -150,7 +150,7 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
                   when="after"
                   medium={mediumOf(sheets, waiting)}
                   done={done}
-                  sound={hands.sound}
+                  sound={sound}
                   flashed={postFlashed}
                   onFlashed={setPostFlashed}
                 />
@@ -160,13 +160,9 @@ export function TraysPage({ loaded }: { readonly loaded: TraysData }) {
                 plan={plan}
                 count={Math.max(1, sheets.length)}
                 room={room}
-                onRoom={(bath, count) => {
-                  const changed = { ...trayRoom, [bath]: count };
-                  setTrayRoom(changed);
-                  keepDark("trayRoom", changed, "What the trays hold");
-                }}
+                onRoom={(bath, count) => choose({ trayRoom: { ...trayRoom, [bath]: count } }, "What the trays hold")}
               />
-              <HandsRow hands={hands} onHands={setHands} />
+              <HandsRow dark={chosen} sound={sound} onDark={choose} onSound={heard.choose} />
               <p className={film ? "border-action border-l-4 pl-3" : ""} data-lamp={plan[0]?.lamp}>
                 {film
                   ? "Film bears no light: this red screen is too much for it too. Make it black before the film comes out: then a tap anywhere moves on, and sound, voice and buzzing tell you the rest. Hold it for three seconds to have it back."

@@ -8,19 +8,19 @@ import type { TraysData } from "./traysData.ts";
 /** What of the trays' data it takes. */
 interface Asking {
   readonly asked: readonly string[];
-  readonly settings: Pick<TraysData["settings"], "recipe">;
+  readonly dark: Pick<TraysData["dark"], "recipe">;
   readonly now: Pick<TraysData["now"], "waiting" | "areas">;
 }
 
 /** What goes in where a camera's sheets are asked for: all of them that wait for one kind of recipe, the oldest first. */
 export function askedFor(
-  { asked, settings, now }: Asking,
+  { asked, dark, now }: Asking,
   recipes: readonly Recipe[],
 ): { readonly recipeId: string | null; readonly sheets: readonly SheetToDo[] } {
   const shots = now.waiting.filter(({ id }) => asked.includes(id));
-  const usual = recipes.find(({ id }) => id === settings.recipe) ?? recipes[0];
+  const usual = recipes.find(({ id }) => id === dark.recipe) ?? recipes[0];
   const [newest] = shots;
-  if (newest === undefined || usual === undefined) return { recipeId: settings.recipe, sheets: [] };
+  if (newest === undefined || usual === undefined) return { recipeId: null, sheets: [] };
   const film = isOnFilm(newest);
   const recipe =
     (usual.medium === "film") === film ? usual : recipes.find(({ medium }) => (medium === "film") === film);

@@ -3,9 +3,9 @@ import type { Recipe } from "../../../core/darkroom/recipe/index.ts";
 import type { Bottle, Development, Exposure, Processing } from "../../../core/document/index.ts";
 import {
   type DarkSettings,
+  darkChoices,
+  fieldChoices,
   listRecords,
-  readDarkSettings,
-  readSettings,
   readThreadOf,
   runningDevelopments,
   type Settings,
@@ -17,7 +17,8 @@ import {
 export interface TraysData {
   /** Ids of the shots that are to be developed next, of the camera that is asked for, newest first. */
   readonly asked: readonly string[];
-  readonly settings: DarkSettings & Pick<Settings, "sound">;
+  readonly dark: DarkSettings;
+  readonly heard: Pick<Settings, "sound" | "countIn" | "clickless">;
   readonly now: TraysNow;
 }
 
@@ -36,13 +37,13 @@ export interface TraysNow {
 }
 
 export async function readTrays(cameraId: string | null): Promise<TraysData> {
-  const [dark, { sound }, now, asked] = await Promise.all([
-    readDarkSettings(),
-    readSettings(),
+  const [dark, heard, now, asked] = await Promise.all([
+    darkChoices.read(),
+    fieldChoices.read(),
     readTraysNow(),
     cameraId === null ? [] : sheetsToDevelop(cameraId),
   ]);
-  return { asked, settings: { ...dark, sound }, now };
+  return { asked, dark, heard, now };
 }
 
 /** Which sheets of a camera are next for the trays: as its thread says. */

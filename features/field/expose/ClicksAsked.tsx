@@ -1,20 +1,27 @@
-import { useState } from "react";
 import { useRevalidator } from "react-router";
 import { type Camera, withField } from "../../../core/camera/container/index.ts";
 import { changesBetween } from "../../../core/document/index.ts";
 import { editRecord } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { CountField } from "../../../ui/controls/entries/CountField.tsx";
-import { keep } from "../../../ui/edits/keep.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";
+import type { Opening } from "./useOpening.ts";
 
 /** Asks once how many clicks of its wheel make a turn, so that frames can be counted by them. */
-export function ClicksAsked({ camera, clickless }: { readonly camera: Camera; readonly clickless: readonly string[] }) {
+export function ClicksAsked({
+  camera,
+  opening: {
+    heard: { clickless },
+    choose,
+  },
+}: {
+  readonly camera: Camera;
+  readonly opening: Pick<Opening, "heard" | "choose">;
+}) {
   const { revalidate } = useRevalidator();
-  const [answered, setAnswered] = useState(false);
   const { roll } = camera.chambers[0];
-  if (roll?.clicks !== 1 || answered || clickless.includes(camera.id)) return null;
+  if (roll?.clicks !== 1 || clickless.includes(camera.id)) return null;
   const tell = async (clicks: number): Promise<void> => {
     const changes = changesBetween(camera, withField(camera, "roll.clicks", clicks));
     const stored = await editRecord("cameras", camera.id, { label: "clicks", changes }, isoWithOffset(new Date()));
@@ -36,8 +43,7 @@ export function ClicksAsked({ camera, clickless }: { readonly camera: Camera; re
         <Button
           className="min-h-[3.3rem]"
           onClick={() => {
-            setAnswered(true);
-            keep("clickless", [...clickless, camera.id], "That it does not click");
+            choose({ clickless: [...clickless, camera.id] }, "That it does not click");
           }}
         >
           It does not click

@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo, useState } from "react";
+import { Suspense, useEffect, useMemo } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
@@ -9,7 +9,6 @@ import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
-import { keep } from "../../../ui/edits/keep.ts";
 import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
@@ -73,9 +72,8 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
       ? undefined
       : counts.counts.find(({ count }) => count.cameraId === camera.id && count.closedMs === null);
   const opening = useOpening(shot, settings, counts, here !== undefined);
-  const [sound, setSound] = useState(settings.sound);
   useWakeLock(counts.counts.some(({ count }) => count.closedMs === null));
-  useSignals(counts.counts, sound);
+  useSignals(counts.counts, opening.heard.sound);
   useFieldKeys(() => {
     if (here) counts.close(here.count.id);
     else opening.ask();
@@ -109,15 +107,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
           {!trail && !here && (
             <>
               <TimeOf shot={shot} opening={opening} />
-              <OpenIt
-                shot={shot}
-                opening={opening}
-                sound={sound}
-                onSound={(on) => {
-                  setSound(on);
-                  keep("sound", on, "That there is sound");
-                }}
-              />
+              <OpenIt shot={shot} opening={opening} />
               {cameras.length > 1 && <OthersAlong opening={opening} />}
               <BeforeItOpens shot={shot} />
               {opening.view !== null && (
@@ -139,9 +129,7 @@ function ExposeWith({ data, camera, answer }: ExposeProps & { readonly camera: C
             onMedium={(id) => inField.set({ medium: id, iso: mediumById(id).iso, typed: null })}
             onIso={(next) => inField.set({ iso: next })}
           />
-          {!trail && (
-            <LoadOf shot={shot} opening={opening} locked={here !== undefined} clickless={settings.clickless} />
-          )}
+          {!trail && <LoadOf shot={shot} opening={opening} locked={here !== undefined} />}
         </section>
         {!trail && <LightOf shot={shot} />}
       </div>
@@ -177,13 +165,9 @@ function TimeOf({ shot, opening }: OfOpening) {
 }
 
 /** The press that opens the hole, what is asked before, and how it is counted. */
-function OpenIt({
-  shot: { good, inField },
-  opening,
-  sound,
-  onSound,
-}: OfOpening & { readonly sound: boolean; readonly onSound: (on: boolean) => void }) {
+function OpenIt({ shot: { good, inField }, opening }: OfOpening) {
   const { source } = inField.now;
+  const { heard, choose } = opening;
   return (
     <>
       <Button look="action" className="min-h-16 w-full text-[1.4rem]" disabled={good === null} onClick={opening.ask}>
@@ -202,8 +186,18 @@ function OpenIt({
         </Suspense>
       )}
       <div className="flex flex-wrap gap-x-5">
-        <Check label="Count me in, 3 s" checked={opening.countIn} className={TALL} onCheck={opening.setCountIn} />
-        <Check label="Sound" checked={sound} className={TALL} onCheck={onSound} />
+        <Check
+          label="Count me in, 3 s"
+          checked={heard.countIn}
+          className={TALL}
+          onCheck={(on) => choose({ countIn: on }, "Being counted in")}
+        />
+        <Check
+          label="Sound"
+          checked={heard.sound}
+          className={TALL}
+          onCheck={(on) => choose({ sound: on }, "The sound")}
+        />
         {source.by === "photograph" && source.file && (
           <Check
             label="Keep the photograph"
@@ -250,12 +244,7 @@ function BeforeItOpens({ shot: { camera, good, seconds } }: OfShot) {
 }
 
 /** What is in the camera, place by place. */
-function LoadOf({
-  shot,
-  opening,
-  locked,
-  clickless,
-}: OfOpening & { readonly locked: boolean; readonly clickless: readonly string[] }) {
+function LoadOf({ shot, opening, locked }: OfOpening & { readonly locked: boolean }) {
   const { camera, load, packs, places, held, place, mediumId, iso, inField } = shot;
   return (
     <LoadCard
@@ -278,7 +267,7 @@ function LoadOf({
     >
       {camera.chambers[0].roll != null && (
         <Suspense>
-          <ClicksAsked camera={camera} clickless={clickless} />
+          <ClicksAsked camera={camera} opening={opening} />
         </Suspense>
       )}
     </LoadCard>

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import type { LoadedPlace } from "../../../core/document/index.ts";
-import { type KeptViewSetting, type Settings, savePicture } from "../../../storage/index.ts";
+import { fieldChoices, type KeptViewSetting, type Settings, savePicture } from "../../../storage/index.ts";
 import { wakeSound } from "../../../ui/device/signals.ts";
 import { keep } from "../../../ui/edits/keep.ts";
+import { type ChoicesInHand, useChoices } from "../../../ui/edits/useChoices.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import type { Counts } from "../count/useCounts.ts";
 import { type Companion, countFor } from "./companions.ts";
@@ -15,6 +16,8 @@ import type { Other } from "./WithOthers.tsx";
 /** Counted before the hole opens, where that is wished, ms. */
 const COUNTED_IN = 3000;
 const NONE: ReadonlySet<string> = new Set();
+
+type Heard = Pick<Settings, "sound" | "countIn" | "clickless">;
 
 /** What is opened by one press, with what goes along with the shot. */
 export interface Opening {
@@ -37,8 +40,9 @@ export interface Opening {
   readonly forgetView: () => void;
   readonly keepPhoto: boolean;
   readonly setKeepPhoto: (on: boolean) => void;
-  readonly countIn: boolean;
-  readonly setCountIn: (on: boolean) => void;
+  /** How one is counted and heard, and whose wheel does not click. */
+  readonly heard: Heard;
+  readonly choose: ChoicesInHand<Heard>["choose"];
   /** Why to ask before it opens; `null`: there is nothing to ask. */
   readonly doubt: string | null;
   /** Opens, or asks first. */
@@ -54,7 +58,7 @@ export function useOpening(shot: ShotAtHand, settings: Settings, counts: Counts,
   const [chosen, setChosen] = useState(NONE);
   const [gathering, setGathering] = useState(false);
   const [doubt, setDoubt] = useState<string | null>(null);
-  const [countIn, setCountIn] = useState(settings.countIn);
+  const { chosen: heard, choose } = useChoices(fieldChoices, settings);
   const [draft, setDraft] = useState(settings.draft);
   const [keptView, setKeptView] = useState(settings.keptView);
   const [keepPhoto, setKeepPhoto] = useState(false);
@@ -82,7 +86,7 @@ export function useOpening(shot: ShotAtHand, settings: Settings, counts: Counts,
     for (const each of [...mine, ...companions]) {
       const id = crypto.randomUUID();
       const seen = mine.includes(each) ? (view?.view ?? null) : null;
-      counts.open({ ...countFor(each, id, draft), view: seen }, countIn ? COUNTED_IN : 0);
+      counts.open({ ...countFor(each, id, draft), view: seen }, heard.countIn ? COUNTED_IN : 0);
       // The count has begun: storing the photograph may take its time.
       if (keepPhoto && source.by === "photograph" && source.file) {
         void kept(source.file).then((picture) => picture && counts.picture(id, picture));
@@ -114,11 +118,8 @@ export function useOpening(shot: ShotAtHand, settings: Settings, counts: Counts,
     forgetView,
     keepPhoto,
     setKeepPhoto,
-    countIn,
-    setCountIn(on) {
-      setCountIn(on);
-      keep("countIn", on, "That you are counted in");
-    },
+    heard,
+    choose,
     doubt,
     ask() {
       if (good === null || seconds === null || isOpen) return;

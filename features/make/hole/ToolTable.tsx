@@ -71,7 +71,7 @@ export function ToolTable({
         by maker; drills are those of ANSI B94.11M. What is pushed or drilled right through differs from hole to hole by
         about the ± that stands there: measure yours.
       </p>
-      {!dented && rows.some(({ depth }) => depth !== null) && <NeedleTurns toMake={toMake} measured={measured} />}
+      {way?.isTurned && rows.some(({ depth }) => depth !== null) && <NeedleTurns toMake={toMake} measured={measured} />}
       {way?.mount !== "wall" && (
         <ul className="mt-2 grid gap-1 text-[0.93rem]">
           {pads.map(({ id, name, effect }) => (

@@ -1,11 +1,13 @@
 import { useCallback, useMemo, useState } from "react";
 import { printPapers } from "../../../catalogue/printPapers.ts";
 import type { HangKind } from "../../../core/negative/index.ts";
-import { type HangSettings, whatFailed, writeHangSetting } from "../../../storage/index.ts";
+import { type HangSettings, hangChoices } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
+import { PlaceUndo } from "../../../ui/edits/PlaceUndo.tsx";
+import { useChoices } from "../../../ui/edits/useChoices.ts";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { localDay } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";
@@ -30,12 +32,8 @@ const WAYS = [
 
 /** What hangs, how, on which paper; the pages beside it. */
 export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded: HangSettings }) {
-  const [hang, setHang] = useState(loaded);
+  const { chosen: hang, choose } = useChoices(hangChoices, loaded);
   const [said, setSaid] = useState<string | null>(null);
-  const set = <K extends keyof HangSettings>(key: K, value: HangSettings[K]): void => {
-    setHang((before) => ({ ...before, [key]: value }));
-    writeHangSetting(key, value).catch((error: unknown) => notify(whatFailed(error).message, { urgent: true }));
-  };
   const left = useMemo(() => new Set(hang.left), [hang.left]);
   const listed = useMemo(() => arranged(proof.negatives, hang.order), [proof.negatives, hang.order]);
   const hung = useMemo(() => listed.filter(({ id }) => !left.has(id)), [listed, left]);
@@ -68,14 +66,14 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(18rem,1fr)_minmax(0,3fr)]" data-hang={hang.kind}>
       <div className="grid content-start gap-3">
+        <PlaceUndo of={hangChoices.steps} className="-my-2 flex" />
         <Segments
           label="How they hang"
           value={hang.kind}
           options={KINDS}
           onChoose={(kind) => {
-            set("kind", kind);
             // A row wants its paper across; it can be turned back.
-            set("across", kind === "series");
+            choose({ kind, across: kind === "series" }, "How they hang");
           }}
           className="flex-wrap"
         />
@@ -84,17 +82,21 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
             label="Paper"
             value={hang.paper}
             options={printPapers}
-            onChoose={(paper) => set("paper", paper)}
+            onChoose={(paper) => choose({ paper }, "The paper")}
             className="grow"
           />
           <Segments
             label="How it lies"
             value={hang.across ? "across" : "upright"}
             options={WAYS}
-            onChoose={(way) => set("across", way === "across")}
+            onChoose={(way) => choose({ across: way === "across" }, "How the paper lies")}
           />
         </div>
-        <Check label="Captions from the log" checked={hang.captions} onCheck={(on) => set("captions", on)} />
+        <Check
+          label="Captions from the log"
+          checked={hang.captions}
+          onCheck={(on) => choose({ captions: on }, "Captions")}
+        />
         <div className="flex flex-wrap gap-2">
           <Button look="action" disabled={nothing} onClick={() => void save("pdf")}>
             Save as PDF
@@ -112,10 +114,7 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
                 look="quiet"
                 onClick={() => {
                   const others = listed.filter(({ exposureId }) => !loadOf(proof, exposureId).includes(load));
-                  set(
-                    "left",
-                    others.map(({ id }) => id),
-                  );
+                  choose({ left: others.map(({ id }) => id) }, "What hangs");
                 }}
               >
                 Load {index + 1} only
@@ -127,15 +126,17 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
           proof={proof}
           negatives={listed}
           left={left}
-          onLeft={(ids) => set("left", ids)}
+          onLeft={(ids) => choose({ left: ids }, "What hangs")}
           onMove={(id, by) =>
-            set(
-              "order",
-              withMoved(
-                listed.map((each) => each.id),
-                id,
-                by,
-              ),
+            choose(
+              {
+                order: withMoved(
+                  listed.map((each) => each.id),
+                  id,
+                  by,
+                ),
+              },
+              "The order",
             )
           }
         />

@@ -1,4 +1,4 @@
-import { type HangSettings, readHangSettings } from "../../../storage/index.ts";
+import { type HangSettings, hangChoices } from "../../../storage/index.ts";
 import { type ProofData, readProof } from "../proofData.ts";
 
 /** What Hang shows. */
@@ -8,6 +8,6 @@ export interface HangData extends ProofData {
 
 /** Reads the negatives, and how they were hung last. */
 export async function readHang(): Promise<HangData> {
-  const [proof, hang] = await Promise.all([readProof(), readHangSettings()]);
+  const [proof, hang] = await Promise.all([readProof(), hangChoices.read()]);
   return { ...proof, hang };
 }

@@ -1,0 +1,53 @@
+/** @jest-environment ./scripts/jest-browser.cjs */
+import "fake-indexeddb/auto";
+import { act, cleanup, renderHook, waitFor } from "@testing-library/react/pure";
+import { failure } from "../../core/basis/units/index.ts";
+import { theDb } from "../../storage/engine/db.ts";
+import { type Choices, type DarkSettings, darkChoices, storageFailure } from "../../storage/index.ts";
+import { currentNotices } from "../notices/notify.ts";
+import { useChoices } from "./useChoices.ts";
+import { useUndo } from "./useUndo.ts";
+
+let loaded: DarkSettings;
+beforeEach(async () => {
+  for (const table of ["settings", "edits"]) await theDb().table(table).clear();
+  loaded = await darkChoices.read();
+});
+afterEach(cleanup);
+
+const inDark = (choices: Choices<DarkSettings> = darkChoices) =>
+  renderHook(() => ({ ...useChoices(choices, loaded), ...useUndo([], choices.steps) })).result;
+
+test("what is chosen shows at once and is stored beside the rest; Undo takes the last one back, on the screen too", async () => {
+  const hand = inDark();
+  act(() => hand.current.choose({ developerAt: 24 }, "The temperature"));
+  expect(hand.current.chosen.developerAt).toBe(24);
+  act(() => hand.current.choose({ speech: true }, "The voice"));
+  expect(hand.current.chosen).toMatchObject({ developerAt: 24, speech: true });
+  await waitFor(() => expect(hand.current.says.undo).toBe("The voice"));
+  act(() => hand.current.undo?.());
+  await waitFor(() => expect(hand.current.chosen).toMatchObject({ developerAt: 24, speech: false }));
+  act(() => hand.current.undo?.());
+  await waitFor(() => expect(hand.current.chosen).toEqual(loaded));
+});
+
+test("what another tab chooses arrives, also where this one chose the same before", async () => {
+  const hand = inDark();
+  act(() => hand.current.choose({ q10: 3 }, "Q"));
+  await waitFor(async () => expect((await darkChoices.read()).q10).toBe(3));
+  await darkChoices.write({ q10: 2.4, darkTap: "clock" }, "Elsewhere");
+  await waitFor(() => expect(hand.current.chosen).toMatchObject({ q10: 2.4, darkTap: "clock" }));
+});
+
+test("what can’t be stored is told, and holds on this page whatever is stored beside it", async () => {
+  const full: Choices<DarkSettings> = { ...darkChoices, write: async () => failure(storageFailure("full")) };
+  const hand = inDark(full);
+  act(() => hand.current.choose({ developerAt: 24 }, "The temperature"));
+  await waitFor(() =>
+    expect(currentNotices().map(({ text }) => text)).toContainEqual(
+      expect.stringMatching(/^The temperature can’t be kept through a reload. .*storage is full/),
+    ),
+  );
+  await darkChoices.write({ q10: 3 }, "Elsewhere");
+  await waitFor(() => expect(hand.current.chosen).toMatchObject({ q10: 3, developerAt: 24 }));
+});
