@@ -125,6 +125,88 @@ test.each(EDITED)(
   60_000 + 30_000 * ROUNDS,
 );
 
+/** What happens to a hole, in its order: the press that does it. */
+const PRESSES = ["Open the hole", "Close the hole", "Log this shot"] as const;
+
+/** Does the next of them; a sheet that was exposed before is asked about. */
+async function presses(page: Page, name: (typeof PRESSES)[number]): Promise<void> {
+  await press(page, name);
+  if (name !== "Open the hole") return;
+  const asked = await page.waitForSelector("[data-counting], [role=alertdialog] button", { timeout: PATIENCE });
+  if (await asked?.evaluate((element) => element.tagName === "BUTTON")) {
+    await page.locator('::-p-xpath(//*[@role="alertdialog"]//button[normalize-space()="Open it"])').click();
+  }
+}
+
+/** How many of {@link PRESSES} were done in all, as a page of the Field and the database tell. */
+async function donePresses(page: Page): Promise<number> {
+  const shots = await page.evaluate(
+    () =>
+      new Promise<number>((resolve, reject) => {
+        const open = indexedDB.open("still-box");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const asked = open.result.transaction("exposures").objectStore("exposures").count();
+          asked.onsuccess = () => {
+            open.result.close();
+            resolve(asked.result);
+          };
+        };
+      }),
+  );
+  const stands = await page.evaluate(() =>
+    document.querySelector("[data-counting]") !== null ? 1 : document.querySelector("[data-count]") !== null ? 2 : 0,
+  );
+  return PRESSES.length * shots + stands;
+}
+
+test(
+  `a hole: the browser killed ${ROUNDS} times between its presses: what was pressed ${STOOD_MS} ms before is done, nothing twice`,
+  async () => {
+    const folder = temporaryFolder();
+    const random = chance(11);
+    const wrong: string[] = [];
+    let browser = await open(folder);
+    const stands = async (page: Page): Promise<number> => {
+      // Stored or noted: the count is on the page, or its shot in the database, a moment after the page is.
+      await page.waitForNetworkIdle({ timeout: PATIENCE });
+      return donePresses(page);
+    };
+    let page = await field(browser);
+    let done = await stands(page);
+    let all = 0;
+    for (let round = 0; round < ROUNDS; round++) {
+      const before = done;
+      const pressed: number[] = [];
+      const until = Date.now() + STOOD_MS + 300 + 1500 * random();
+      while (Date.now() < until) {
+        const expected = before + pressed.length;
+        await presses(page, PRESSES[expected % PRESSES.length] as (typeof PRESSES)[number]);
+        pressed.push(Date.now());
+        all++;
+        await new Promise((resolve) => setTimeout(resolve, 100 + 700 * random()));
+      }
+      const killed = Date.now();
+      const gone = new Promise((resolve) => browser.once("disconnected", resolve));
+      browser.process()?.kill("SIGKILL");
+      await gone;
+      browser = await open(folder);
+      page = await field(browser);
+      done = await stands(page);
+      const stood = before + pressed.filter((at) => at <= killed - STOOD_MS).length;
+      if (done < stood || done > before + pressed.length) {
+        wrong.push(
+          `round ${round}: ${before} before, ${stood} stood, ${before + pressed.length} pressed, ${done} done`,
+        );
+      }
+    }
+    await browser.close();
+    expect(all).toBeGreaterThan(2 * ROUNDS);
+    expect(wrong).toEqual([]);
+  },
+  60_000 + 30_000 * ROUNDS,
+);
+
 test("the browser killed while a hole is open, and again while the shot is being logged: it goes on, and is logged once", async () => {
   const folder = temporaryFolder();
   let browser = await open(folder);

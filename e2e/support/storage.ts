@@ -67,3 +67,23 @@ export function plant({ page }: Maker, table: string, record: unknown): Promise<
     record,
   );
 }
+
+/** All records of a table, as they are stored now. */
+export function records({ page }: Maker, table: string): Promise<readonly Readonly<Record<string, unknown>>[]> {
+  return page.evaluate(
+    (name) =>
+      new Promise<readonly Readonly<Record<string, unknown>>[]>((resolve, reject) => {
+        const open = indexedDB.open("still-box");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const asked = open.result.transaction(name, "readonly").objectStore(name).getAll();
+          asked.onsuccess = () => {
+            open.result.close();
+            resolve(asked.result);
+          };
+          asked.onerror = () => reject(asked.error);
+        };
+      }),
+    table,
+  );
+}
