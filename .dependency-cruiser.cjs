@@ -1,11 +1,12 @@
-/** Imports only point down: e2e | server > app > features > ui > storage | workers | catalogue > core. */
+/** Imports only point down: e2e | server > app > features > ui > storage | workers | wording > catalogue > core. */
 const below = {
   features: ["app", "e2e", "server"],
   ui: ["app", "e2e", "server", "features"],
-  storage: ["app", "e2e", "server", "features", "ui", "catalogue", "workers"],
-  workers: ["app", "e2e", "server", "features", "ui", "catalogue", "storage"],
-  catalogue: ["app", "e2e", "server", "features", "ui", "storage", "workers"],
-  core: ["app", "e2e", "server", "features", "ui", "storage", "workers", "catalogue"],
+  storage: ["app", "e2e", "server", "features", "ui", "wording", "catalogue", "workers"],
+  workers: ["app", "e2e", "server", "features", "ui", "wording", "catalogue", "storage"],
+  wording: ["app", "e2e", "server", "features", "ui", "storage", "workers"],
+  catalogue: ["app", "e2e", "server", "features", "ui", "storage", "workers", "wording"],
+  core: ["app", "e2e", "server", "features", "ui", "storage", "workers", "catalogue", "wording"],
   app: ["e2e", "server"],
   server: ["e2e"],
 };

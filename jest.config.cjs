@@ -23,7 +23,9 @@ module.exports = {
   testTimeout: 60_000,
   reporters: ["default", "<rootDir>/scripts/slowest.cjs"],
   setupFilesAfterEnv: ["<rootDir>/scripts/jest-patience.cjs"],
-  roots: ["core", "catalogue", "storage", "workers", "ui", "features", "app"].map((folder) => `<rootDir>/${folder}`),
+  roots: ["core", "catalogue", "wording", "storage", "workers", "ui", "features", "app"].map(
+    (folder) => `<rootDir>/${folder}`,
+  ),
   testMatch: ["**/*.test.ts", "**/*.test.tsx"],
   transform: {
     "^.+\\.(t|j|mj)sx?$": [

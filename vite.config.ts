@@ -13,7 +13,7 @@ const CONTROLS =
   /\/ui\/(controls|format)\/|\/node_modules\/(radix-ui|@radix-ui\/(?!react-(toast|toggle|slider|dialog|alert-dialog|popover|tooltip))[^/]+|@floating-ui|react-remove-scroll|react-remove-scroll-bar|react-style-singleton|use-callback-ref|use-sidecar|aria-hidden|lucide-react)\//;
 
 /** What the pages of Dark share, and those that sound or shine red. */
-const DARK = /\/(features\/dark\/[^/]+$|catalogue\/words\/darkroomWords\.ts$|app\/intoTheDark\.ts$|ui\/dark\/)/;
+const DARK = /\/(features\/dark\/[^/]+$|wording\/darkroomWords\.ts$|app\/intoTheDark\.ts$|ui\/dark\/)/;
 
 /** Large packages that several workers use: each a file of its own, alike for all of them, and so written once. */
 const SHARED_BY_WORKERS = [

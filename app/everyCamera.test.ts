@@ -1,5 +1,4 @@
 import { MOUNTS } from "../catalogue/mounts.ts";
-import { makingQuestions } from "../catalogue/words/makingQuestions.ts";
 import {
   type Camera,
   isBuilt,
@@ -17,6 +16,7 @@ import { readDesign } from "../features/bench/readings/reading.ts";
 import { readingRows } from "../features/bench/readings/readingRows.ts";
 import { amountWords, cutOrder } from "../features/make/cutOrder.ts";
 import { stepsOf } from "../features/make/stepsOf.ts";
+import { makingQuestions } from "../wording/makingQuestions.ts";
 
 const PURPOSES: readonly Purpose[] = ["picture", "trail"];
 

@@ -1,7 +1,7 @@
 import { planOf } from "../core/darkroom/recipe/index.ts";
 import { parseRecord } from "../core/document/index.ts";
+import { darkRoomChecks, darkroomCautions, emulsionTells, safelightSteps } from "../wording/darkroomWords.ts";
 import { recipes } from "./recipes.ts";
-import { darkRoomChecks, darkroomCautions, emulsionTells, safelightSteps } from "./words/darkroomWords.ts";
 
 test.each(recipes.map((recipe) => [recipe.name, recipe] as const))(
   "%s: a whole record with its source; every caution it names is written, white light only after the fixer",

@@ -1,4 +1,4 @@
-import { TOUR } from "../catalogue/words/tour.ts";
+import { TOUR } from "../wording/tour.ts";
 import { stage } from "./support/maker.ts";
 import { PATIENCE } from "./support/patience.ts";
 

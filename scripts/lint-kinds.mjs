@@ -4,7 +4,7 @@
 import { readdirSync, readFileSync } from "node:fs";
 import ts from "typescript";
 
-const FOLDERS = ["app", "catalogue", "core", "features", "storage", "ui", "workers"];
+const FOLDERS = ["app", "catalogue", "wording", "core", "features", "storage", "ui", "workers"];
 const KINDS = "core/camera/kinds/";
 const ALLOWED = [/\.test\.tsx?$/, /^core\/testing\//, /^catalogue\/demo\//, /\/generated\//];
 

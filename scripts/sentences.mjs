@@ -6,7 +6,7 @@ import { fileURLToPath } from "node:url";
 import ts from "typescript";
 
 /** Where what people read is written. */
-const FOLDERS = ["app", "catalogue", "core", "features", "storage", "ui", "workers"];
+const FOLDERS = ["app", "catalogue", "wording", "core", "features", "storage", "ui", "workers"];
 /** Attributes that are read, or heard. */
 const READ = new Set(["label", "title", "aria-label", "placeholder", "alt", "name", "low", "high", "note", "children"]);
 /** Fewer words are a name, not a sentence. */

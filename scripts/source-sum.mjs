@@ -2,7 +2,19 @@
 import { createHash } from "node:crypto";
 import { readdirSync, readFileSync, statSync } from "node:fs";
 
-const folders = ["app", "catalogue", "core", "features", "public", "scripts", "server", "storage", "ui", "workers"];
+const folders = [
+  "app",
+  "catalogue",
+  "wording",
+  "core",
+  "features",
+  "public",
+  "scripts",
+  "server",
+  "storage",
+  "ui",
+  "workers",
+];
 const files = ["package-lock.json", "react-router.config.ts", "tsconfig.json", "vite.config.ts"];
 const sum = createHash("sha256");
 

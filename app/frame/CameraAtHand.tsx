@@ -1,7 +1,6 @@
 import { useCallback } from "react";
 import { createPortal } from "react-dom";
 import { Link, useLocation, useNavigate } from "react-router";
-import { actWords } from "../../catalogue/words/threadWords.ts";
 import type { Act } from "../../core/thread/index.ts";
 import { rememberCamera } from "../../storage/index.ts";
 import { buttonClass } from "../../ui/controls/Button.tsx";
@@ -11,6 +10,7 @@ import { usePath } from "../../ui/page/usePath.ts";
 import { ThreadLine } from "../../ui/thread/ThreadLine.tsx";
 import { useThread } from "../../ui/thread/useThreads.ts";
 import { isHere, pageFor, wayTo } from "../../ui/thread/wayTo.ts";
+import { actWords } from "../../wording/threadWords.ts";
 
 interface Named {
   readonly id: string;

@@ -1,12 +1,12 @@
 import { Command } from "cmdk";
 import { useNavigate } from "react-router";
-import { glossary } from "../../catalogue/words/glossary.ts";
-import { questions } from "../../catalogue/words/questions.ts";
 import { practiceTab } from "../../storage/index.ts";
 import { RED_LEVELS, setRedLight } from "../../ui/dark/redLight.ts";
 import { keep } from "../../ui/edits/keep.ts";
 import { type PageCommand, sendCommand } from "../../ui/page/pageCommand.ts";
 import { Overlay } from "../../ui/seldom/Overlay.tsx";
+import { glossary } from "../../wording/glossary.ts";
+import { questions } from "../../wording/questions.ts";
 import { foundBy } from "./foundBy.ts";
 
 interface Entry {

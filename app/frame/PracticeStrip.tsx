@@ -1,5 +1,4 @@
 import { useCallback, useState } from "react";
-import { SESSION_WORDS } from "../../catalogue/words/practiceWords.ts";
 import type { Practised, Standing } from "../../core/practice/index.ts";
 import { practiceRecords, setPracticeTab, useLive } from "../../storage/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
@@ -7,6 +6,7 @@ import { Goals } from "../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../ui/practice/hiddenHere.ts";
 import { NOTHING_YET, standingWith } from "../../ui/practice/standingHere.ts";
 import { taskOf } from "../../ui/practice/taskOf.ts";
+import { SESSION_WORDS } from "../../wording/practiceWords.ts";
 
 /** Over every page of a session: that it is practice, how far it came, what is asked, hints, and the way out. */
 export default function PracticeStrip() {

@@ -1,9 +1,9 @@
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
-import { TOUR } from "../../catalogue/words/tour.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { keep } from "../../ui/edits/keep.ts";
 import { usePath } from "../../ui/page/usePath.ts";
+import { TOUR } from "../../wording/tour.ts";
 
 /** The tour over its pages: what one should know of this one, on to the next, and out at any time. */
 export default function TourStrip({ at, camera }: { readonly at: number; readonly camera: string }) {

@@ -1,6 +1,5 @@
 import { useMemo } from "react";
 import { Link, useOutletContext } from "react-router";
-import { makingQuestions } from "../../catalogue/words/makingQuestions.ts";
 import type { Scene } from "../../core/basis/drawing/index.ts";
 import { formatTime } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
@@ -15,6 +14,7 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../ui/controls/Radio.tsx";
 import { SvgScene } from "../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { makingQuestions } from "../../wording/makingQuestions.ts";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { stepsOf } from "./stepsOf.ts";

@@ -1,6 +1,5 @@
 import { useState } from "react";
 import { useOutletContext } from "react-router";
-import { leakFaults } from "../../catalogue/words/leaks.ts";
 import { type LightTest, lightProof } from "../../core/camera/container/index.ts";
 import { Button } from "../../ui/controls/Button.tsx";
 import { Check } from "../../ui/controls/Check.tsx";
@@ -8,6 +7,7 @@ import { cx } from "../../ui/controls/cx.ts";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { Segments } from "../../ui/controls/Segments.tsx";
 import { isoWithOffset, readableTime } from "../../ui/format/localTime.ts";
+import { leakFaults } from "../../wording/leaks.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 const WAYS = [

@@ -1,7 +1,6 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
-import { actWords, stationWords } from "../../catalogue/words/threadWords.ts";
 import { formatFNumber } from "../../core/basis/units/index.ts";
 import { silhouette } from "../../core/bench/shelfDrawing/index.ts";
 import { type Camera, cameraKind, holeDiameter, lightProof } from "../../core/camera/container/index.ts";
@@ -12,6 +11,7 @@ import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { ThreadOnTag } from "../../ui/thread/ThreadLine.tsx";
 import { useThreads } from "../../ui/thread/useThreads.ts";
 import { wayTo } from "../../ui/thread/wayTo.ts";
+import { actWords, stationWords } from "../../wording/threadWords.ts";
 import type { OnShelf } from "./shelfData.ts";
 
 /** Width of a tag and its margins, pixels. */

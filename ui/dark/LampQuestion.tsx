@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { foggedWords } from "../../catalogue/words/darkroomWords.ts";
 import type { SheetOut } from "../../core/darkroom/lamp/index.ts";
+import { foggedWords } from "../../wording/darkroomWords.ts";
 import { Question } from "../seldom/Question.tsx";
 import { answerDark } from "./redLight.ts";
 import { useAllowedLamp } from "./sheetsOut.ts";

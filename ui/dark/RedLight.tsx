@@ -1,6 +1,6 @@
 import { useState, useSyncExternalStore } from "react";
-import { foggedWords } from "../../catalogue/words/darkroomWords.ts";
 import type { SheetOut } from "../../core/darkroom/lamp/index.ts";
+import { foggedWords } from "../../wording/darkroomWords.ts";
 import { Button } from "../controls/Button.tsx";
 import { usePath } from "../page/usePath.ts";
 import { Question } from "../seldom/Question.tsx";

@@ -1,5 +1,5 @@
-import { GOAL_WORDS } from "../../catalogue/words/practiceWords.ts";
 import type { Standing } from "../../core/practice/index.ts";
+import { GOAL_WORDS } from "../../wording/practiceWords.ts";
 
 /** What a session asks for, with a tick at what is reached, and the sheets that were used. */
 export function Goals({ standing: { goals, spent, allowed } }: { readonly standing: Standing }) {

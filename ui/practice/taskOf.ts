@@ -1,5 +1,5 @@
-import { SESSION_WORDS } from "../../catalogue/words/practiceWords.ts";
 import { hiddenIn, type Practised } from "../../core/practice/index.ts";
+import { SESSION_WORDS } from "../../wording/practiceWords.ts";
 
 /** What a session with its number asks for. */
 export function taskOf(practised: Practised): string {

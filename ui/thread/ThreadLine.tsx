@@ -1,6 +1,6 @@
 import { Link } from "react-router";
-import { stationWords } from "../../catalogue/words/threadWords.ts";
 import type { Act, Station, Thread } from "../../core/thread/index.ts";
+import { stationWords } from "../../wording/threadWords.ts";
 import { cx } from "../controls/cx.ts";
 import { wayTo } from "./wayTo.ts";
 

@@ -1,5 +1,5 @@
 import { type ReactNode, Suspense, useRef, useState } from "react";
-import type { TermId } from "../../catalogue/words/glossary.ts";
+import type { TermId } from "../../wording/glossary.ts";
 import { lazyPart } from "../page/lazyPart.tsx";
 
 const TermCard = lazyPart(() => import("./TermCard.tsx"));

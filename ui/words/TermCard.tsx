@@ -1,7 +1,7 @@
 import { Popover } from "radix-ui";
 import type { RefObject } from "react";
 import { Link } from "react-router";
-import { type TermId, termOf } from "../../catalogue/words/glossary.ts";
+import { type TermId, termOf } from "../../wording/glossary.ts";
 import { TermDrawing } from "./TermDrawing.tsx";
 
 /** What a word means, beside it, with a drawing. */

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { TermId } from "../../catalogue/words/glossary.ts";
+import type { TermId } from "../../wording/glossary.ts";
 
 const INK = { stroke: "var(--sb-ink)", strokeWidth: 2, fill: "none" } as const;
 const RAY = { stroke: "var(--sb-ray)", strokeWidth: 1.5, fill: "none" } as const;

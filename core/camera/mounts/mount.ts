@@ -3,7 +3,7 @@ import type { LengthWords } from "../fields/designFault.ts";
 import type { Body, ShapeFacts } from "../shapes/shape.ts";
 import type { Room, Stand } from "./room.ts";
 
-/** What is done in the dark to load a sheet; in words in `catalogue/words/loadingSteps`. */
+/** What is done in the dark to load a sheet; in words in `wording/loadingSteps`. */
 export type LoadingStep =
   | "trim"
   | "gauge"

@@ -1,4 +1,4 @@
-import { stepTexts } from "../../../catalogue/words/buildSteps.ts";
+import { stepTexts } from "../../../wording/buildSteps.ts";
 import { formatTime } from "../../basis/units/index.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";

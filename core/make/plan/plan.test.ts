@@ -1,5 +1,5 @@
-import { stepTexts } from "../../../catalogue/words/buildSteps.ts";
-import { loadingSteps } from "../../../catalogue/words/loadingSteps.ts";
+import { stepTexts } from "../../../wording/buildSteps.ts";
+import { loadingSteps } from "../../../wording/loadingSteps.ts";
 import {
   type Camera,
   cameraBody,

@@ -1,4 +1,4 @@
-import { stepTexts } from "../../../catalogue/words/buildSteps.ts";
+import { stepTexts } from "../../../wording/buildSteps.ts";
 import { type Camera, withContainer } from "../../camera/container/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";

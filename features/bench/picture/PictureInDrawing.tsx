@@ -1,8 +1,8 @@
-import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { BenchLayout } from "../../../core/bench/benchDrawing/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { SheetPictures } from "../../../ui/drawing/SheetPictures.tsx";
+import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import { usePictureInHand } from "./PictureOfDesign.tsx";
 
 /** The picture of the design that is on the Bench, in its drawing. */

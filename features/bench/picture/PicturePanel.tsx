@@ -1,5 +1,4 @@
 import { type ChangeEvent, useState } from "react";
-import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -7,6 +6,7 @@ import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import type { Reading } from "../readings/reading.ts";
 import { LargePicture } from "./LargePicture.tsx";
 import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";

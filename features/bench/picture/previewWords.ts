@@ -1,4 +1,3 @@
-import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import type { DevelopedPreview, PreviewScene } from "../../../core/bench/preview/index.ts";
 import { onSheet } from "../../../core/camera/framing/index.ts";
 import {
@@ -8,6 +7,7 @@ import {
   USUAL_BRIGHTNESS,
   WALKER_WIDTH,
 } from "../../../core/light/exposure/index.ts";
+import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import type { Words } from "../readings/readingRow.ts";
 
 /** What to conclude from a developed sheet, by what light does to it. */

@@ -1,4 +1,4 @@
-import type { TermId } from "../../../catalogue/words/glossary.ts";
+import type { TermId } from "../../../wording/glossary.ts";
 
 /** One reading: a figure, what it is, and a sentence that says what it means. */
 export interface ReadingRow {

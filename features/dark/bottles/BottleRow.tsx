@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { BOTTLE_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatTime, parseTime, plainNumber } from "../../../core/basis/units/index.ts";
 import { clipTest, sheetsLeft, usedShare } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords } from "../../../core/darkroom/dilution/index.ts";
@@ -13,6 +12,7 @@ import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { savePartsPdf } from "../../../ui/files/partPdf.ts";
 import { isoWithOffset, readableDay } from "../../../ui/format/localTime.ts";
 import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
+import { BOTTLE_WORDS } from "../../../wording/darkroomWords.ts";
 import { bottleFacts, keepsUntil, SHEET_CM2, stateOf } from "../bottleFacts.ts";
 
 /** A bottle with what it has borne and still bears. */

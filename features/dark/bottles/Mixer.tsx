@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { darkroomCautions } from "../../../catalogue/words/darkroomWords.ts";
 import { parseNumber, plainNumber, type Result, success } from "../../../core/basis/units/index.ts";
 import { type Chemical, USUAL_BOTTLES } from "../../../core/darkroom/bottle/index.ts";
 import { dilutionWords, mixStock, mixVolume, parseDilution } from "../../../core/darkroom/dilution/index.ts";
@@ -11,6 +10,7 @@ import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { darkroomCautions } from "../../../wording/darkroomWords.ts";
 
 const CHEMICALS: readonly { readonly id: Chemical; readonly name: string }[] = [
   { id: "developer", name: "Developer" },

@@ -1,10 +1,10 @@
 import { useMemo } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { emulsionTells } from "../../../catalogue/words/darkroomWords.ts";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { Term } from "../../../ui/words/Term.tsx";
+import { emulsionTells } from "../../../wording/darkroomWords.ts";
 import { LyingSheet } from "./LyingSheet.tsx";
 import { loadingLines } from "./loadingWords.ts";
 import type { Loading } from "./useLoading.ts";

@@ -1,8 +1,6 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
-import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../catalogue/words/loadingSteps.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { type Lamp, lampFor } from "../../../core/darkroom/recipe/index.ts";
 import type { Load } from "../../../core/document/index.ts";
@@ -14,6 +12,8 @@ import { readableDay } from "../../../ui/format/localTime.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
+import { LAMP_WORDS } from "../../../wording/darkroomWords.ts";
+import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../wording/loadingSteps.ts";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";

@@ -1,5 +1,4 @@
 import { useState, useSyncExternalStore } from "react";
-import { darkRoomChecks, SAFELIGHT_SECONDS, safelightSteps } from "../../../catalogue/words/darkroomWords.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Check } from "../../../ui/controls/Check.tsx";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
@@ -9,6 +8,7 @@ import { wakeSound } from "../../../ui/device/signals.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import { Term } from "../../../ui/words/Term.tsx";
+import { darkRoomChecks, SAFELIGHT_SECONDS, safelightSteps } from "../../../wording/darkroomWords.ts";
 import { CountOverlay } from "../CountOverlay.tsx";
 
 const PARTS = [{ seconds: SAFELIGHT_SECONDS, caption: "The paper lies under its coin" }];

@@ -1,5 +1,5 @@
-import { loadingSteps as words } from "../../../catalogue/words/loadingSteps.ts";
 import { type BuildPlan, type LengthWords, type LoadingStep, MARKED_WITH } from "../../../core/make/plan/index.ts";
+import { loadingSteps as words } from "../../../wording/loadingSteps.ts";
 
 /** One thing to do in the dark, in words. */
 export interface LoadingLine {

@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { darkroomCautions, PRACTICE_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatClock } from "../../../core/basis/units/index.ts";
 import { pixelsOf, sunlit } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
@@ -17,6 +16,7 @@ import { Check } from "../../../ui/controls/Check.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { Slider } from "../../../ui/seldom/Slider.tsx";
+import { darkroomCautions, PRACTICE_WORDS } from "../../../wording/darkroomWords.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { PracticeTray } from "./PracticeTray.tsx";
 import { usePracticeClock } from "./usePracticeClock.ts";

@@ -1,10 +1,10 @@
 import { useMemo } from "react";
-import { BATH_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import type { Shop } from "../../../core/basis/flowShop/index.ts";
 import { formatClock } from "../../../core/basis/units/index.ts";
 import { type BathName, MOVE_SECONDS, type PlannedStep, throughTrays } from "../../../core/darkroom/recipe/index.ts";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { CountField } from "../../../ui/controls/entries/CountField.tsx";
+import { BATH_WORDS } from "../../../wording/darkroomWords.ts";
 
 /** When each of several sheets goes in, so that none has to wait in a bath, and when the last is out. */
 export function PlanOfSheets({

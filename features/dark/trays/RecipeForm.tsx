@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from "react";
 import { useFieldArray, useForm } from "react-hook-form";
-import { BATH_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { formatTime, parseTime } from "../../../core/basis/units/index.ts";
 import type { BathName, Recipe, RecipeStep } from "../../../core/darkroom/recipe/index.ts";
 import { Button, buttonClass } from "../../../ui/controls/Button.tsx";
@@ -9,6 +8,7 @@ import { Choice } from "../../../ui/controls/Choice.tsx";
 import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
 import { saveUndoable } from "../../../ui/edits/undoable.ts";
+import { BATH_WORDS } from "../../../wording/darkroomWords.ts";
 
 /** A recipe as it is typed. */
 interface Entries {

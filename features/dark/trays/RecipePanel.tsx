@@ -1,5 +1,3 @@
-import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
-import type { TermId } from "../../../catalogue/words/glossary.ts";
 import { formatTime, plainNumber } from "../../../core/basis/units/index.ts";
 import type { PlannedStep, Recipe } from "../../../core/darkroom/recipe/index.ts";
 import { GIVEN_AT, temperatureDoubt } from "../../../core/darkroom/temperature/index.ts";
@@ -10,6 +8,8 @@ import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { removeUndoable } from "../../../ui/edits/undoable.ts";
 import { Term } from "../../../ui/words/Term.tsx";
+import { BATH_WORDS, darkroomCautions, LAMP_WORDS } from "../../../wording/darkroomWords.ts";
+import type { TermId } from "../../../wording/glossary.ts";
 
 /** Temperatures that are taken, °C, and factors for ten degrees. */
 const CELSIUS = { least: 5, most: 40 } as const;

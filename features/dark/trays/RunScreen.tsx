@@ -1,6 +1,5 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from "react";
 import { useBlocker } from "react-router";
-import { foggedWords, LAMP_WORDS, tooSoonWords } from "../../../catalogue/words/darkroomWords.ts";
 import { type Lamp, leastOf } from "../../../core/darkroom/recipe/index.ts";
 import { sheetOut } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -9,6 +8,7 @@ import { onRedLight, redLevel, setRedLight } from "../../../ui/dark/redLight.ts"
 import { isDeliberate, type Touch } from "../../../ui/device/deliberateTap.ts";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { Question } from "../../../ui/seldom/Question.tsx";
+import { foggedWords, LAMP_WORDS, tooSoonWords } from "../../../wording/darkroomWords.ts";
 import { Cautions } from "./Cautions.tsx";
 import { FocusSheet, nameOf, nextMove, OtherSheet } from "./FocusSheet.tsx";
 import { leavesTooSoon } from "./leavesTooSoon.ts";

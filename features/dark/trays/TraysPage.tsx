@@ -1,6 +1,5 @@
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { LAMP_WORDS } from "../../../catalogue/words/darkroomWords.ts";
 import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
 import { darkChoices, fieldChoices, useLive } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -10,6 +9,7 @@ import { isSoundAwake, wakeSound } from "../../../ui/device/signals.ts";
 import { useChoices } from "../../../ui/edits/useChoices.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { notify } from "../../../ui/notices/notify.ts";
+import { LAMP_WORDS } from "../../../wording/darkroomWords.ts";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";
 import { askedFor, isOnFilm } from "./askedFor.ts";

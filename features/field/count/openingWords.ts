@@ -1,8 +1,8 @@
 import { subjects } from "../../../catalogue/subjects.ts";
-import { openingTips } from "../../../catalogue/words/beforeItOpens.ts";
 import { nearEnough, onSheet } from "../../../core/camera/framing/index.ts";
 import { movement, USUAL_BRIGHTNESS } from "../../../core/light/exposure/index.ts";
 import type { BuildPlan, LengthWords } from "../../../core/make/plan/index.ts";
+import { openingTips } from "../../../wording/beforeItOpens.ts";
 
 /** Someone who walks past: how wide, how high, how fast, how far away; mm and mm/s. Common experience. */
 const PASSER = { width: 500, height: 1700, speed: 1400, away: 5000 } as const;

@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
-import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import { type Medium, photographEv, responseOf } from "../../../core/light/exposure/index.ts";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
+import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import type { Photograph } from "../../../workers/jobs/photograph/photograph.ts";
 import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 

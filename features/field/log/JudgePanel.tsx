@@ -1,6 +1,5 @@
 import { useEffect, useState } from "react";
 import { mediumById } from "../../../catalogue/media.ts";
-import { RESPONSE_WORDS } from "../../../catalogue/words/responseWords.ts";
 import { type DevelopedPreview, sunlit } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Exposure, Judgement, Spoilt } from "../../../core/document/index.ts";
@@ -8,6 +7,7 @@ import { getEdited } from "../../../storage/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import { runPreview } from "../../../workers/jobs/preview/preview.client.ts";
 
 /** How far the five sheets lie from right, stops: the darkest first. */

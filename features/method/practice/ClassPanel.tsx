@@ -1,11 +1,11 @@
 import { useRef, useState } from "react";
-import { SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
 import type { PracticeResult } from "../../../core/document/index.ts";
 import { SESSIONS } from "../../../core/practice/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
+import { SESSION_WORDS } from "../../../wording/practiceWords.ts";
 import { type BegunSession, type HandedIn, handedIn, practiceFile, resultOf } from "./practiceFile.ts";
 
 /** What a pupil hands in, and what a teacher sees of a class. */

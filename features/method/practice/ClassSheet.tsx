@@ -1,9 +1,9 @@
 import { useEffect, useState } from "react";
 import { encode } from "uqr";
-import { GOAL_WORDS, SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
 import { SESSIONS } from "../../../core/practice/index.ts";
 import { NOTHING_YET, standingWith } from "../../../ui/practice/standingHere.ts";
 import { taskOf } from "../../../ui/practice/taskOf.ts";
+import { GOAL_WORDS, SESSION_WORDS } from "../../../wording/practiceWords.ts";
 import { linkTo } from "./SeedField.tsx";
 
 /** What a class gets in its hands, on paper alone: the tasks, boxes to tick, the link and its code. */

@@ -1,6 +1,5 @@
 import { useMemo, useState } from "react";
 import { useRevalidator, useSearchParams } from "react-router";
-import { SESSION_WORDS } from "../../../catalogue/words/practiceWords.ts";
 import {
   MOST_SEED,
   type Practised,
@@ -15,6 +14,7 @@ import { Goals } from "../../../ui/practice/Goals.tsx";
 import { practisedHere } from "../../../ui/practice/hiddenHere.ts";
 import { standingWith } from "../../../ui/practice/standingHere.ts";
 import { taskOf } from "../../../ui/practice/taskOf.ts";
+import { SESSION_WORDS } from "../../../wording/practiceWords.ts";
 import { MethodPages } from "../MethodPages.tsx";
 import { ClassPanel } from "./ClassPanel.tsx";
 import { ClassSheet } from "./ClassSheet.tsx";

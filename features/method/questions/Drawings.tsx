@@ -1,6 +1,5 @@
 import { type ReactNode, useMemo, useState } from "react";
 import { lightTable } from "../../../catalogue/lightTable.ts";
-import type { QuestionId } from "../../../catalogue/words/questions.ts";
 import { formatFNumber, formatTime } from "../../../core/basis/units/index.ts";
 import { sunlit } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
@@ -10,6 +9,7 @@ import { PreviewCanvas } from "../../../ui/drawing/PreviewCanvas.tsx";
 import { usePreview } from "../../../ui/drawing/usePreview.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { Slider } from "../../../ui/seldom/Slider.tsx";
+import type { QuestionId } from "../../../wording/questions.ts";
 import { fenceOnSheet, grown, holesToTry, rainEv, timesIn, withOtherHole } from "./figures.ts";
 
 /** What a drawing is drawn from. */

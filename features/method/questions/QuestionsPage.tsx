@@ -1,10 +1,10 @@
 import { useEffect, useRef } from "react";
 import { Link, useLocation } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
-import { type QuestionId, questions } from "../../../catalogue/words/questions.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
+import { type QuestionId, questions } from "../../../wording/questions.ts";
 import { MethodPages } from "../MethodPages.tsx";
 import { DRAWINGS } from "./Drawings.tsx";
 

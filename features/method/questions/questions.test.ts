@@ -1,9 +1,9 @@
 import { lightTable } from "../../../catalogue/lightTable.ts";
 import { mediumById } from "../../../catalogue/media.ts";
-import { questions } from "../../../catalogue/words/questions.ts";
 import { cameraFNumber, holeDiameter } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV } from "../../../core/light/exposure/index.ts";
 import { testCamera } from "../../../core/testing/cameras.ts";
+import { questions } from "../../../wording/questions.ts";
 import { DRAWINGS } from "./Drawings.tsx";
 import { fenceOnSheet, grown, holesToTry, rainEv, timesIn, withOtherHole } from "./figures.ts";
 

@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { useLocation } from "react-router";
-import { glossary } from "../../../catalogue/words/glossary.ts";
 import { TermDrawing } from "../../../ui/words/TermDrawing.tsx";
+import { glossary } from "../../../wording/glossary.ts";
 import { MethodPages } from "../MethodPages.tsx";
 
 /** Method, Words: the craft's words, each with a drawing. */

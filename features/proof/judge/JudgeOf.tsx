@@ -1,6 +1,5 @@
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { FAULT_WORDS, SPOILT_WORDS } from "../../../catalogue/words/proofWords.ts";
 import type { Exposure, Negative } from "../../../core/document/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
 import { isWithin } from "../../../core/negative/index.ts";
@@ -13,6 +12,7 @@ import { useUndo } from "../../../ui/edits/useUndo.ts";
 import { useUndoKeys } from "../../../ui/edits/useUndoKeys.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
 import { Slider } from "../../../ui/seldom/Slider.tsx";
+import { FAULT_WORDS, SPOILT_WORDS } from "../../../wording/proofWords.ts";
 import type { DrawReport, JudgeReport } from "../../../workers/jobs/proof/proofJob.ts";
 import { negativeName } from "../negativeName.ts";
 import { sheetDoubt } from "../scan/whichSheet.ts";

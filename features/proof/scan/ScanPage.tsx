@@ -1,4 +1,4 @@
-import { PROOF_CAUTIONS } from "../../../catalogue/words/proofWords.ts";
+import { PROOF_CAUTIONS } from "../../../wording/proofWords.ts";
 import { NegativeStrip } from "../NegativeStrip.tsx";
 import { ProofPages } from "../ProofPages.tsx";
 import type { ProofData } from "../proofData.ts";

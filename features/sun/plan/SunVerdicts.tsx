@@ -1,10 +1,10 @@
-import { sunVerdictWords } from "../../../catalogue/words/sunWords.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
 import type { SunFix, SunRequest } from "../../../core/sun/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { sayDay } from "../../../ui/format/sayDay.ts";
+import { sunVerdictWords } from "../../../wording/sunWords.ts";
 import type { Fan } from "./useFan.ts";
 
 /** A fix, whole or as far as it goes. */

@@ -1,4 +1,3 @@
-import { LABEL, LETTER, SUN_STEPS } from "../../../catalogue/words/sunSteps.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -7,6 +6,7 @@ import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { EditButtons } from "../../../ui/edits/EditButtons.tsx";
 import { useRecordEdits } from "../../../ui/edits/useRecordEdits.ts";
+import { LABEL, LETTER, SUN_STEPS } from "../../../wording/sunSteps.ts";
 import { filled } from "./filled.ts";
 import { RemindersButton } from "./RemindersButton.tsx";
 import { TapeButtons } from "./TapeButtons.tsx";

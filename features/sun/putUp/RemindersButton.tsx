@@ -1,8 +1,8 @@
-import { REMINDER_WORDS } from "../../../catalogue/words/sunWords.ts";
 import type { Trail } from "../../../core/document/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { notify } from "../../../ui/notices/notify.ts";
+import { REMINDER_WORDS } from "../../../wording/sunWords.ts";
 import { remindersClient } from "../../../workers/jobs/reminders/reminders.client.ts";
 import { trailName } from "../SunPages.tsx";
 

@@ -1,6 +1,6 @@
 import ICAL from "ical.js";
-import { REMINDER_WORDS } from "../../../catalogue/words/sunWords.ts";
 import { reminders } from "../../../core/sun/index.ts";
+import { REMINDER_WORDS } from "../../../wording/sunWords.ts";
 import { calendar, vtimezone } from "../../codecs/calendarLibrary.ts";
 import { remindersFile } from "./remindersFile.ts";
 

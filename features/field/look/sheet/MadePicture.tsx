@@ -1,10 +1,10 @@
 import { useState } from "react";
-import { RESPONSE_WORDS } from "../../../../catalogue/words/responseWords.ts";
 import { type DevelopedPreview, sunlit } from "../../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../../core/camera/container/index.ts";
 import { type Medium, responseOf } from "../../../../core/light/exposure/index.ts";
 import { Button } from "../../../../ui/controls/Button.tsx";
 import { PreviewCanvas } from "../../../../ui/drawing/PreviewCanvas.tsx";
+import { RESPONSE_WORDS } from "../../../../wording/responseWords.ts";
 import { runPreview } from "../../../../workers/jobs/preview/preview.client.ts";
 import { sceneOf } from "./gathered.ts";
 import { KeepView } from "./KeepView.tsx";

@@ -1,4 +1,4 @@
-import type { Reminder, SunVerdict } from "../../core/sun/index.ts";
+import type { Reminder, SunVerdict } from "../core/sun/index.ts";
 
 /** How bad a verdict is. */
 export type Weight = "stop" | "mind" | "good";

@@ -1,4 +1,4 @@
-import type { GoalName, Hidden, SessionName } from "../../core/practice/index.ts";
+import type { GoalName, Hidden, SessionName } from "../core/practice/index.ts";
 
 /** What people read of a session of practice. */
 export interface SessionWords {

@@ -1,4 +1,4 @@
-import type { Act, ActName, Station, StationName } from "../../core/thread/index.ts";
+import type { Act, ActName, Station, StationName } from "../core/thread/index.ts";
 
 /** What each station says where it is reached. */
 const STATIONS: Readonly<Record<StationName, string>> = {

@@ -1,4 +1,4 @@
-import type { SheetResponse } from "../../core/light/exposure/index.ts";
+import type { SheetResponse } from "../core/light/exposure/index.ts";
 
 /** How sheets are spoken of, by what light does to them. */
 export interface ResponseWords {

@@ -1,5 +1,5 @@
-import type { Spoilt } from "../../core/document/index.ts";
-import type { FaultCode } from "../../core/negative/index.ts";
+import type { Spoilt } from "../core/document/index.ts";
+import type { FaultCode } from "../core/negative/index.ts";
 
 /** Why a sheet says nothing of its time. */
 export const SPOILT_WORDS: Readonly<Record<Spoilt, string>> = {

@@ -1,6 +1,6 @@
-import type { Chemical } from "../../core/darkroom/bottle/index.ts";
-import type { BathName, Lamp } from "../../core/darkroom/recipe/index.ts";
-import type { PracticeFault } from "../../core/simulate/darkroom/index.ts";
+import type { Chemical } from "../core/darkroom/bottle/index.ts";
+import type { BathName, Lamp } from "../core/darkroom/recipe/index.ts";
+import type { PracticeFault } from "../core/simulate/darkroom/index.ts";
 
 /** Something to see to, with where it comes from. */
 export interface DarkNote {

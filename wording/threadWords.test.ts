@@ -1,4 +1,4 @@
-import type { Act } from "../../core/thread/index.ts";
+import type { Act } from "../core/thread/index.ts";
 import { actWords, stationWords } from "./threadWords.ts";
 
 const act = (name: Act["name"], ...sheets: readonly string[]): Act => ({

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
-import { sheetTime } from "../../core/light/exposure/index.ts";
-import { lightTable } from "../lightTable.ts";
-import { mediumById } from "../media.ts";
+import { lightTable } from "../catalogue/lightTable.ts";
+import { mediumById } from "../catalogue/media.ts";
+import { sheetTime } from "../core/light/exposure/index.ts";
 import { glossary, termOf } from "./glossary.ts";
 
 test("each word stands once, is said in at most two sentences of 30 words, and not by itself", () => {
