@@ -29,3 +29,24 @@ test("an older word of the database, come after what was stored since, takes not
   await act(async () => rerender({ stored: [] }));
   expect(result.current.all).toEqual([]);
 });
+
+test("an act of long ago that is due to be dropped does not take a fresh one along, whose word has not come back yet", async () => {
+  await saveRecord("counts", OPEN);
+  const due: (() => void)[] = [];
+  const real = globalThis.setTimeout;
+  jest.spyOn(globalThis, "setTimeout").mockImplementation(((run: () => void, ms?: number) => {
+    if (ms !== 10_000) return real(run, ms);
+    due.push(run);
+    return 0;
+  }) as typeof setTimeout);
+  const { result } = renderHook(() => useActs("counts", [OPEN], () => {}));
+  act(() => result.current.act("open", (count) => count && { ...count, light: "Hazy sun" }));
+  await waitFor(() => expect(due).toHaveLength(1));
+  act(() => result.current.act("open", (count) => count && closedAt(count, CLOSED_AT, 5000)));
+  await waitFor(() => expect(due).toHaveLength(2));
+  act(() => due[0]?.());
+  expect(result.current.all[0]?.closedMs).toBe(CLOSED_AT);
+  // Its own time comes too: what the database never said by then is not shown for ever.
+  act(() => due[1]?.());
+  expect(result.current.all[0]?.closedMs).toBeNull();
+});

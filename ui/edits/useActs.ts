@@ -56,25 +56,22 @@ export function useActs<N extends RecordName>(
     },
     [name, page],
   );
+  /** Drops what the database has: what it shows by now, and those acts that it should have shown long ago. */
   const drop = useCallback(
-    (late: boolean): void => {
+    (overdue: readonly Act<R>[]): void => {
       for (const [id, acts] of inHand.current) {
         const kept = acts.filter(({ isStored }) => isStored);
         const there = latest.current.find((each) => each.id === id) ?? null;
         // What the database said last may be older than what it has stored since: a record must not jump back for a moment.
         const isIn = same(there, after(kept, there));
-        if (kept.length > 0 && (late || isIn)) {
-          put(
-            id,
-            acts.filter(({ isStored }) => !isStored),
-          );
-        }
+        const left = acts.filter(({ act, isStored }) => !(isStored && (isIn || overdue.includes(act))));
+        if (left.length < acts.length) put(id, left);
       }
     },
     [put],
   );
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the database has spoken
-  useEffect(() => drop(false), [stored, drop]);
+  useEffect(() => drop([]), [stored, drop]);
   const told = useRef(false);
   const failed = useRef(onFailed);
   failed.current = onFailed;
@@ -82,11 +79,8 @@ export function useActs<N extends RecordName>(
     async (id: string): Promise<void> => {
       const acts = inHand.current.get(id)?.filter(({ isStored }) => !isStored) ?? [];
       if (acts.length === 0) return;
-      const done = await doActs(
-        name,
-        id,
-        acts.map(({ act }) => act),
-      );
+      const stores = acts.map(({ act }) => act);
+      const done = await doActs(name, id, stores);
       if (!done.ok) {
         if (!told.current) failed.current(done.error);
         told.current = true;
@@ -99,7 +93,7 @@ export function useActs<N extends RecordName>(
         id,
         now.map((each) => (acts.includes(each) ? { ...each, isStored: true } : each)),
       );
-      setTimeout(() => drop(true), DROP_AFTER_MS);
+      setTimeout(() => drop(stores), DROP_AFTER_MS);
     },
     [name, put, drop],
   );
