@@ -1,11 +1,12 @@
 import { DEFAULT_CONTRAST, settled, withAim, withField } from "../core/camera/container/index.ts";
-import { holeAdvice, holeFix, holeVerdictWords } from "../core/camera/holeToMake/index.ts";
+import { holeFix } from "../core/camera/holeToMake/index.ts";
 import { optimum } from "../core/light/hole/index.ts";
 import { inMm, KINDS, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { readDesign } from "../features/bench/readings/reading.ts";
 import { readingRows } from "../features/bench/readings/readingRows.ts";
 import { cutOrder, judgedHole } from "../features/make/cutOrder.ts";
 import { stepsOf } from "../features/make/stepsOf.ts";
+import { holeAdvice, holeVerdictWords } from "../wording/holeWords.ts";
 
 const CONTRASTS = [0.1, DEFAULT_CONTRAST, 0.4];
 
@@ -30,7 +31,7 @@ describe.each(KINDS)("the same hole of a %s", (kind) => {
           const verdict = bench.verdicts.find(({ id }) => id === "hole-outside-band");
           if (verdict !== undefined) {
             expect(verdict).toMatchObject(holeVerdictWords(make, inMm));
-            expect(verdict.fix?.label).toBe(holeFix(make, inMm)?.label);
+            expect(verdict.fix?.mend).toEqual(holeFix(make)?.mend);
           } else expect(make.verdict.action).toBe("keep");
           const [low, high] = make.toMake.band;
           const step = stepsOf(cutOrder(camera, inMm, null)).find(({ id }) => id === "hole");

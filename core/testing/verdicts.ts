@@ -28,7 +28,7 @@ export function mendedBy(camera: Camera, verdict: Verdict): Camera {
 }
 
 /** One verdict by its name. */
-export function verdictAmong(verdicts: readonly Verdict[], id: string): Verdict {
+export function verdictAmong<V extends Verdict>(verdicts: readonly V[], id: string): V {
   const found = verdicts.find((each) => each.id === id);
   if (found === undefined) throw new Error(`no ${id} among ${verdicts.map((each) => each.id)}`);
   return found;

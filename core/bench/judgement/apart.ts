@@ -1,4 +1,3 @@
-import { formatStops } from "../../basis/units/index.ts";
 import {
   EYES,
   measuredDiameter,
@@ -19,7 +18,7 @@ import type { Case, Verdict } from "./verdict.ts";
 const FAINT = 1 / 1000;
 
 /** Chambers of a drum: does light reach a neighbour's sheet? */
-export function chambersApart({ camera, light, words, faults }: Case): readonly Verdict[] {
+export function chambersApart({ camera, light, faults }: Case): readonly Verdict[] {
   const { vanes: container } = shapeOf(camera.container);
   if (container === null || faults.length > 0) return [];
   const model = opticalModel(solveRequest(camera, light));
@@ -39,20 +38,16 @@ export function chambersApart({ camera, light, words, faults }: Case): readonly 
   );
   const aside = Math.max(8, (container.baffle?.aside ?? 0) || Math.round(model.distance / 6));
   const strips = baffleFor(own, stray.from, aside);
-  const percent = (100 * stray.share).toFixed(stray.share < 0.01 ? 1 : 0);
-  const title = "Light creeps round the vane into the next chamber";
-  const sentence = `Between vane and wall are ${words(container.gap)}: up to ${percent} % of the picture’s light passes, from ${Math.round((Math.atan(stray.from) * 180) / Math.PI)}° off the axis on.`;
   return [
     {
       id: "cross-light",
       weight: stray.share > 0.02 ? "warn" : "note",
-      title,
-      sentence,
+      found: { code: "cross-light", gap: container.gap, share: stray.share, from: Math.atan(stray.from) },
       fix:
         strips === null
-          ? { label: "Close the gap with felt", apply: (c) => withContainer(c, { gap: 0 }) }
+          ? { mend: { code: "felt" }, apply: (c) => withContainer(c, { gap: 0 }) }
           : {
-              label: `Stand strips ${words(Math.round(strips.height))} high, ${words(aside)} beside the hole`,
+              mend: { code: "baffle", height: Math.round(strips.height), aside },
               apply: (c) => withContainer(c, { baffle: { aside, height: Math.round(strips.height) } }),
             },
     },
@@ -60,7 +55,7 @@ export function chambersApart({ camera, light, words, faults }: Case): readonly 
 }
 
 /** Two holes before one sheet: do the pictures run into each other, and from where on do two eyes join them? */
-export function picturesApart({ camera, light, words, faults }: Case): readonly Verdict[] {
+export function picturesApart({ camera, light, faults }: Case): readonly Verdict[] {
   const pair = faults.length > 0 ? null : cameraStereo(camera, light);
   if (pair === null) return [];
   const { divider = null } = camera.chambers[0];
@@ -68,27 +63,22 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
   const near: Verdict = {
     id: "stereo-near",
     weight: "note",
-    title: `Keep everything ${words(Math.round(pair.nearest))} away or more`,
-    sentence: `With holes ${words(pair.base)} apart, nearer things are hard for two eyes to join (thirty times the base, a rule of thumb).`,
+    found: { code: "stereo-near", nearest: pair.nearest, base: pair.base },
     fix: {
-      label: `Bring the holes ${words(EYES)} apart, as eyes are`,
+      mend: { code: "eyes-apart", to: EYES },
       apply: (c) => withField(c, "hole.base", EYES),
     },
   };
   const tooNear = subjectDistance != null && subjectDistance < pair.nearest && pair.base > EYES ? [near] : [];
-  if (pair.divider === null) return [oneSided(pair, words), ...tooNear];
+  if (pair.divider === null) return [oneSided(pair), ...tooNear];
   const need = Math.round(pair.divider * 10) / 10;
   if (pair.overlap === 0 || (divider !== null && divider >= need - 0.05)) return tooNear;
   return [
     {
       id: "stereo-overlap",
       weight: "warn",
-      title: `The two pictures overlap by ${words(Math.round(pair.overlap))}`,
-      sentence:
-        divider === null
-          ? `Each hole lights the other’s half. A black wall in the middle, standing ${words(need)} forward of the sheet, parts them.`
-          : `The wall in the middle stands ${words(divider)} forward of the sheet; ${words(need)} are needed.`,
-      fix: { label: `Put in a wall ${words(need)} high`, apply: (c) => withChamber(c, { divider: need }) },
+      found: { code: "stereo-overlap", overlap: pair.overlap, divider, needed: need },
+      fix: { mend: { code: "divider", to: need }, apply: (c) => withChamber(c, { divider: need }) },
     },
     ...tooNear,
   ];
@@ -98,35 +88,31 @@ export function picturesApart({ camera, light, words, faults }: Case): readonly 
 const SEEN_STOPS = 1 / 3;
 
 /** Two holes that were measured and differ: how much darker the one picture comes out than the other. */
-export function holesAlike({ camera, words }: Case): readonly Verdict[] {
+export function holesAlike({ camera }: Case): readonly Verdict[] {
   const { holes } = camera.chambers[0];
   const sizes = holes.map((_, hole) => measuredDiameter(camera, hole));
   const [first, second] = sizes;
   if (first == null || second == null) return [];
   const stops = 2 * Math.abs(Math.log2(first / second));
   if (stops < SEEN_STOPS) return [];
-  const smaller = first < second ? 0 : 1;
   return [
     {
       id: "holes-differ",
       weight: "warn",
-      title: `The two holes differ by ${formatStops(stops)}`,
-      sentence: `Hole 1 is ${words(first, 3)}, hole 2 is ${words(second, 3)}: the picture of hole ${smaller + 1} comes out darker. Open it up to ${words(Math.max(first, second), 3)} and measure again, or shut the other one sooner.`,
+      found: { code: "holes-differ", first, second, stops },
       fix: null,
     },
   ];
 }
 
 /** No wall parts two holes that stand on one side of the sheet's middle. */
-function oneSided({ base, overlap }: Stereo, words: Case["words"]): Verdict {
+function oneSided({ base, overlap }: Stereo): Verdict {
   return {
     id: "stereo-one-sided",
     weight: "warn",
-    title: `The two pictures overlap by ${words(Math.round(overlap))}`,
-    sentence:
-      "Both holes stand on one side of the sheet’s middle, or one on the middle itself: no wall there can part the pictures.",
+    found: { code: "stereo-one-sided", overlap },
     fix: {
-      label: "Put the holes evenly either side of the middle",
+      mend: { code: "holes-even" },
       apply: (c) => {
         const middle = c.chambers[0].film.x ?? 0;
         return withHole(withHole(c, { x: middle - base / 2 }, 0), { x: middle + base / 2 }, 1);

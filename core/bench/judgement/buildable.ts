@@ -10,10 +10,10 @@ import {
 } from "../../camera/container/index.ts";
 import { sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
-import type { Case, Verdict } from "./verdict.ts";
+import type { BuildFault, Case, Mend, Verdict } from "./verdict.ts";
 
 /** Turns what can't be built into verdicts with the nearest size that can. */
-export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
+export function buildable({ camera, faults }: Case): readonly Verdict[] {
   const room = cameraRoom(camera);
   const { film } = camera.chambers[0];
   const spareAcross = Math.max(0, (room.width - film.width) / 2);
@@ -21,56 +21,51 @@ export function buildable({ camera, faults, words }: Case): readonly Verdict[] {
   const nearest = (value: number, limit: number): number => Math.min(limit, Math.max(-limit, value));
   return faults.flatMap(({ field, message }): readonly Verdict[] => {
     const value = fieldValue(camera, field) ?? 0;
-    const mend = (title: string, label: string, apply: (camera: Camera) => Camera): Verdict[] => [
-      { id: `fault-${field}`, weight: "stop", title, sentence: message, fix: { label, apply } },
+    const mend = (fault: BuildFault, how: Mend, apply: (camera: Camera) => Camera): Verdict[] => [
+      {
+        id: `fault-${field}`,
+        weight: "stop",
+        found: { code: "fault", fault, allowed: message },
+        fix: { mend: how, apply },
+      },
     ];
     switch (field) {
       case "film.width": {
         const distance = roomierDistance(camera);
         if (distance !== null) {
-          return mend("The sheet is too long where it stands", `Stand it ${words(distance)} from the hole`, (c) =>
+          return mend("long-where-it-stands", { code: "stand-at", to: distance }, (c) =>
             withField(c, "film.distance", distance),
           );
         }
         const width = Math.floor(roomAcross(camera));
-        return mend(
-          coversHole(camera) ? "The paper covers the hole" : "The sheet is too long",
-          `Trim the sheet to ${words(width)} long`,
-          (c) => withField(c, field, width),
+        return mend(coversHole(camera) ? "covers-hole" : "long", { code: "trim-long", to: width }, (c) =>
+          withField(c, field, width),
         );
       }
       case "film.height": {
         const height = Math.floor(room.height);
-        return mend("The sheet is too high", `Trim the sheet to ${words(height)} high`, (c) =>
-          standing(withField(c, field, height)),
-        );
+        return mend("high", { code: "trim-high", to: height }, (c) => standing(withField(c, field, height)));
       }
       case "film.x":
       case "film.slide":
-        return mend(
-          coversHole(camera) ? "The paper covers the hole" : "The sheet meets a wall or the hole",
-          "Move the sheet back",
-          (c) => withField(c, field, nearest(value, spareAcross)),
+        return mend(coversHole(camera) ? "covers-hole" : "meets-wall", { code: "sheet-back" }, (c) =>
+          withField(c, field, nearest(value, spareAcross)),
         );
       case "film.y":
-        return mend("The sheet does not stand in the container", "Move the sheet inside", (c) =>
-          withField(c, field, nearest(value, spareUp)),
-        );
+        return mend("not-in-it", { code: "sheet-inside" }, (c) => withField(c, field, nearest(value, spareUp)));
       case "hole.x":
       case "hole.above":
-        return mend("The hole is outside its face", "Move the hole opposite the sheet", (c) =>
+        return mend("hole-outside", { code: "hole-opposite-sheet" }, (c) =>
           c.chambers[0].holes.reduce<Camera>((now, _, hole) => withHoleOpposite(now, hole), c),
         );
       case "hole.base": {
         const apart = Math.ceil((fieldValue(camera, "hole.openingDiameter") ?? 1) + 10);
-        return mend("Two holes run into each other", `Bring them ${words(apart)} apart`, (c) =>
-          withField(c, field, apart),
-        );
+        return mend("holes-meet", { code: "bring-apart", to: apart }, (c) => withField(c, field, apart));
       }
       case "hole.openingDiameter":
-        return mend("The opening is smaller than the hole", "Leave the opening out", (c) => withField(c, field, null));
+        return mend("opening-small", { code: "no-opening" }, (c) => withField(c, field, null));
       case "film.distance":
-        return mend("The boxes don’t slide that far", "Slide them to the nearest distance", (c) => slidInside(c));
+        return mend("slides-not", { code: "slide-nearest" }, (c) => slidInside(c));
       default:
         return [];
     }

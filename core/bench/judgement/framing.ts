@@ -24,10 +24,9 @@ export function pictureSmall({ camera, result, words, faults, formats }: Case): 
     {
       id: "picture-small",
       weight: "note",
-      title: `The picture holds only ${Math.round(pairs)} line pairs across its short side`,
-      sentence: `The hole draws ${result.resolution.toFixed(1)} line pairs in a millimetre whatever the sheet; a larger sheet of ${words(fit.width)} × ${words(fit.height)} goes in too and shows more.`,
+      found: { code: "picture-small", pairs, perMm: result.resolution, width: fit.width, height: fit.height },
       fix: {
-        label: `Use ${format.name}`,
+        mend: { code: "use-sheet", name: format.name },
         apply: (c) => taking(c, format, fit),
       },
     },

@@ -1,17 +1,17 @@
 import { isMetal } from "../../camera/container/index.ts";
-import { holeFix, holeVerdictWords } from "../../camera/holeToMake/index.ts";
+import { holeFix } from "../../camera/holeToMake/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
 /** Is the hole good for its distance? The same judgement as where it is made. */
-export function holeSuits({ judgedHole, hole, words }: Case): readonly Verdict[] {
+export function holeSuits({ judgedHole, hole }: Case): readonly Verdict[] {
   const { verdict } = judgedHole;
   if (verdict.action === "keep" && verdict.reason !== "as bought") return [];
   return [
     {
       id: "hole-outside-band",
       weight: verdict.action === "remake" || verdict.action === "sand" ? "warn" : "note",
-      ...holeVerdictWords(judgedHole, words),
-      fix: holeFix(judgedHole, words, hole),
+      found: { code: "hole", judged: judgedHole },
+      fix: holeFix(judgedHole, hole),
     },
   ];
 }
@@ -25,11 +25,9 @@ export function insideBlack({ camera }: Case): readonly Verdict[] {
     {
       id: "not-black",
       weight: "warn",
-      title: "The inside stays bare metal",
-      sentence:
-        "Shiny walls throw light about and grey the whole sheet. Paint everything inside flat black, the lid too.",
+      found: { code: "not-black" },
       fix: {
-        label: "Paint it black",
+        mend: { code: "paint" },
         apply: (c) => ({ ...c, making: { ...c.making, choices: { ...c.making?.choices, black: "paint" } } }),
       },
     },

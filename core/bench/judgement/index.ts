@@ -1,3 +1,3 @@
 export { judge } from "./judge.ts";
 export { isMeant, withMeant } from "./meant.ts";
-export type { Case, Verdict, Weight } from "./verdict.ts";
+export type { BuildFault, Case, Finding, Mend, Verdict, Weight } from "./verdict.ts";

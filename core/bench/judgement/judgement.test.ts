@@ -1,16 +1,18 @@
+import { type SaidVerdict, saidVerdict } from "../../../wording/verdicts.ts";
 import { type Camera, pictureRequest, settled, withField, withHole } from "../../camera/container/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import { solve } from "../../light/solve/index.ts";
-import { ideal, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
-import { isMeant, type Verdict, withMeant } from "./index.ts";
+import { isMeant, withMeant } from "./index.ts";
 
 const FORMATS: readonly SheetFormat[] = [
   { id: "in-8x10", name: "8×10 in", width: 254, height: 203.2, kind: "sheet", source: "test" },
   { id: "in-4x5", name: "4×5 in", width: 127, height: 101.6, kind: "sheet", source: "test" },
 ];
 
-const verdicts = (camera: Camera): readonly Verdict[] => verdictsOf(camera, FORMATS);
+const verdicts = (camera: Camera): readonly SaidVerdict[] =>
+  verdictsOf(camera, FORMATS).map((verdict) => saidVerdict(verdict, inMm));
 const mended = (camera: Camera, id: string): Camera => mendedBy(camera, verdictAmong(verdicts(camera), id));
 
 const box = testCamera("flat-box", { depth: 120, openingDiameter: 8 });
@@ -44,14 +46,14 @@ describe("verdicts", () => {
   test.each(CASES)("%s is found, and its button mends it", (id, camera) => {
     const found = verdicts(camera).find((each) => each.id === id);
     expect(found?.sentence).toMatch(/\.$/);
-    expect(found?.fix?.label.length).toBeGreaterThan(5);
+    expect(found?.button?.length).toBeGreaterThan(5);
     expect(verdicts(mended(camera, id)).map((each) => each.id)).not.toContain(id);
   });
 
   test("a hole far from the sheet’s middle: the hole moves, the sheet is not cut to nothing", () => {
     const off = withField(testCamera("flat-box", { depth: 40, width: 300 }), "hole.x", 110);
     const verdict = verdicts(off).find(({ id }) => id === "dark-corners" || id === "plate-cuts");
-    expect(verdict?.fix?.label).toBe("Put the hole opposite the sheet’s middle");
+    expect(verdict?.button).toBe("Put the hole opposite the sheet’s middle");
     expect(verdict?.fix?.apply(off).chambers[0].holes[0].x).toBe(0);
   });
 
@@ -142,7 +144,7 @@ test("a trim that throws away more than a tenth for less than half a stop is not
   for (const depth of depths) {
     const camera = testCamera("flat-box", { depth, openingDiameter: 12 });
     const trim = verdicts(camera).find(({ id }) => id === "dark-corners")?.fix;
-    if (!trim?.label.startsWith("Trim")) continue;
+    if (trim?.mend.code !== "trim") continue;
     const { film: before } = camera.chambers[0];
     const after = trim.apply(camera).chambers[0].film;
     const thrown = 1 - (after.width * after.height) / (before.width * before.height);

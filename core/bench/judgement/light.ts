@@ -17,7 +17,7 @@ import {
 import { mountOf, sheetOnWall } from "../../camera/mounts/index.ts";
 import { illumination, rayTo } from "../../light/rays/index.ts";
 import { opticalModel, sheetStops } from "../../light/solve/index.ts";
-import type { Case, Verdict, Weight } from "./verdict.ts";
+import type { Case, Mend, Verdict, Weight } from "./verdict.ts";
 
 /** The usual limit of fall-off at a corner, stops (PHYSICS section 2). */
 const MOST_STOPS = 2;
@@ -37,22 +37,17 @@ function has({ result }: Case, code: string): boolean {
 
 function plateCuts(judged: Case): readonly Verdict[] {
   if (!has(judged, "corner-cut-by-plate")) return [];
-  const { camera, words } = judged;
+  const { camera } = judged;
   const now = holeAt(camera).plateThickness ?? 0;
   const mount = holeMount(camera);
   const wall = mount === "wall";
   const blank = blankEnds(judged);
   if (blank.mm === 0 && mountOf(cameraKind(camera)).fades) return [];
-  const places = blank.mm > 0 ? "ends" : "corners";
-  const what = wall ? "The wall" : "The plate";
   return [
     {
       id: "plate-cuts",
       weight: blank.weight,
-      title: `${what} hides the sheet’s ${places}`,
-      sentence: `Seen at a slant, a hole in ${wall ? "a wall" : "a plate"} ${words(now)} thick closes up: ${
-        blank.mm > 0 ? `the last ${words(Math.ceil(blank.mm), 0)} at each end stay white.` : "the corners stay white."
-      }`,
+      found: { code: "plate-cuts", wall, thick: now, blank: Math.ceil(blank.mm) },
       fix: wall ? thinPlate(judged) : ((mount === "plate" ? thinnerPlate(judged, now) : null) ?? trimFix(judged)),
     },
   ];
@@ -83,23 +78,23 @@ const LITTLE = { mm: 5, share: 0.04 } as const;
 const MUCH = 0.15;
 
 /** The thickest plate in stock that lets light into the corners. */
-function thinnerPlate(judged: Case, now: number): Fix | null {
-  const { camera, words, plates } = judged;
+function thinnerPlate(judged: Case, now: number): Fix<Mend> | null {
+  const { camera, plates } = judged;
   const thinner = [...plates]
     .sort((a, b) => b - a)
     .find((plate) => plate < now && reaches({ ...judged, camera: withField(camera, "hole.plateThickness", plate) }));
   return thinner === undefined
     ? null
-    : { label: `Use a plate ${words(thinner)} thick`, apply: (c) => withField(c, "hole.plateThickness", thinner) };
+    : { mend: { code: "thinner-plate", to: thinner }, apply: (c) => withField(c, "hole.plateThickness", thinner) };
 }
 
 /** A wall that is too thick gets a thin plate over an opening. */
-function thinPlate(judged: Case): Fix | null {
+function thinPlate(judged: Case): Fix<Mend> | null {
   const { camera } = judged;
   const inPlate = withMount(camera, "plate");
   return reaches({ ...judged, camera: inPlate }) ||
     (holeAt(inPlate).plateThickness ?? 0) < (holeAt(camera).plateThickness ?? 0)
-    ? { label: "Put the hole in a thin plate", apply: (c) => withMount(c, "plate") }
+    ? { mend: { code: "thin-plate" }, apply: (c) => withMount(c, "plate") }
     : null;
 }
 
@@ -111,7 +106,7 @@ function reaches(judged: Case): boolean {
 }
 
 function openingCuts(judged: Case): readonly Verdict[] {
-  const { camera, result, words, hole } = judged;
+  const { camera, result, hole } = judged;
   const opening = holeAt(camera, hole).openingDiameter ?? null;
   if (opening === null || result.smallestOpening === null || opening >= result.smallestOpening) return [];
   const wide = Math.ceil(result.smallestOpening * 10) / 10;
@@ -120,11 +115,10 @@ function openingCuts(judged: Case): readonly Verdict[] {
     {
       id: "opening-cuts",
       weight: dark ? "stop" : "warn",
-      title: "The opening in the body clips the corners",
-      sentence: `From the sheet’s worst corner the edge of the opening stands before the hole. It has to be ${words(wide)} wide to stay clear.`,
+      found: { code: "opening-cuts", wide },
       fix: !isBuilt(camera)
         ? null
-        : { label: `Widen the opening to ${words(wide)}`, apply: (c) => withField(c, "hole.openingDiameter", wide) },
+        : { mend: { code: "widen-opening", to: wide }, apply: (c) => withField(c, "hole.openingDiameter", wide) },
     },
   ];
 }
@@ -135,8 +129,7 @@ function outOfSight(judged: Case): readonly Verdict[] {
     {
       id: "out-of-sight",
       weight: "stop",
-      title: "Part of the sheet can’t see the hole",
-      sentence: "A corner lies beside or behind the hole: it stays blank whatever the exposure.",
+      found: { code: "out-of-sight" },
       fix: trimFix(judged),
     },
   ];
@@ -154,13 +147,11 @@ function darkCorners(judged: Case): readonly Verdict[] {
   if (openingCuts(judged).length > 0) return [];
   const most = mountOf(cameraKind(judged.camera)).fades ? MOST_FADING : MOST_STOPS;
   if (corner === null || corner <= most + 0.05) return [];
-  const share = Math.round(100 * 2 ** -corner);
   return [
     {
       id: "dark-corners",
       weight: "warn",
-      title: `The corners come out ${corner.toFixed(1)} stops darker`,
-      sentence: `They get ${share} % of the light in the middle. More than two stops show as dark corners; some makers want just that.`,
+      found: { code: "dark-corners", stops: corner },
       fix: trimFix(judged),
     },
   ];
@@ -174,11 +165,10 @@ const WORTH = { thrown: 0.1, stops: 0.5 } as const;
  * The largest sheet of the same proportions, in full millimetres, whose corners lose two stops at most. A hole far from
  * the sheet's middle is moved first; wound film is not trimmed, nor a sheet of which less than half would be left.
  */
-function trimFix(judged: Case): Fix | null {
-  const { camera, words } = judged;
+function trimFix(judged: Case): Fix<Mend> | null {
+  const { camera } = judged;
   const { film, roll } = camera.chambers[0];
-  if (offCentre(camera))
-    return { label: "Put the hole opposite the sheet’s middle", apply: (c) => withHoleOpposite(c) };
+  if (offCentre(camera)) return { mend: { code: "hole-opposite" }, apply: (c) => withHoleOpposite(c) };
   if (roll) return null;
   const sized = (share: number): { width: number; height: number } => ({
     width: Math.max(1, Math.floor(film.width * share)),
@@ -197,7 +187,7 @@ function trimFix(judged: Case): Fix | null {
   const gained = (cornerLoss(camera, judged) ?? Number.POSITIVE_INFINITY) - MOST_STOPS;
   if (1 - left > WORTH.thrown && gained < WORTH.stops) return null;
   return {
-    label: `Trim the sheet to ${words(width)} × ${words(height)}`,
+    mend: { code: "trim", width, height },
     apply: (c) => cutTo(c, { width, height }),
   };
 }
@@ -213,7 +203,7 @@ function offCentre(camera: Camera): boolean {
  * On a can, the picture's middle should be level with the hole, or the horizon runs off the sheet. Not for the sun's trails:
  * their hole stands high so that the noon sun stays on the sheet.
  */
-export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
+export function levelHole({ camera, faults }: Case): readonly Verdict[] {
   if (faults.length > 0 || isTrail(camera) || !sheetOnWall(cameraKind(camera))) return [];
   const { film, holes } = camera.chambers[0];
   const off = (holes[0].y ?? 0) - (film.y ?? 0);
@@ -222,9 +212,8 @@ export function levelHole({ camera, faults, words }: Case): readonly Verdict[] {
     {
       id: "hole-off-level",
       weight: "note",
-      title: `The hole is ${words(Math.abs(off))} ${off > 0 ? "above" : "below"} the sheet’s middle`,
-      sentence: `The picture shows more ${off > 0 ? "sky" : "ground"} than ${off > 0 ? "ground" : "sky"}. Good if you want that.`,
-      fix: { label: "Put the hole level with the middle", apply: (c) => withHoleOpposite(c) },
+      found: { code: "hole-off-level", above: off },
+      fix: { mend: { code: "hole-level" }, apply: (c) => withHoleOpposite(c) },
     },
   ];
 }

@@ -1,4 +1,5 @@
 import { formats } from "../../../catalogue/formats.ts";
+import { type SaidVerdict, saidVerdict } from "../../../wording/verdicts.ts";
 import {
   type Camera,
   designFaults,
@@ -11,10 +12,10 @@ import {
 } from "../../camera/container/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { mendedBy, verdictAmong, verdictsOf } from "../../testing/verdicts.ts";
-import type { Verdict } from "./index.ts";
 
-const verdicts = (camera: Camera): readonly Verdict[] => verdictsOf(camera, formats);
-const of = (camera: Camera, id: string): Verdict => verdictAmong(verdicts(camera), id);
+const verdicts = (camera: Camera): readonly SaidVerdict[] =>
+  verdictsOf(camera, formats).map((verdict) => saidVerdict(verdict, inMm));
+const of = (camera: Camera, id: string): SaidVerdict => verdictAmong(verdicts(camera), id);
 const mended = (camera: Camera, id: string): Camera => mendedBy(camera, of(camera, id));
 
 const thin = { plateThickness: 0.05 };
@@ -55,7 +56,7 @@ describe("a sheet too long for the room between a drum’s vanes", () => {
 
   test("stands nearer the hole, where the vanes are farther apart, and keeps its length", () => {
     const stands = mended(deep, "fault-film.width").chambers[0].film;
-    expect(verdict.fix?.label).toBe(`Stand it ${stands.distance} mm from the hole`);
+    expect(verdict.button).toBe(`Stand it ${stands.distance} mm from the hole`);
     expect(stands.width).toBe(deep.chambers[0].film.width);
     // No farther in than it must: a millimetre more, and it meets a vane.
     expect(designFaults(withField(deep, "film.distance", stands.distance), inMm)).toEqual([]);
@@ -64,7 +65,7 @@ describe("a sheet too long for the room between a drum’s vanes", () => {
 
   test("is trimmed where no such place is near", () => {
     const long = withField(deep, "film.width", 400);
-    expect(of(long, "fault-film.width").fix?.label).toMatch(/^Trim the sheet to /);
+    expect(of(long, "fault-film.width").button).toMatch(/^Trim the sheet to /);
   });
 });
 
@@ -73,7 +74,7 @@ describe("a hole that came out at another size", () => {
     const camera = withField(withField(testCamera("folded-box"), "film.distance", 100), "hole.measured", 0.26);
     const verdict = of(camera, "hole-outside-band");
     const suits = 0.26 ** 2 / (ideal.constant ** 2 * 440e-6);
-    expect(verdict.fix?.label).toBe(`Move the sheet to ${suits.toFixed(1)} mm`);
+    expect(verdict.button).toBe(`Move the sheet to ${suits.toFixed(1)} mm`);
     expect(verdict.fix?.apply(camera).chambers[0].film.distance).toBeCloseTo(suits, 1);
   });
 

@@ -1,5 +1,5 @@
+export { type HoleMend, holeFix } from "./holeFix.ts";
 export { contrastOf, type HoleToMake, holeToMake, idealAt, shareOf } from "./holeToMake.ts";
-export { holeAdvice, holeFix, holeVerdictWords } from "./holeWords.ts";
 export {
   type FoundHole,
   foundHole,

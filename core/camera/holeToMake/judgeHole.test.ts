@@ -1,7 +1,8 @@
+import { holeAdvice, holeVerdictWords } from "../../../wording/holeWords.ts";
 import { fresnelScale } from "../../light/hole/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { type Camera, settled, withAim, withField, withMount } from "../container/index.ts";
-import { holeAdvice, holeFix, holeToMake, holeVerdictWords, judgeHole, shareOf } from "./index.ts";
+import { holeFix, holeToMake, judgeHole, shareOf } from "./index.ts";
 import { suitedDistance } from "./judgeHole.ts";
 
 const can = testCamera("curled-can");
@@ -34,7 +35,7 @@ describe("what to do with the hole as it came out", () => {
   test("a box takes a false back at the distance that its small hole suits", () => {
     const box = measured(testCamera("flat-box", { depth: 70 }), 0.8);
     expect(verdict(box)).toEqual({ action: "move", distance: expect.closeTo(0.64 * 70, 1) });
-    const fix = holeFix(judgeHole(box, PAPER_LIGHT, ideal), inMm);
+    const fix = holeFix(judgeHole(box, PAPER_LIGHT, ideal));
     expect(verdict(settled(fix?.apply(box) ?? box, PAPER_LIGHT, ideal))).toEqual({ action: "keep", reason: "in band" });
   });
 
@@ -74,15 +75,15 @@ describe("what to do with the hole as it came out", () => {
       expect(Object.values(said(camera)).join(" ")).not.toMatch(/[Ss]and|wet paper/);
     }
     const large = pierced(1.7);
-    const fix = holeFix(judgeHole(large, PAPER_LIGHT, ideal), inMm);
-    expect(fix?.label).toBe("Put the hole in a thin plate");
+    const fix = holeFix(judgeHole(large, PAPER_LIGHT, ideal));
+    expect(fix?.mend).toEqual({ code: "thin-plate" });
     expect(fix?.apply(large)).toMatchObject({ measurements: [], chambers: [{ mount: "plate" }] });
   });
 
   test("a bought hole is never made again", () => {
     const bought = withMount(measured(can, 1.6), "bought");
     expect(judgeHole(bought, PAPER_LIGHT, ideal).verdict).toEqual({ action: "keep", reason: "as bought" });
-    expect(holeFix(judgeHole(bought, PAPER_LIGHT, ideal), inMm)).toBeNull();
+    expect(holeFix(judgeHole(bought, PAPER_LIGHT, ideal))).toBeNull();
   });
 });
 

@@ -1,4 +1,5 @@
 import { stepTexts } from "../../../wording/buildSteps.ts";
+import { holeAdvice } from "../../../wording/holeWords.ts";
 import { loadingSteps } from "../../../wording/loadingSteps.ts";
 import {
   type Camera,
@@ -14,7 +15,7 @@ import {
   withHole,
   withMount,
 } from "../../camera/container/index.ts";
-import { holeAdvice, judgeHole } from "../../camera/holeToMake/index.ts";
+import { judgeHole } from "../../camera/holeToMake/index.ts";
 import { sheetToScene } from "../../light/rays/index.ts";
 import { opticalModel } from "../../light/solve/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";

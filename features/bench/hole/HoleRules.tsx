@@ -1,7 +1,6 @@
 import { memo } from "react";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { type Camera, type HoleRule, holeAt, solveRequest, withAim } from "../../../core/camera/container/index.ts";
-import { holeAdvice } from "../../../core/camera/holeToMake/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { resolution, schools } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
@@ -10,6 +9,7 @@ import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { holeAdvice } from "../../../wording/holeWords.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 

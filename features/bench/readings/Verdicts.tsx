@@ -1,8 +1,9 @@
-import { type Verdict, type Weight, withMeant } from "../../../core/bench/judgement/index.ts";
+import { type Weight, withMeant } from "../../../core/bench/judgement/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { cx } from "../../../ui/controls/cx.ts";
 import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
+import type { SaidVerdict } from "../../../wording/verdicts.ts";
 import type { EditDesign } from "../design/edit.ts";
 
 const MARKS: Readonly<Record<Weight, { readonly word: string; readonly className: string }>> = {
@@ -17,9 +18,9 @@ export function Verdicts({
   meant,
   onEdit,
 }: {
-  readonly verdicts: readonly Verdict[];
+  readonly verdicts: readonly SaidVerdict[];
   /** What is kept as it was meant: one line, and a way back. */
-  readonly meant: readonly Verdict[];
+  readonly meant: readonly SaidVerdict[];
   readonly onEdit: EditDesign;
 }) {
   const [worst, ...others] = verdicts;
@@ -60,8 +61,8 @@ export function Verdicts({
   );
 }
 
-function VerdictRow({ verdict, onEdit }: { readonly verdict: Verdict; readonly onEdit: EditDesign }) {
-  const { id, weight, title, sentence, fix } = verdict;
+function VerdictRow({ verdict, onEdit }: { readonly verdict: SaidVerdict; readonly onEdit: EditDesign }) {
+  const { id, weight, title, sentence, fix, button } = verdict;
   return (
     <li
       data-verdict={id}
@@ -74,9 +75,9 @@ function VerdictRow({ verdict, onEdit }: { readonly verdict: Verdict; readonly o
         <strong className="font-semibold">{title}.</strong> <span className="text-quiet">{sentence}</span>
       </span>
       <span className="grid justify-items-stretch gap-1 print:hidden">
-        {fix && (
-          <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(fix.label, fix.apply)}>
-            {fix.label}
+        {fix !== null && button !== null && (
+          <Button look={weight === "stop" ? "action" : "plain"} onClick={() => onEdit(button, fix.apply)}>
+            {button}
           </Button>
         )}
         {weight !== "stop" && (

@@ -1,7 +1,7 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { plates } from "../../../catalogue/plates.ts";
-import { isMeant, judge, type Verdict } from "../../../core/bench/judgement/index.ts";
+import { isMeant, judge } from "../../../core/bench/judgement/index.ts";
 import {
   type Camera,
   type DesignFault,
@@ -13,6 +13,7 @@ import { type JudgedHole, judgeHole } from "../../../core/camera/holeToMake/inde
 import type { Medium } from "../../../core/light/exposure/index.ts";
 import type { Optimum } from "../../../core/light/hole/index.ts";
 import { type SolveResult, solve } from "../../../core/light/solve/index.ts";
+import { type SaidVerdict, saidVerdict } from "../../../wording/verdicts.ts";
 
 /** Everything the Bench says about a design. */
 export interface Reading {
@@ -20,9 +21,9 @@ export interface Reading {
   readonly result: SolveResult;
   readonly judged: JudgedHole;
   readonly faults: readonly DesignFault[];
-  readonly verdicts: readonly Verdict[];
+  readonly verdicts: readonly SaidVerdict[];
   /** What would be said, had the maker not meant it so. */
-  readonly meant: readonly Verdict[];
+  readonly meant: readonly SaidVerdict[];
 }
 
 /**
@@ -49,7 +50,7 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, h
     words,
     plates: plates.filter(({ makeshift }) => !makeshift).map(({ thickness }) => thickness),
     formats,
-  });
+  }).map((verdict) => saidVerdict(verdict, words));
   return {
     medium,
     result,

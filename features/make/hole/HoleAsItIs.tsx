@@ -1,11 +1,13 @@
 import { formatFNumber } from "../../../core/basis/units/index.ts";
 import { type Camera, combined, type Measurement, measurementsOf } from "../../../core/camera/container/index.ts";
-import { holeFix, holeVerdictWords, type JudgedHole } from "../../../core/camera/holeToMake/index.ts";
+import { holeFix, type JudgedHole } from "../../../core/camera/holeToMake/index.ts";
 import { fNumber } from "../../../core/light/exposure/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { readableTime } from "../../../ui/format/localTime.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { holeVerdictWords } from "../../../wording/holeWords.ts";
+import { mendWords } from "../../../wording/verdicts.ts";
 
 const WAY_NAMES: Readonly<Record<string, string>> = {
   scan: "from a picture",
@@ -39,7 +41,7 @@ export function HoleAsItIs({
   }
   const all = own.at(-1)?.uncertainty == null ? null : combined(own);
   const said = holeVerdictWords(judged, words);
-  const fix = holeFix(judged, words, hole);
+  const fix = holeFix(judged, hole);
   const drop = (measurement: Measurement): void =>
     edit("drop a measurement", (from) => ({
       ...from,
@@ -68,8 +70,8 @@ export function HoleAsItIs({
         <strong className="font-semibold">{said.title}.</strong> {said.sentence}
       </p>
       {fix && (
-        <Button look="action" className="mt-2" onClick={() => edit(fix.label, fix.apply)}>
-          {fix.label}
+        <Button look="action" className="mt-2" onClick={() => edit(mendWords(fix.mend, words), fix.apply)}>
+          {mendWords(fix.mend, words)}
         </Button>
       )}
       <ul className="mt-3 grid gap-1 text-[0.93rem]">

@@ -1,9 +1,10 @@
 import { MOUNTS } from "../../../catalogue/mounts.ts";
 import { type Camera, holeMount, measuredDiameter, withMount } from "../../../core/camera/container/index.ts";
-import { holeAdvice, type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
+import { type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { holeAdvice } from "../../../wording/holeWords.ts";
 import type { MakeInHand } from "../makeData.ts";
 import { ToolTable } from "./ToolTable.tsx";
 import { WayToHole } from "./WayToHole.tsx";

@@ -1,7 +1,5 @@
-import { type Fix, type LengthWords, withAim, withField, withMount } from "../container/index.ts";
-import type { HoleToMake } from "./holeToMake.ts";
-import type { HoleVerdict, JudgedHole, SunThroughHole } from "./judgeHole.ts";
-import { withSheetAt } from "./sheetReach.ts";
+import type { LengthWords } from "../core/camera/container/index.ts";
+import type { HoleToMake, HoleVerdict, JudgedHole, SunThroughHole } from "../core/camera/holeToMake/index.ts";
 
 /** Diameters that are usual for the sun's trails, mm; common practice. */
 const TRAIL_HOLES = { least: 0.4, most: 2 } as const;
@@ -36,8 +34,8 @@ function quickerWords(stops: number): string {
   return `${size.toFixed(1)} stops ${way}`;
 }
 
-/** What is said of a hole. */
-export interface HoleSaid {
+/** What is said: what stands out, and a sentence with its numbers. */
+export interface Said {
   readonly title: string;
   readonly sentence: string;
 }
@@ -48,7 +46,7 @@ export interface HoleSaid {
  * @returns a title and a sentence with its numbers
  * @example holeVerdictWords(judgeHole(box, paper, ideal), inMm).title // "Keep it"
  */
-export function holeVerdictWords(judged: JudgedHole, words: LengthWords): HoleSaid {
+export function holeVerdictWords(judged: JudgedHole, words: LengthWords): Said {
   const { verdict, share, quicker, diameter, toMake, mount } = judged;
   if (judged.sun !== null) return { title: "A hole for the sun’s tracks", sentence: holeAdvice(judged, words) };
   const large = diameter > toMake.best;
@@ -97,7 +95,7 @@ const LARGER = {
   },
 } as const;
 
-function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: string, large: boolean): HoleSaid {
+function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: string, large: boolean): Said {
   switch (reason) {
     case "in band":
       return { title: "Keep it", sentence: "It draws as fine as the best." };
@@ -116,7 +114,7 @@ function keepWords(reason: (HoleVerdict & { action: "keep" })["reason"], keeps: 
   }
 }
 
-function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], came: string, keeps: string): HoleSaid {
+function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], came: string, keeps: string): Said {
   switch (reason) {
     case "oval":
       return { title: "Make it again", sentence: "It is plainly oval. Straight in, no wobble, or turn the needle." };
@@ -128,43 +126,5 @@ function remakeWords(reason: (HoleVerdict & { action: "remake" })["reason"], cam
       return { title: came, sentence: `${keeps}: slow and soft. Make it again.` };
     default:
       return reason satisfies never;
-  }
-}
-
-/**
- * The one press that mends a hole.
- *
- * @param hole its number
- * @returns `null` where there is nothing to do, or only something for the hand
- * @example holeFix(judgeHole(box, paper, ideal), inMm) // null
- */
-export function holeFix({ verdict, toMake, mount }: JudgedHole, words: LengthWords, hole = 0): Fix | null {
-  switch (verdict.action) {
-    case "move":
-      return {
-        label: `Move the sheet to ${words(verdict.distance)}`,
-        apply: (camera) => withSheetAt(camera, verdict.distance),
-      };
-    case "wish":
-      return {
-        label: `Use ${words(toMake.best, 2)}, sharpest at your contrast`,
-        apply: (camera) => withAim(camera, { rule: "computed" }),
-      };
-    case "remake":
-      // What is through the wall can't be made smaller: a plate goes over it.
-      return mount === "wall"
-        ? {
-            label: "Put the hole in a thin plate",
-            apply: (camera) => withMount(withField(camera, "hole.measured", null, hole), "plate"),
-          }
-        : {
-            label: `Make a new hole of ${words(toMake.target, 2)}`,
-            apply: (camera) => withField(camera, "hole.measured", null, hole),
-          };
-    case "sand":
-    case "keep":
-      return null;
-    default:
-      return verdict satisfies never;
   }
 }
