@@ -1,4 +1,5 @@
-import { DPI_RANGE, refusalWords } from "../../core/make/holeScan/index.ts";
+import { DPI_RANGE } from "../../core/make/holeScan/index.ts";
+import { refusalWords, saidHoleAnswer } from "../../wording/holeScanWords.ts";
 import { busy, NO_POOL, OTHERS_WAIT, readBytes, refused } from "../headless.ts";
 import type { PictureTrouble } from "../serverContext.ts";
 import type { Route } from "./+types/api.hole";
@@ -32,7 +33,7 @@ export async function action({ request, context }: Route.ActionArgs): Promise<Re
   if (measured.value === null) {
     return refused(422, [{ path: "/dpi", message: "the file states no resolution: give it as dpi=…" }]);
   }
-  return Response.json(measured.value);
+  return Response.json(saidHoleAnswer(measured.value));
 }
 
 function troubled(trouble: PictureTrouble): Response {

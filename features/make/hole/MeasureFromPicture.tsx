@@ -1,8 +1,9 @@
 import { useState } from "react";
-import { type HoleAnswer, type PixelPoint, refusalWords } from "../../../core/make/holeScan/index.ts";
+import type { HoleAnswer, PixelPoint } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { SCAN_FILES_AND_HEIC } from "../../../ui/files/scanFiles.ts";
+import { refusalWords } from "../../../wording/holeScanWords.ts";
 import type { HoleTrouble } from "../../../workers/jobs/hole/holeJob.ts";
 import { Measured } from "./Measured.tsx";
 import { PictureCanvas } from "./PictureCanvas.tsx";
@@ -149,5 +150,5 @@ function candidatesOf(trouble: HoleTrouble): readonly PixelPoint[] {
 
 function troubleWords(trouble: HoleTrouble): string {
   if (trouble.kind === "file") return `This file ${trouble.message}.`;
-  return refusalWords(trouble.refusal).replace("Say which one with x and y.", "Press on the one you mean.");
+  return refusalWords(trouble.refusal, "Press on the one you mean.");
 }

@@ -1,6 +1,7 @@
 import type { HoleAnswer, HoleOutline } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { HOLE_WARNINGS } from "../../../wording/holeScanWords.ts";
 import type { HoleReport } from "../../../workers/jobs/hole/holeJob.ts";
 import { PictureCanvas } from "./PictureCanvas.tsx";
 
@@ -15,7 +16,7 @@ export function Measured({
   const words = useLengthWords();
   const { answer, outline, near } = report;
   // That the file does not say what its numbers are stands beside the choice, with both sizes.
-  const warnings = (answer?.warnings ?? []).filter(({ code }) => code !== "numbers-unsaid");
+  const warnings = (answer?.warnings ?? []).filter((code) => code !== "numbers-unsaid");
   const pixels = (value: number): string => `${value.toFixed(1)} px`;
   const size = (mm: number, px: number): string => (answer === null ? pixels(px) : words(mm, 3));
   const rows: readonly (readonly [name: string, figure: string, why: string])[] = [
@@ -59,8 +60,8 @@ export function Measured({
           <>
             {warnings.length > 0 && (
               <ul className="mt-2 grid gap-1 text-[0.93rem]">
-                {warnings.map(({ code, message }) => (
-                  <li key={code}>{message}</li>
+                {warnings.map((code) => (
+                  <li key={code}>{HOLE_WARNINGS[code]}</li>
                 ))}
               </ul>
             )}
