@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useOutletContext } from "react-router";
-import type { Measurement } from "../../core/camera/container/index.ts";
+import { holeMount, type Measurement, measuredDiameter } from "../../core/camera/container/index.ts";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { Segments } from "../../ui/controls/Segments.tsx";
 import { isoWithOffset } from "../../ui/format/localTime.ts";
@@ -11,7 +11,9 @@ import { HoleToMake } from "./hole/HoleToMake.tsx";
 import { MeasureFromPicture } from "./hole/MeasureFromPicture.tsx";
 import { OtherWays } from "./hole/OtherWays.tsx";
 import { ScannerPanel } from "./hole/ScannerPanel.tsx";
+import { ToolTable } from "./hole/ToolTable.tsx";
 import type { PictureFile } from "./hole/useMeasuring.ts";
+import { wayOf } from "./hole/wayOf.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 /** The hole: what to make, with what, and what it measures once it is made. */
@@ -27,9 +29,16 @@ export function HolePage() {
     edit("measure the hole", (from) => ({ ...from, measurements: [...(from.measurements ?? []), measurement] }));
   };
   return (
-    <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)]">
-      <HoleToMake camera={camera} judged={judged} edit={edit} />
-      <div className="grid min-w-0 content-start gap-6">
+    <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,24rem)_minmax(0,1fr)] lg:grid-rows-[auto_1fr] lg:[grid-template-areas:'make_measure'_'make_tools']">
+      <div className="lg:[grid-area:make]">
+        <HoleToMake camera={camera} judged={judged} edit={edit} />
+      </div>
+      {holeMount(camera) !== "bought" && (
+        <div className="min-w-0 lg:[grid-area:tools]">
+          <ToolTable way={wayOf(camera)} toMake={judged.toMake} measured={measuredDiameter(camera, hole)} />
+        </div>
+      )}
+      <div className="grid min-w-0 content-start gap-6 lg:[grid-area:measure]">
         {holes > 1 && (
           <Segments
             label="Which hole"

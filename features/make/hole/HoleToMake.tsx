@@ -1,14 +1,12 @@
 import { MOUNTS } from "../../../catalogue/mounts.ts";
-import { type Camera, holeMount, measuredDiameter, withMount } from "../../../core/camera/container/index.ts";
+import { type Camera, holeMount, withMount } from "../../../core/camera/container/index.ts";
 import { type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { holeAdvice } from "../../../wording/holeWords.ts";
 import type { MakeInHand } from "../makeData.ts";
-import { ToolTable } from "./ToolTable.tsx";
 import { WayToHole } from "./WayToHole.tsx";
-import { wayOf } from "./wayOf.ts";
 
 /** What hole is wanted, in which plate, by which way, with what and how deep. */
 export function HoleToMake({
@@ -61,7 +59,6 @@ export function HoleToMake({
         )}
         <WayToHole camera={camera} edit={edit} />
       </Panel>
-      {mount !== "bought" && <ToolTable way={wayOf(camera)} toMake={toMake} measured={measuredDiameter(camera)} />}
     </div>
   );
 }

@@ -21,7 +21,7 @@ export function NeedleTurns({
   const left = typed ?? measured;
   const trial = left === null ? null : { turns, diameter: left };
   return (
-    <section className="mt-3 border-line border-t pt-2" aria-label="Turns of the needle">
+    <section aria-label="Turns of the needle">
       <h3 className="font-semibold">By turns of the needle</h3>
       <p className="text-[0.93rem] text-quiet">
         Try it on a scrap of the same metal. Count turns from the first light on, and measure what they left.

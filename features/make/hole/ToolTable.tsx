@@ -35,52 +35,60 @@ export function ToolTable({
   const dented = way?.id === "dimple";
   return (
     <Panel title="With what, and how deep">
-      <table className="w-full text-[0.93rem]">
-        <thead>
-          <tr className="border-line border-b text-left text-quiet">
-            <th className="py-1 font-normal">Tool</th>
-            <th className="py-1 pl-2 font-normal">leaves</th>
-            <th className="py-1 pl-2 font-normal">keeps</th>
-            <th className="py-1 pl-2 font-normal">{dented ? "dent as deep as" : "through by"}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ names, sources, spread, diameter, depth, play, inBand }) => (
-            <tr key={names.join()} className="border-line border-b" title={sources}>
-              <td className="py-1">{inOne(names)}</td>
-              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
-                {words(diameter, 3)}
-                {depth === null && ` ± ${words(spread, 2)}`}
-                {inBand ? "" : diameter > target ? " (large)" : " (small)"}
-              </td>
-              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
-                {Math.round(100 * shareOf(diameter, toMake))} %
-              </td>
-              <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
-                {depth === null ? "right through" : `${words(depth, 2)} ± ${words(play ?? 0, 2)}`}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="mt-2 text-[0.93rem] text-quiet">
-        {dented
-          ? "The dent is sanded open, so its depth sets the width. "
-          : "“Through by” is how far the tip stands out behind: its cone makes the width. "}
-        “Keeps” is the share of the sharpest hole’s finest detail. Sizes and tips of needles are from memory and differ
-        by maker; drills are those of ANSI B94.11M. What is pushed or drilled right through differs from hole to hole by
-        about the ± that stands there: measure yours.
-      </p>
-      {way?.isTurned && rows.some(({ depth }) => depth !== null) && <NeedleTurns toMake={toMake} measured={measured} />}
-      {way?.mount !== "wall" && (
-        <ul className="mt-2 grid gap-1 text-[0.93rem]">
-          {pads.map(({ id, name, effect }) => (
-            <li key={id}>
-              <strong className="font-semibold">{name}</strong> under the plate: {effect}.
-            </li>
-          ))}
-        </ul>
-      )}
+      <div className="grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <div>
+          <table className="w-full text-[0.93rem]">
+            <thead>
+              <tr className="border-line border-b text-left text-quiet">
+                <th className="py-1 font-normal">Tool</th>
+                <th className="py-1 pl-2 font-normal">leaves</th>
+                <th className="py-1 pl-2 font-normal">keeps</th>
+                <th className="py-1 pl-2 font-normal">{dented ? "dent as deep as" : "through by"}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ names, sources, spread, diameter, depth, play, inBand }) => (
+                <tr key={names.join()} className="border-line border-b" title={sources}>
+                  <td className="py-1">{inOne(names)}</td>
+                  <td className="py-1 pl-2 tabular-nums">
+                    {words(diameter, 3)}
+                    {depth === null && ` ± ${words(spread, 2)}`}
+                    {inBand ? "" : diameter > target ? " (large)" : " (small)"}
+                  </td>
+                  <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
+                    {Math.round(100 * shareOf(diameter, toMake))} %
+                  </td>
+                  <td className="whitespace-nowrap py-1 pl-2 tabular-nums">
+                    {depth === null ? "right through" : `${words(depth, 2)} ± ${words(play ?? 0, 2)}`}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="mt-2 text-[0.93rem] text-quiet">
+            {dented
+              ? "The dent is sanded open, so its depth sets the width. "
+              : "“Through by” is how far the tip stands out behind: its cone makes the width. "}
+            “Keeps” is the share of the sharpest hole’s finest detail. Sizes and tips of needles are from memory and
+            differ by maker; drills are those of ANSI B94.11M. What is pushed or drilled right through differs from hole
+            to hole by about the ± that stands there: measure yours.
+          </p>
+        </div>
+        <div className="grid content-start gap-4">
+          {way?.isTurned && rows.some(({ depth }) => depth !== null) && (
+            <NeedleTurns toMake={toMake} measured={measured} />
+          )}
+          {way?.mount !== "wall" && (
+            <ul className="grid gap-1 text-[0.93rem]">
+              {pads.map(({ id, name, effect }) => (
+                <li key={id}>
+                  <strong className="font-semibold">{name}</strong> under the plate: {effect}.
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
     </Panel>
   );
 }
