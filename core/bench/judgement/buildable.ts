@@ -92,8 +92,7 @@ function roomierDistance(camera: Camera): number | null {
   const goesIn = (nearer: number): boolean => cameraRoom(withField(camera, "film.distance", nearer)).width >= width;
   const nearest = (1 - MOST_NEARER) * distance;
   if (!goesIn(nearest)) return null;
-  const fits = Math.floor(lastWhere(goesIn, nearest, distance, 0.1));
-  return goesIn(fits) ? fits : null;
+  return Math.floor(lastWhere(goesIn, nearest, distance, 0.1));
 }
 
 /** Whether a sheet round the wall reaches the opening between its ends: what comes out is a black picture of nothing. */
