@@ -16,6 +16,7 @@ import { readDesign } from "../features/bench/readings/reading.ts";
 import { readingRows } from "../features/bench/readings/readingRows.ts";
 import { amountWords, cutOrder } from "../features/make/cutOrder.ts";
 import { stepsOf } from "../features/make/stepsOf.ts";
+import { kitTexts } from "../wording/kitWords.ts";
 import { makingQuestions } from "../wording/makingQuestions.ts";
 
 const PURPOSES: readonly Purpose[] = ["picture", "trail"];
@@ -48,6 +49,7 @@ function papersOf(camera: Camera): Papers {
     opens: 840,
     date: "1 May 2026",
     hangings: [],
+    texts: kitTexts,
   });
   const reading = readDesign(camera, ideal, inMm);
   const labels = (marks: readonly { readonly kind: string }[]): string =>

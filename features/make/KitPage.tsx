@@ -16,6 +16,7 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { sayDay } from "../../ui/format/sayDay.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { kitTexts } from "../../wording/kitWords.ts";
 import { amountWords } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
@@ -73,6 +74,7 @@ export function KitPage() {
       times,
       opens: hour * 60 + minute,
       date: readableDay(today),
+      texts: kitTexts,
       hangings: trails.filter(({ cameraId }) => cameraId === camera.id).map(hangingOf),
     });
   }, [camera.id, cut, words, counts, opens, paper, today, trails]);

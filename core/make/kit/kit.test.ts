@@ -1,4 +1,5 @@
 import { stepTexts } from "../../../wording/buildSteps.ts";
+import { kitTexts } from "../../../wording/kitWords.ts";
 import { formatTime } from "../../basis/units/index.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
@@ -27,6 +28,7 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       opens: 14 * 60,
       date: "1 May 2026",
       hangings: [],
+      texts: kitTexts,
     });
     const words = (title: string): string =>
       pages
@@ -108,6 +110,7 @@ describe("Who hangs which can where", () => {
       opens: 0,
       date: "1 May 2026",
       hangings,
+      texts: kitTexts,
     }).filter(({ caption }) => caption.startsWith("Who hangs"));
   const row = { who: "Hazel", where: "post by the cold frames", from: "21 Dec 2026", to: "21 Jun 2027" };
 
