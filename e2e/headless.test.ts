@@ -7,6 +7,7 @@ import { scanPlate } from "../core/simulate/flatbed/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
+import { saidHoleAnswer } from "../wording/holeScanWords.ts";
 import { scanToPng, scanToTiff } from "../workers/codecs/write/writeScan.ts";
 import { holeInFile } from "../workers/jobs/hole/holeJob.ts";
 import { skyTools } from "../workers/jobs/sun/skyTools.ts";
@@ -195,7 +196,9 @@ describe("POST /api/hole", () => {
     expect(answer.status).toBe(200);
     const direct = await holeInFile({ bytes, dpi: null, at: null });
     const measured = await answer.json();
-    expect(measured).toEqual(JSON.parse(JSON.stringify(direct.ok && direct.value.answer)));
+    expect(measured).toEqual(
+      JSON.parse(JSON.stringify(direct.ok && direct.value.answer && saidHoleAnswer(direct.value.answer))),
+    );
     expect(measured.diameter).toBeCloseTo(0.31, 2);
     expect(measured.pixel).toBeCloseTo(25.4 / 4800, 9);
     expect(Object.keys(measured).sort()).toEqual(
