@@ -1,5 +1,6 @@
+import { Suspense } from "react";
 import { fieldChoices, type StepsOf } from "../../storage/index.ts";
-import { PlaceUndo } from "../../ui/edits/PlaceUndo.tsx";
+import { lazyPart } from "../../ui/page/lazyPart.tsx";
 import { PageHeading } from "../../ui/page/PageHeading.tsx";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
 
@@ -12,6 +13,8 @@ const PAGES = [
 ] as const;
 
 /** What is made, changed and deleted in the Field. */
+const PlaceUndo = lazyPart(async () => ({ default: (await import("../../ui/edits/PlaceUndo.tsx")).PlaceUndo }));
+
 const OWN: readonly StepsOf[] = [
   { name: "exposures" },
   { name: "loads" },
@@ -27,7 +30,9 @@ export function FieldPages() {
       <PageHeading pages={PAGES} />
       <nav aria-label="Field" className="mb-3 flex gap-x-6 border-line border-b print:hidden">
         <PageTabs pages={PAGES} className="min-h-[3.3rem] px-1" />
-        <PlaceUndo of={OWN} className="ml-auto" />
+        <Suspense>
+          <PlaceUndo of={OWN} className="ml-auto" />
+        </Suspense>
       </nav>
     </>
   );

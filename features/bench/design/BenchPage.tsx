@@ -25,7 +25,6 @@ import { useMedia } from "../../../ui/page/useMedia.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
 import { Measures } from "../measures/Measures.tsx";
 import { PictureOfDesign } from "../picture/PictureOfDesign.tsx";
-import { PictureRow } from "../picture/PictureRow.tsx";
 import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
@@ -38,6 +37,8 @@ import { newVersion } from "./newVersion.ts";
 const SheetFromBelow = lazyPart(async () => ({
   default: (await import("../../../ui/seldom/SheetFromBelow.tsx")).SheetFromBelow,
 }));
+/** Its row of presses comes with the picture. */
+const PictureRow = lazyPart(async () => ({ default: (await import("../picture/PictureRow.tsx")).PictureRow }));
 /** What stands below the drawing comes after it. */
 const BenchParts = lazyPart(() => import("./BenchParts.tsx"));
 
@@ -138,7 +139,9 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
                 </button>
               </p>
             )}
-            <PictureRow onLarge={() => open("picture")} />
+            <Suspense fallback={<div className="min-h-12" />}>
+              <PictureRow onLarge={() => open("picture")} />
+            </Suspense>
             <Verdicts verdicts={reading.verdicts} meant={reading.meant} onEdit={edit} />
           </div>
           <div className="max-lg:order-2 [contain:content]">
