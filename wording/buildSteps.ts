@@ -14,7 +14,7 @@ const SUN = "Never look at the sun through any hole.";
 const exactly = {
   exact: "Anything from {low} to {high} looks the same.",
   bright: "It is larger than the sharpest on purpose: bright and soft.",
-  trail: "Anything from 0.4 mm to 2 mm draws the sun’s tracks.",
+  trail: "Anything from {low} to {high} draws the sun’s tracks.",
 } as const;
 
 const hole = {

@@ -1,9 +1,6 @@
 import type { LengthWords } from "../core/camera/container/index.ts";
 import type { HoleToMake, HoleVerdict, JudgedHole, SunThroughHole } from "../core/camera/holeToMake/index.ts";
 
-/** Diameters that are usual for the sun's trails, mm; common practice. */
-const TRAIL_HOLES = { least: 0.4, most: 2 } as const;
-
 /**
  * How exact the hole must be, as one says it to someone with a needle; of trails, how the sun draws through it.
  *
@@ -14,8 +11,11 @@ export function holeAdvice({ toMake, sun, diameter }: JudgedHole, words: LengthW
   return sun === null ? bandWords(toMake, words) : trailWords(diameter, sun, words);
 }
 
-function trailWords(diameter: number, { disc, dayStep }: SunThroughHole, words: LengthWords): string {
-  const { least, most } = TRAIL_HOLES;
+function trailWords(
+  diameter: number,
+  { disc, dayStep, usual: [least, most] }: SunThroughHole,
+  words: LengthWords,
+): string {
   const usual = `The sun’s disc is ${words(disc, 2)} wide on this sheet, the tracks of two days lie up to ${words(dayStep, 2)} apart; holes of ${words(least, 1)} to ${words(most, 1)} are usual.`;
   if (diameter < least) return `${usual} This one is finer: its lines are thin, and faint in haze.`;
   return diameter > most ? `${usual} This one is wider: its lines run together.` : usual;

@@ -46,6 +46,8 @@ export interface SunThroughHole {
   readonly disc: number;
   /** Between the tracks of two days, where they lie farthest apart: at an equinox. */
   readonly dayStep: number;
+  /** Diameters that are usual. */
+  readonly usual: readonly [least: number, most: number];
 }
 
 /** A hole as it was found; mm. */
@@ -80,6 +82,9 @@ export function foundHole(camera: Camera, hole = 0): FoundHole | null {
 /** The sun's disc, and the most its declination changes in a day, radians; mean angular diameter 32′ and 24′ a day at the equinox (Meeus, Astronomical Algorithms, from memory). */
 const SUN = { disc: (32 / 60) * RADIANS, dayStep: (24 / 60) * RADIANS } as const;
 
+/** Diameters that are usual for the sun's trails, mm; common practice. */
+const TRAIL_HOLES = [0.4, 2] as const;
+
 /** Limits of shape; common practice. */
 const OVAL = 0.8;
 const ROUGH = { sand: 0.03, remake: 0.12 } as const;
@@ -104,7 +109,11 @@ export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, ho
   const verdict = found === null ? wished(diameter, toMake) : verdictOn(found, share, toMake, camera);
   const mount = holeMount(camera);
   const sun = isTrail(camera)
-    ? { disc: toMake.setting.distance * SUN.disc, dayStep: toMake.setting.distance * SUN.dayStep }
+    ? {
+        disc: toMake.setting.distance * SUN.disc,
+        dayStep: toMake.setting.distance * SUN.dayStep,
+        usual: TRAIL_HOLES,
+      }
     : null;
   const kept = mount === "bought" && verdict.action !== "move" && verdict.action !== "keep";
   return {

@@ -26,7 +26,7 @@ export interface HolePlan {
   readonly mount: HoleMount;
   /** Diameter to make, or as it was measured. */
   readonly diameter: number;
-  /** Diameters that look the same. */
+  /** Diameters that look the same; for the sun’s trails, those that are usual. */
   readonly band: readonly [low: number, high: number];
   readonly isMeasured: boolean;
   /** Whether it is larger than the sharpest because the maker wants it so; then no page asks for another. */
@@ -78,7 +78,7 @@ export function holePlan(
   { light, ideal }: { readonly light: DesignLight; readonly ideal: Optimum },
 ): HolePlan {
   const mount = holeMount(camera);
-  const { diameter, toMake, found, verdict } = judgeHole(camera, light, ideal);
+  const { diameter, toMake, found, verdict, sun } = judgeHole(camera, light, ideal);
   const { holes } = camera.chambers[0];
   const [first, second] = holes;
   const built = isBuilt(camera);
@@ -86,7 +86,7 @@ export function holePlan(
   return {
     mount,
     diameter,
-    band: toMake.band,
+    band: sun?.usual ?? toMake.band,
     isMeasured: measuredDiameter(camera) !== null,
     isMeant:
       verdict.action === "wish" || (found !== null && verdict.action === "keep" && verdict.reason === "as wished"),

@@ -295,7 +295,7 @@ describe("months of sun", () => {
     expect(/finer/.test(said)).toBe(diameter < 0.4);
     expect(said).not.toMatch(/wider/);
     // 32′ of disc and 24′ a day, 66.6 mm from the hole.
-    expect(sun).toEqual({ disc: expect.closeTo(0.61994, 4), dayStep: expect.closeTo(0.46496, 4) });
+    expect(sun).toEqual({ disc: expect.closeTo(0.61994, 4), dayStep: expect.closeTo(0.46496, 4), usual: [0.4, 2] });
   });
 });
 

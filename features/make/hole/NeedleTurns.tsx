@@ -1,8 +1,9 @@
 import { useState } from "react";
+import { plainNumber, success } from "../../../core/basis/units/index.ts";
 import type { HoleToMake } from "../../../core/camera/holeToMake/index.ts";
 import { needleTurns } from "../../../core/make/steps/index.ts";
-import { CountField } from "../../../ui/controls/entries/CountField.tsx";
 import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 
 const MOST_TURNS = 200;
@@ -16,10 +17,10 @@ export function NeedleTurns({
   readonly measured: number | null;
 }) {
   const words = useLengthWords();
-  const [turns, setTurns] = useState(6);
+  const [turns, setTurns] = useState<number | null>(null);
   const [typed, setTyped] = useState<number | null>(null);
   const left = typed ?? measured;
-  const trial = left === null ? null : { turns, diameter: left };
+  const trial = left === null || turns === null ? null : { turns, diameter: left };
   return (
     <section aria-label="Turns of the needle">
       <h3 className="font-semibold">By turns of the needle</h3>
@@ -27,7 +28,19 @@ export function NeedleTurns({
         Try it on a scrap of the same metal. Count turns from the first light on, and measure what they left.
       </p>
       <div className="mt-2 grid grid-cols-2 gap-3">
-        <CountField label="Turns given" name="turns" value={turns} least={1} most={MOST_TURNS} onTake={setTurns} />
+        <QuantityField
+          label="Turns given"
+          name="turns"
+          value={turns}
+          optional
+          show={String}
+          read={(text) => (text.trim() === "" ? success(null) : plainNumber(text))}
+          take={(count) => {
+            if (count !== null && !(count > 0 && count <= MOST_TURNS)) return `Above 0, up to ${MOST_TURNS}.`;
+            setTurns(count);
+            return null;
+          }}
+        />
         <LengthField
           label="They left a hole of"
           name="turnsLeft"
