@@ -32,7 +32,10 @@ export function DarkPages() {
       <nav aria-label="Dark" className="mb-4 flex overflow-x-auto border-line border-b">
         <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
       </nav>
-      <PlaceUndo of={OWN} className="-mt-3 mb-1 flex justify-end" />
+      {/* Its room is kept: what appears must not push a press aside. */}
+      <div className="-mt-3 -mb-2 flex min-h-[3.3rem] justify-end">
+        <PlaceUndo of={OWN} />
+      </div>
       {day && (
         <p className="mb-4 border-kraft border-l-4 pl-3" data-by-daylight>
           By daylight, to plan: no sheet is out of its box. What could fog asks first, and turns this screen red.

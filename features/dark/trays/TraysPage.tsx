@@ -19,12 +19,12 @@ import { PlanOfSheets } from "./PlanOfSheets.tsx";
 import { queueSheets, type SheetToDo } from "./queueSheets.ts";
 import { RecipeForm } from "./RecipeForm.tsx";
 import { RecipePanel } from "./RecipePanel.tsx";
-import { RunScreen } from "./RunScreen.tsx";
+import { RunScreen } from "./run/RunScreen.tsx";
+import { useRunSignals } from "./run/useRunSignals.ts";
+import { useRuns } from "./run/useRuns.ts";
 import { SheetsToDo } from "./SheetsToDo.tsx";
 import { sheetsOfShots } from "./sheetsOfShots.ts";
 import { allRecipes, readTraysNow, type TraysData } from "./traysData.ts";
-import { useRunSignals } from "./useRunSignals.ts";
-import { useRuns } from "./useRuns.ts";
 
 /** The trays: what is developed how, and then the one screen that stands beside them. */
 export function TraysPage({ loaded }: { readonly loaded: TraysData }) {

@@ -66,7 +66,6 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
   return (
     <div className="grid gap-6 lg:grid-cols-[minmax(18rem,1fr)_minmax(0,3fr)]" data-hang={hang.kind}>
       <div className="grid content-start gap-3">
-        <PlaceUndo of={hangChoices.steps} className="-my-2 flex" />
         <Segments
           label="How they hang"
           value={hang.kind}
@@ -97,13 +96,14 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
           checked={hang.captions}
           onCheck={(on) => choose({ captions: on }, "Captions")}
         />
-        <div className="flex flex-wrap gap-2">
+        <div className="flex min-h-[3.3rem] flex-wrap items-center gap-2">
           <Button look="action" disabled={nothing} onClick={() => void save("pdf")}>
             Save as PDF
           </Button>
           <Button disabled={nothing} onClick={() => void save("png")}>
             Save as PNG
           </Button>
+          <PlaceUndo of={hangChoices.steps} className="-mr-3 ml-auto flex" />
         </div>
         {said !== null && <p role="status">{said}</p>}
         {loads.length > 1 && (

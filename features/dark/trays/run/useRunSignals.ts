@@ -1,8 +1,8 @@
 import { useEffect, useRef } from "react";
-import { stepSignals } from "../../../core/darkroom/run/index.ts";
-import { planSignals } from "../../../ui/device/signals.ts";
-import { hush, speak } from "../../../ui/device/speech.ts";
-import { BATH_WORDS } from "../../../wording/darkroomWords.ts";
+import { stepSignals } from "../../../../core/darkroom/run/index.ts";
+import { planSignals } from "../../../../ui/device/signals.ts";
+import { hush, speak } from "../../../../ui/device/speech.ts";
+import { BATH_WORDS } from "../../../../wording/darkroomWords.ts";
 import type { SheetNow } from "./useRuns.ts";
 
 /** The audio clock is not the device’s: what is planned on it is planned anew so often, ms. */

@@ -1,7 +1,7 @@
-import { formatClock, formatTime } from "../../../core/basis/units/index.ts";
-import { isRocked } from "../../../core/darkroom/run/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../wording/darkroomWords.ts";
+import { formatClock, formatTime } from "../../../../core/basis/units/index.ts";
+import { isRocked } from "../../../../core/darkroom/run/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { BATH_WORDS, OUT_OF_THE_TANK, VESSEL_WORDS } from "../../../../wording/darkroomWords.ts";
 import { StepBar } from "./StepBar.tsx";
 import type { SheetNow } from "./useRuns.ts";
 

@@ -1,9 +1,9 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import { renderHook } from "@testing-library/react";
-import { recipes } from "../../../catalogue/recipes.ts";
-import { planOf, type Recipe } from "../../../core/darkroom/recipe/index.ts";
-import { type Run, runAt, stepSignals } from "../../../core/darkroom/run/index.ts";
-import { wakeSound } from "../../../ui/device/signals.ts";
+import { recipes } from "../../../../catalogue/recipes.ts";
+import { planOf, type Recipe } from "../../../../core/darkroom/recipe/index.ts";
+import { type Run, runAt, stepSignals } from "../../../../core/darkroom/run/index.ts";
+import { wakeSound } from "../../../../ui/device/signals.ts";
 import { useRunSignals } from "./useRunSignals.ts";
 import type { SheetNow } from "./useRuns.ts";
 

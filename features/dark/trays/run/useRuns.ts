@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { earliestStart, type Shop } from "../../../core/basis/flowShop/index.ts";
-import { allowedLamp, type LampAllowed, lampBorne } from "../../../core/darkroom/lamp/index.ts";
-import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../core/darkroom/recipe/index.ts";
+import { earliestStart, type Shop } from "../../../../core/basis/flowShop/index.ts";
+import { allowedLamp, type LampAllowed, lampBorne } from "../../../../core/darkroom/lamp/index.ts";
+import { developerSeconds, MOVE_SECONDS, staysOf } from "../../../../core/darkroom/recipe/index.ts";
 import {
   comingVisits,
   movedBack,
@@ -11,13 +11,13 @@ import {
   type RunNow,
   realSeconds,
   runAt,
-} from "../../../core/darkroom/run/index.ts";
-import { type Development, runOf, sheetOut } from "../../../core/document/index.ts";
-import { finishDevelopment, takeBackFinish } from "../../../storage/index.ts";
-import { clockNow, useNow } from "../../../ui/device/useNow.ts";
-import { useActs } from "../../../ui/edits/useActs.ts";
-import { isoWithOffset } from "../../../ui/format/localTime.ts";
-import { notify } from "../../../ui/notices/notify.ts";
+} from "../../../../core/darkroom/run/index.ts";
+import { type Development, runOf, sheetOut } from "../../../../core/document/index.ts";
+import { finishDevelopment, takeBackFinish } from "../../../../storage/index.ts";
+import { clockNow, useNow } from "../../../../ui/device/useNow.ts";
+import { useActs } from "../../../../ui/edits/useActs.ts";
+import { isoWithOffset } from "../../../../ui/format/localTime.ts";
+import { notify } from "../../../../ui/notices/notify.ts";
 
 /** A sheet that is on its way, with where it is. */
 export interface SheetNow {

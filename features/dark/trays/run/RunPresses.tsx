@@ -1,8 +1,8 @@
-import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
-import { movesTill } from "../../../core/darkroom/run/index.ts";
-import { sheetOut } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
+import { lampBorne } from "../../../../core/darkroom/lamp/index.ts";
+import { movesTill } from "../../../../core/darkroom/run/index.ts";
+import { sheetOut } from "../../../../core/document/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../../ui/seldom/ConfirmDialog.tsx";
 import { nameOf } from "./FocusSheet.tsx";
 import type { Runs, SheetNow } from "./useRuns.ts";
 

@@ -1,6 +1,6 @@
-import { Button } from "../../../ui/controls/Button.tsx";
-import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
-import { VESSEL_WORDS } from "../../../wording/darkroomWords.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { ConfirmDialog } from "../../../../ui/seldom/ConfirmDialog.tsx";
+import { VESSEL_WORDS } from "../../../../wording/darkroomWords.ts";
 import { Cautions } from "./Cautions.tsx";
 import { countText } from "./FocusSheet.tsx";
 import type { Runs } from "./useRuns.ts";

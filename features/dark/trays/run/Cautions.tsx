@@ -1,5 +1,5 @@
-import type { PlannedStep } from "../../../core/darkroom/recipe/index.ts";
-import { darkroomCautions } from "../../../wording/darkroomWords.ts";
+import type { PlannedStep } from "../../../../core/darkroom/recipe/index.ts";
+import { darkroomCautions } from "../../../../wording/darkroomWords.ts";
 
 /** What can hurt in the bath that lasts. */
 export function Cautions({ step }: { readonly step: PlannedStep | null | undefined }) {

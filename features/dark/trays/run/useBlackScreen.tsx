@@ -1,8 +1,8 @@
 import { type ReactNode, useRef, useState } from "react";
-import { lampBorne } from "../../../core/darkroom/lamp/index.ts";
-import { sheetOut } from "../../../core/document/index.ts";
-import { clockNow } from "../../../ui/device/useNow.ts";
-import { Blackout } from "../Blackout.tsx";
+import { lampBorne } from "../../../../core/darkroom/lamp/index.ts";
+import { sheetOut } from "../../../../core/document/index.ts";
+import { clockNow } from "../../../../ui/device/useNow.ts";
+import { Blackout } from "../../Blackout.tsx";
 import { nameOf } from "./FocusSheet.tsx";
 import { leavesTooSoon } from "./leavesTooSoon.ts";
 import type { Runs } from "./useRuns.ts";

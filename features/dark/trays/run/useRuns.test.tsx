@@ -1,14 +1,14 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import "fake-indexeddb/auto";
 import { act, renderHook, waitFor } from "@testing-library/react";
-import { recipes } from "../../../catalogue/recipes.ts";
-import { planOf, type Recipe, roomOf } from "../../../core/darkroom/recipe/index.ts";
-import type { Development } from "../../../core/document/index.ts";
-import { theDb } from "../../../storage/engine/db.ts";
-import { listExposures, listRecords, runningDevelopments, saveExposure, useLive } from "../../../storage/index.ts";
-import { forgetClock, pageTime } from "../../../ui/device/useNow.ts";
-import { currentNotices, dismiss } from "../../../ui/notices/notify.ts";
-import { queueSheets } from "./queueSheets.ts";
+import { recipes } from "../../../../catalogue/recipes.ts";
+import { planOf, type Recipe, roomOf } from "../../../../core/darkroom/recipe/index.ts";
+import type { Development } from "../../../../core/document/index.ts";
+import { theDb } from "../../../../storage/engine/db.ts";
+import { listExposures, listRecords, runningDevelopments, saveExposure, useLive } from "../../../../storage/index.ts";
+import { forgetClock, pageTime } from "../../../../ui/device/useNow.ts";
+import { currentNotices, dismiss } from "../../../../ui/notices/notify.ts";
+import { queueSheets } from "../queueSheets.ts";
 import { useRuns } from "./useRuns.ts";
 
 const RECIPE = recipes[0] as Recipe;
