@@ -33,7 +33,7 @@ export function DarkPages() {
         <PageTabs pages={PAGES} className="min-h-[3.75rem] shrink-0 grow justify-center px-2.5" />
       </nav>
       {/* Its room is kept: what appears must not push a press aside. */}
-      <div className="-mt-3 -mb-2 flex min-h-[3.3rem] justify-end">
+      <div className="-mt-3 -mb-2 flex min-h-[3.75rem] justify-end">
         <PlaceUndo of={OWN} />
       </div>
       {day && (

@@ -9,7 +9,6 @@ import { cx } from "../../../ui/controls/cx.ts";
 import { useConnectionTrouble } from "../../../ui/device/useConnectionTrouble.ts";
 import type { CameraEdits } from "../../../ui/edits/useCameraEdits.ts";
 import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
-import { Hint } from "../../../ui/seldom/Hint.tsx";
 import type { EditDesign } from "./edit.ts";
 
 /** Name, kind, state of saving, and {@link HeaderTools}. */
@@ -73,16 +72,20 @@ const HeaderTools = memo(function HeaderTools({
 }) {
   return (
     <div className="flex flex-wrap gap-1 print:hidden">
-      <Hint words={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}>
-        <Button onClick={() => send({ type: "undo" })} disabled={history.undo === null}>
-          <Undo2 size={16} aria-hidden /> Undo
-        </Button>
-      </Hint>
-      <Hint words={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}>
-        <Button onClick={() => send({ type: "redo" })} disabled={history.redo === null}>
-          <Redo2 size={16} aria-hidden /> Redo
-        </Button>
-      </Hint>
+      <Button
+        onClick={() => send({ type: "undo" })}
+        disabled={history.undo === null}
+        title={history.undo ? `Undo: ${history.undo}` : "Nothing to undo"}
+      >
+        <Undo2 size={16} aria-hidden /> Undo
+      </Button>
+      <Button
+        onClick={() => send({ type: "redo" })}
+        disabled={history.redo === null}
+        title={history.redo ? `Redo: ${history.redo}` : "Nothing to redo"}
+      >
+        <Redo2 size={16} aria-hidden /> Redo
+      </Button>
       <Button look="quiet" onClick={() => send({ type: "duplicate" })}>
         <Copy size={15} aria-hidden /> <span className="max-sm:sr-only">Duplicate</span>
       </Button>

@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useMemo } from "react";
+import { Suspense, useEffect } from "react";
 import { Link } from "react-router";
 import { mediumById } from "../../../catalogue/media.ts";
 import { formatTime } from "../../../core/basis/units/index.ts";
@@ -11,15 +11,12 @@ import { Disclosure } from "../../../ui/controls/Disclosure.tsx";
 import { useWakeLock } from "../../../ui/device/useWakeLock.ts";
 import { changeUndoable } from "../../../ui/edits/undoable.ts";
 import { isoWithOffset } from "../../../ui/format/localTime.ts";
-import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { loadIt, unloadIt } from "../../../ui/records/loading.ts";
-import { planOf } from "../../../ui/records/planOf.ts";
 import { LazyQuestion } from "../../../ui/seldom/lazyQuestion.ts";
 import { CountStrip } from "../count/CountStrip.tsx";
 import type { ShotAnswer } from "../count/logShot.ts";
-import { openingWords } from "../count/openingWords.ts";
 import { useCounts } from "../count/useCounts.ts";
 import { useFieldKeys } from "../count/useFieldKeys.ts";
 import { useSignals } from "../count/useSignals.ts";
@@ -40,6 +37,8 @@ import { type ShotAtHand, useShotAtHand } from "./useShotAtHand.ts";
 const WithOthers = lazyPart(async () => ({ default: (await import("./WithOthers.tsx")).WithOthers }));
 const TrailNote = lazyPart(async () => ({ default: (await import("./TrailNote.tsx")).TrailNote }));
 const ClicksAsked = lazyPart(async () => ({ default: (await import("./ClicksAsked.tsx")).ClicksAsked }));
+/** They ask the camera’s whole plan. */
+const OpeningHints = lazyPart(async () => ({ default: (await import("./OpeningHints.tsx")).OpeningHints }));
 const ViewAlong = lazyPart(async () => ({ default: (await import("./ViewAlong.tsx")).ViewAlong }));
 
 interface ExposeProps {
@@ -229,16 +228,12 @@ function OthersAlong({ opening: { along, others, takeAlong, turnOther } }: Pick<
 }
 
 function BeforeItOpens({ shot: { camera, good, seconds } }: OfShot) {
-  const plan = useMemo(() => planOf(camera), [camera]);
-  const words = useLengthWords();
   if (good === null || seconds === null) return null;
   return (
     <Disclosure title="Before it opens" name="before">
-      <ul className="list-disc pl-4">
-        {openingWords(plan, seconds, good.reading.ev, words).map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-      </ul>
+      <Suspense>
+        <OpeningHints camera={camera} seconds={seconds} ev={good.reading.ev} />
+      </Suspense>
     </Disclosure>
   );
 }

@@ -91,19 +91,21 @@ export function Wall({ proof, loaded }: { readonly proof: Proof; readonly loaded
             onChoose={(way) => choose({ across: way === "across" }, "How the paper lies")}
           />
         </div>
-        <Check
-          label="Captions from the log"
-          checked={hang.captions}
-          onCheck={(on) => choose({ captions: on }, "Captions")}
-        />
-        <div className="flex min-h-[3.3rem] flex-wrap items-center gap-2">
+        <div className="-my-2 flex min-h-[3.75rem] items-center justify-between">
+          <Check
+            label="Captions from the log"
+            checked={hang.captions}
+            onCheck={(on) => choose({ captions: on }, "Captions")}
+          />
+          <PlaceUndo of={hangChoices.steps} className="-mr-3 flex" />
+        </div>
+        <div className="flex flex-wrap gap-2">
           <Button look="action" disabled={nothing} onClick={() => void save("pdf")}>
             Save as PDF
           </Button>
           <Button disabled={nothing} onClick={() => void save("png")}>
             Save as PNG
           </Button>
-          <PlaceUndo of={hangChoices.steps} className="-mr-3 ml-auto flex" />
         </div>
         {said !== null && <p role="status">{said}</p>}
         {loads.length > 1 && (
