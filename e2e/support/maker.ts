@@ -77,6 +77,8 @@ export class Maker {
   }
 
   async reload(): Promise<this> {
+    // What has a note outlives a reload; the rest is let arrive.
+    await this.page.waitForSelector("html:not([data-storing])", { timeout: PATIENCE });
     await this.page.reload({ waitUntil: "domcontentloaded" });
     return this.there();
   }

@@ -1,5 +1,6 @@
 import { type Settings, whatFailed, writeSetting } from "../../storage/index.ts";
 import { notify } from "../notices/notify.ts";
+import { onItsWay } from "./onItsWay.ts";
 
 /**
  * Writes a setting; where that fails, the maker is told what is not kept.
@@ -7,7 +8,7 @@ import { notify } from "../notices/notify.ts";
  * @param what is lost: the beginning of the sentence
  */
 export function keep<K extends keyof Settings>(key: K, value: Settings[K], what: string): void {
-  writeSetting(key, value).catch((error: unknown) => {
+  onItsWay(writeSetting(key, value)).catch((error: unknown) => {
     notify(`${what} can’t be kept through a reload. ${whatFailed(error).message}`, { urgent: true });
   });
 }

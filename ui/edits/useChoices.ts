@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useState } from "react";
 import { type Choices, useLive } from "../../storage/index.ts";
 import { notify } from "../notices/notify.ts";
+import { onItsWay } from "./onItsWay.ts";
 
 /** Choices of a place in hand: what was chosen shows at once, and also where it can't be stored. */
 export interface ChoicesInHand<S extends object> {
@@ -29,7 +30,7 @@ export function useChoices<S extends object>(choices: Choices<S>, loaded: S): Ch
   const choose = useCallback(
     (some: Partial<S>, what: string): void => {
       setInHand((before) => [...before, { some, isStored: false }]);
-      void choices.write(some, what).then((done) => {
+      void onItsWay(choices.write(some, what)).then((done) => {
         if (!done.ok) notify(`${what} can’t be kept through a reload. ${done.error.message}`, { urgent: true });
         else setInHand((now) => now.map((each) => (each.some === some ? { some, isStored: true } : each)));
       });
