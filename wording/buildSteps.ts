@@ -11,17 +11,18 @@ const MAGNET =
   "Keep small magnets from children: two that are swallowed harm badly. Keep them away from pacemakers and other implants.";
 const SUN = "Never look at the sun through any hole.";
 
+/** How large a hole is to be; for the sun’s tracks no one size is best. */
 const exactly = {
-  exact: "Anything from {low} to {high} looks the same.",
-  bright: "It is larger than the sharpest on purpose: bright and soft.",
+  exact: "Wanted: {diameter}. Anything from {low} to {high} looks the same.",
+  bright: "Wanted: {diameter}, larger than the sharpest on purpose: bright and soft.",
   trail: "Anything from {low} to {high} draws the sun’s tracks.",
 } as const;
 
 const hole = {
   title: "Make the hole",
   minutes: 20,
-  what: "In the middle of a plate {plate} square make a hole of {diameter}. “Hole” tells with what and how deep; measure it there.",
-  also: exactly,
+  what: "In the middle of a plate {plate} square make the hole.",
+  also: { ...exactly, measure: "“Hole” tells with what and how deep; measure it there." },
   why: "Everything else follows from this hole.",
   caution: `${PIN} Burnish the plate’s edges: cut metal is sharp.`,
   tools: ["plate metal", "needle or pin", "pad", "1200 grit abrasive"],
@@ -30,7 +31,12 @@ const hole = {
 const holeInWall = {
   title: "Make the hole in the wall",
   minutes: 10,
-  also: { ...exactly, many: "Do so at each mark." },
+  also: {
+    ...exactly,
+    thick: "So thick a wall is sanded thin there first, from outside, till the pin goes through.",
+    many: "Do so at each mark.",
+    measure: "Measure it under “Hole”.",
+  },
   why: "The hole is in the wall itself, {wall} thick: nothing can come loose.",
 } as const;
 
@@ -51,10 +57,45 @@ const holder = {
 const shutter = {
   title: "The shutter",
   minutes: 3,
-  also: { many: "One for each hole.", pair: "Open both together: one strip across the two, with one handle." },
+  also: {
+    many: "One for each hole.",
+    pair: "One strip goes across the two, with one handle: both are opened together.",
+  },
   why: "Glue must never touch the hole, and uncovering it must not shake the camera.",
   caution: null,
   tools: ["electrical tape", "backing paper"],
+} as const;
+
+const plate = {
+  title: "Put the plate in",
+  minutes: 10,
+  what: "Fold a square of tape in half and cut a triangle out of the fold: opened, it has a window the shape of a diamond. Stick the plate behind it, with the hole in the middle of the window, and stick both over the opening. Then tape all four sides of the plate to the wall, each strip {strip} long.",
+  also: {
+    inside: "The plate goes inside the wall,",
+    outside: "The plate goes outside the wall,",
+    out: "its sanded side facing out.",
+    in: "its sanded side facing in.",
+    curved: "Bend it with the wall, without a crease, and press its edges down with a fingernail.",
+    many: "Do so at each opening.",
+  },
+  why: "The diamond shows the middle; tape on all four sides keeps light from creeping under an edge.",
+  caution: null,
+  tools: ["tape", "scissors"],
+} as const;
+
+const plateBought = {
+  title: "Put the bought hole in",
+  minutes: 10,
+  what: "Lay the plate behind the opening with its hole in the middle, by its edges alone. Tape all four sides to the wall, each strip {strip} long.",
+  also: {
+    inside: "The plate goes inside the wall.",
+    outside: "The plate goes outside the wall.",
+    curved: "Bend it with the wall, without a crease: thin foil creases at once.",
+    many: "Do so at each opening.",
+  },
+  why: "The size on its packet is the hole’s; measure it once all the same.",
+  caution: null,
+  tools: ["tape", "scissors"],
 } as const;
 
 const lid = {
@@ -105,7 +146,7 @@ export const stepTexts: StepTexts = {
   opaque,
   "opaque-glows": {
     ...opaque,
-    why: "You noted that a lamp shows through: two layers of black tape outside may save it.",
+    what: `${opaque.what} You noted that it glows: wrap all of it in two layers of black cloth tape, edges overlapping, and look again.`,
   },
   rinse: {
     title: "Open and clean the can",
@@ -186,44 +227,20 @@ export const stepTexts: StepTexts = {
   holes: { ...hole, title: "Make the {count} holes" },
   "hole-pierced": {
     ...holeInWall,
-    what: "Hold a block of soft wood or a cork inside, against the mark. Push a pin straight through the wall: {diameter} is wanted. Turn it as you draw it back, and scrape off the burr inside with a matchstick. Measure it under “Hole”.",
+    what: "Hold a block of soft wood or a cork inside, against the mark. Push a pin straight through the wall. Turn it as you draw it back, and scrape off the burr inside with a matchstick.",
     caution: PIN,
     tools: ["pin or needle", "block of soft wood"],
   },
   "hole-drilled": {
     ...holeInWall,
-    what: "Clamp a block of wood inside, against the mark, and dent the middle with an awl so that the drill can’t wander. Drill {diameter} straight through, slowly. Scrape off the burr inside.",
+    what: "Clamp a block of wood inside, against the mark, and dent the middle with an awl so that the drill can’t wander. Drill straight through, slowly. Scrape off the burr inside.",
     caution: `${HOT} Thin metal grabs the drill: clamp the block, never hold the can in your hand.`,
     tools: ["drill", "awl", "block of wood", "clamp"],
   },
-  plate: {
-    title: "Put the plate in",
-    minutes: 10,
-    what: "Fold a square of tape in half and cut a triangle out of the fold: opened, it has a window the shape of a diamond. Stick the plate behind it, with the hole in the middle of the window, and stick both over the opening. Then tape all four sides of the plate to the wall, each strip {strip} long.",
-    also: {
-      inside: "The plate goes inside the wall,",
-      outside: "The plate goes outside the wall,",
-      out: "its sanded side facing out.",
-      in: "its sanded side facing in.",
-      curved: "Bend it with the wall, without a crease, and press its edges down with a fingernail.",
-    },
-    why: "The diamond shows the middle; tape on all four sides keeps light from creeping under an edge.",
-    caution: null,
-    tools: ["tape", "scissors"],
-  },
-  "plate-bought": {
-    title: "Put the bought hole in",
-    minutes: 10,
-    what: "Lay the plate behind the opening with its hole in the middle, by its edges alone. Tape all four sides to the wall, each strip {strip} long.",
-    also: {
-      inside: "The plate goes inside the wall.",
-      outside: "The plate goes outside the wall.",
-      curved: "Bend it with the wall, without a crease: thin foil creases at once.",
-    },
-    why: "The size on its packet is the hole’s; measure it once all the same.",
-    caution: null,
-    tools: ["tape", "scissors"],
-  },
+  plate,
+  plates: { ...plate, title: "Put the {count} plates in" },
+  "plate-bought": plateBought,
+  "plates-bought": { ...plateBought, title: "Put the {count} bought holes in" },
   divider: {
     title: "Stand the divider in",
     minutes: 10,
@@ -266,12 +283,12 @@ export const stepTexts: StepTexts = {
   },
   "holder-tape": {
     ...holder,
-    what: "Four rolls of tape, sticky side out, at the corners of the back: the sheet is pressed on, and comes off again.",
+    what: "Four rolls of tape, sticky side out, at the places of the sheet’s corners: it is pressed on, and comes off again.",
     tools: ["tape"],
   },
   "holder-magnets": {
     ...holder,
-    what: "Four small flat magnets on the sheet’s corners hold it to a steel back. They leave white corners.",
+    what: "Four small flat magnets on the sheet’s corners hold it to the steel behind it. They leave white corners.",
     also: { steel: "No magnet holds on this wall: glue a piece of tinned steel behind the sheet’s place first." },
     caution: MAGNET,
     tools: ["four flat magnets"],
@@ -320,6 +337,8 @@ export const stepTexts: StepTexts = {
     what: "Fold two tabs of paper round the edge of the sheet by which you will pull it out.",
     also: {
       spring: "It holds by its own spring.",
+      stripe:
+        "Stick a narrow strip of tape from top to bottom inside, opposite the hole: by it fingers find where the sheet’s middle goes.",
       gap: "Its ends leave {gap} free at the hole: feel for the rough back of the hole.",
       narrow: "You want {wanted} there: cut that much more off one end.",
     },
@@ -335,7 +354,8 @@ export const stepTexts: StepTexts = {
     ...shutter,
     what: "Lay a flat magnet over the hole; glue a scrap of black card to its face.",
     also: {
-      ...shutter.also,
+      many: shutter.also.many,
+      pair: "A strip of card across the two carries both magnets: they are lifted together.",
       steel: "No magnet holds on this wall: glue a flat steel washer round the hole first, its middle clear of it.",
     },
     why: "It comes off without a pull, and uncovering it must not shake the camera.",
@@ -345,12 +365,14 @@ export const stepTexts: StepTexts = {
   "shutter-slide": {
     ...shutter,
     what: "Glue two rails of card above and below the hole. Between them slides a strip of black card, twice as long as the rails, so that it is held open and shut.",
+    also: { many: shutter.also.many, pair: "It goes across the two: both are opened together." },
     why: "A slide opens without a pull. Glue must never touch the hole.",
     caution: BLADE,
     tools: ["black card", "glue"],
   },
   "shutter-stopper": {
     ...shutter,
+    also: { many: shutter.also.many, pair: "A strip of card across the two carries both: they are lifted together." },
     what: "A cap that is pressed over the hole: the lid of a small tube, lined with black card, in a ring of card that is glued round the hole.",
     why: "It can’t fall off in a pocket. Glue must never touch the hole.",
     tools: ["small lid", "black card", "glue"],
@@ -413,7 +435,7 @@ export const stepTexts: StepTexts = {
     title: "Number them",
     minutes: 10,
     once: true,
-    what: "Stick number 1 to {count} on lid and bottom of each canister. Stand them caps down in a tray or on the board; a magnet at each cross and a steel washer on each cap hold them there. Turn each over when it was exposed: the highest number showing is the shots left.",
+    what: "Stick numbers 1 to {count} on, one on the lid and one on the bottom of each {noun}. Stand them caps down in a tray or on the board; a magnet at each cross and a steel washer on each cap hold them there. Turn each over when it was exposed: the highest number showing is the shots left.",
     why: "In the field one look tells how many are left.",
     caution: null,
     tools: ["printed labels", "tray"],
@@ -425,6 +447,18 @@ export const stepTexts: StepTexts = {
   "cutter-two": {
     ...cutter,
     what: "The piece is cut from {stock}. Put two strips of tape on the cutter: the first {first} from its blade, the second {second}, with two layers so that fingers tell them apart. In the dark cut against the first, turn the sheet, cut against the second.",
+  },
+  "cutter-square": {
+    ...cutter,
+    what: "The piece is cut from {stock}. Put a strip of tape on the cutter {first} from its blade. In the dark cut against it, turn the piece by a quarter, cut against it again.",
+  },
+  "label-small": {
+    title: "Stick the label on",
+    minutes: 3,
+    what: "The small label with its number or its f-number. The exposure card is too large for it: it goes into your bag.",
+    why: "Out of doors nobody remembers the times.",
+    caution: null,
+    tools: ["printed cards", "glue"],
   },
   label: {
     title: "Stick the cards on",

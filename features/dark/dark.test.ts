@@ -50,7 +50,7 @@ describe.each(KINDS)("loading a %s in the dark", (kind) => {
 test("each kind has what is particular to it", () => {
   const steps = (kind: (typeof KINDS)[number]) => idsOf(testCamera(kind));
   expect(steps("curled-can")).toEqual(expect.arrayContaining(["gap", "tabs"]));
-  expect(steps("canister")).toEqual(expect.arrayContaining(["tray", "gap", "tabs"]));
+  expect(steps("canister")).toEqual(expect.arrayContaining(["tray", "mark", "tabs"]));
   expect(steps("drum")).toEqual(expect.arrayContaining(["chambers", "liner"]));
   expect(steps("roll-carton")).toEqual(expect.arrayContaining(["roll"]));
   expect(steps("roll-carton")).not.toContain("emulsion");

@@ -37,11 +37,11 @@ export { holeMount } from "./facts/holeMount.ts";
 export { type LightProof, lightProof } from "./facts/lightProof.ts";
 export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./facts/loadingLight.ts";
 export { type LoadPlace, loadPlaces } from "./facts/loadPlaces.ts";
-export { isMetal, toBlacken, type WallMaterial, wallMaterial } from "./facts/material.ts";
+export { isMetal, PUSHED_THROUGH, toBlacken, type WallMaterial, wallMaterial } from "./facts/material.ts";
 export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
 export { isTrail } from "./facts/purpose.ts";
 export { cameraRoom, sheetRoom } from "./facts/room.ts";
-export { type BoardPlace, type SetBoard, setBoard, standingPlaces } from "./facts/setBoard.ts";
+export { type BoardPlace, type SetBoard, setBoard, standingPlaces, standsOnBoard } from "./facts/setBoard.ts";
 export type {
   Aim,
   Camera,
@@ -67,4 +67,12 @@ export {
   solveRequest,
 } from "./model/holesOf.ts";
 export type { RollSpec } from "./model/rollSpec.ts";
-export { DRILLED_FROM, EYES, HOLE_GAP, PLATE_SIZE, USUAL_OPENING, USUAL_PLATE } from "./model/usualSizes.ts";
+export {
+  DRILLED_FROM,
+  EYES,
+  HOLE_GAP,
+  PLATE_SIZE,
+  THINNEST_DRILL,
+  USUAL_OPENING,
+  USUAL_PLATE,
+} from "./model/usualSizes.ts";

@@ -23,8 +23,8 @@ export const foldedBox: KindOf<"folded-box"> = {
   parts: ["folded", ...ROLL_PARTS],
   // Black card needs no paint.
   steps: [
-    "opaque",
     "fold",
+    "opaque",
     "trace",
     "opening",
     "hole",

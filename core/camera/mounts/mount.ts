@@ -21,6 +21,8 @@ export type LoadingStep =
   | "liner"
   | "chambers"
   | "tray"
+  | "set"
+  | "behind"
   | "roll"
   | "write"
   | "feel"

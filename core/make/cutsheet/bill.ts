@@ -25,6 +25,11 @@ export interface BillRow {
     | "abrasive"
     | "needle"
     | "nut"
+    | "dowel"
+    | "cartridge"
+    | "board"
+    | "board-magnet"
+    | "board-washer"
     | "ties";
   readonly name: string;
   /** How much in all, in the unit. */
@@ -72,17 +77,23 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
     ...times(insideRows(plan)),
     ...liningRows(plan, each),
     ...times(outsideRows(plan)),
+    ...boardRows(order, count),
   ];
 }
 
-function containerRows({ name }: BuildPlan): Bill {
+function containerRows({ name, container }: BuildPlan): Bill {
+  // One that is folded from card is not found: its two squares are on the list.
+  if (container.folded !== null) return [];
   return [{ id: "container", name, amount: 1, unit: "pieces", why: "the container itself" }];
 }
 
 /** Sheets of stock: what one gives for several is cut from one. */
 function pieceRows({ piece, isWound, purpose, loading, alike }: BuildPlan, each: number): Bill {
   if (isWound) {
-    return [{ id: "sheet", name: "Film, one length", amount: each, unit: "pieces", why: "pulled across the mask" }];
+    return [
+      row("sheet", "Film, one length in its cartridge", each, "pulled across the mask"),
+      row("cartridge", "Empty cartridge with a stub of film", each, "the film is wound into it"),
+    ];
   }
   const trail = purpose === "trail";
   const chambers = alike > 1 ? 1 : loading.places.length;
@@ -96,11 +107,12 @@ function pieceRows({ piece, isWound, purpose, loading, alike }: BuildPlan, each:
       unit: "pieces",
       why: trail
         ? "glossy paper leaves black lines in months-long exposures"
-        : `one piece for each picture${shared}; semi-matt if you can: glossy paper mirrors light back into the picture`,
+        : `one piece for each picture${shared}${piece.offRoll === null ? SEMI_MATT : ""}`,
     },
   ];
 }
 
+const SEMI_MATT = "; semi-matt if you can: glossy paper mirrors light back into the picture";
 const TOOLS = { needle: "Needle, pin or drill", pin: "Pin or needle", drill: "Drill" } as const;
 
 function holeRows({ plan, words }: CutOrder): Bill {
@@ -111,14 +123,23 @@ function holeRows({ plan, words }: CutOrder): Bill {
       ? [row("bought-hole", "Bought hole in its plate", count, "one for each hole")]
       : []),
     ...(mount === "plate" && plate !== null ? [row("plate", "Plate blank", count, square)] : []),
-    ...(tool === null ? [] : [row("needle", TOOLS[tool], 1, "a fresh point for every hole")]),
+    ...(tool === null
+      ? []
+      : [
+          row(
+            "needle",
+            TOOLS[tool],
+            tool === "drill" ? 1 : count,
+            tool === "drill" ? "the size of the hole" : "a fresh point for every hole",
+          ),
+        ]),
     ...(tool === "needle"
       ? [row("abrasive", "Fine wet abrasive paper, about 1200 grit", 1, "a piece the size of a stamp")]
       : []),
   ];
 }
 
-function coverRows({ cover }: BuildPlan): Bill {
+function coverRows({ cover, hole }: BuildPlan): Bill {
   const { way, count, tape, needsSteel } = cover;
   return [
     ...(tape > 0
@@ -128,7 +149,7 @@ function coverRows({ cover }: BuildPlan): Bill {
             name: "Black electrical tape",
             amount: tape,
             unit: "mm",
-            why: "a shutter flap for each hole",
+            why: hole.apart === null ? "a shutter flap for each hole" : "one strip over both holes, opened together",
           } as const,
         ]
       : []),
@@ -176,6 +197,9 @@ function sheetsFor(pieces: readonly { readonly width: number; readonly height: n
 function insideRows({ black, container, holding }: BuildPlan): Bill {
   const held = holding === null ? undefined : HELD_BY[holding.by];
   return [
+    ...(container.vanes === null
+      ? []
+      : [row("dowel", "Dowel for the vanes, a little longer than the drum", 1, "it turns them")]),
     ...(held === undefined ? [] : [row("holder", held.name, held.amount, held.why)]),
     ...(holding?.by === "magnets" && holding.needsSteel
       ? [row("steel-back", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
@@ -268,6 +292,18 @@ function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
         ]
       : []),
     ...(outside.ties > 0 ? [row("ties", "Long cable ties", outside.ties, "to fix it where it may stay")] : []),
+  ];
+}
+
+/** What a numbered set is carried on: one board a set. */
+function boardRows({ plan, words }: CutOrder, count: number): Bill {
+  const { board } = plan.outside;
+  if (board === null) return [];
+  const each = board.places.length * count;
+  return [
+    row("board", `Plywood, ${words(board.width)} × ${words(board.height)}`, count, "the board that the set stands on"),
+    row("board-magnet", "Flat magnet for the board", each, "one at each cross"),
+    row("board-washer", "Steel washer for a cap", each, "the board’s magnets hold it"),
   ];
 }
 

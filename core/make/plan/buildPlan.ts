@@ -16,6 +16,7 @@ import {
   type Purpose,
   type SetBoard,
   setBoard,
+  standsOnBoard,
   toBlacken,
   type Unloaded,
   unloadedAs,
@@ -27,6 +28,7 @@ import type { LoadingStep } from "../../camera/mounts/index.ts";
 import { type FoldedSizes, foldedSizes, shapeOf } from "../../camera/shapes/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
+import { bearsCard } from "./card.ts";
 import { type CoverPlan, coverPlan } from "./cover.ts";
 import { type HoldingPlan, holdingPlan } from "./holding.ts";
 import { type HolePlan, holePlan } from "./holePlan.ts";
@@ -115,7 +117,9 @@ export interface OutsidePlan {
   readonly foot: boolean;
   /** Whether it has to be kept from rolling. */
   readonly rolls: boolean;
-  /** The board that a numbered set of round ones stands on. */
+  /** Whether its cards go on it; else they are taken along. */
+  readonly bearsCard: boolean;
+  /** The board that a numbered set of small round ones stands on. */
   readonly board: SetBoard | null;
   /** Cable ties for what hangs for weeks. */
   readonly ties: number;
@@ -177,14 +181,18 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
     },
     outside: {
       foot: built && !trail && kind.steps.includes("tripod"),
+      bearsCard: bearsCard(cameraBody(camera), shape.round !== null),
       rolls: !trail && kind.steps.includes("rest"),
-      board: alike > 1 && shape.round !== null ? setBoard(alike, shape.round.diameter + 2 * container.wall) : null,
+      board:
+        alike > 1 && shape.round !== null && standsOnBoard(camera)
+          ? setBoard(alike, shape.round.diameter + 2 * container.wall)
+          : null,
       ties: trail ? 2 : 0,
     },
     view: viewPlan(camera, catalogue.light),
     ways,
     parts: kind.parts,
-    steps: trail ? sealedLast(kind.steps) : triedEmpty(kind.steps),
+    steps: lidFirst(closing, trail ? sealedLast(kind.steps) : triedEmpty(kind.steps)),
   };
 }
 
@@ -193,6 +201,12 @@ function sealedLast(steps: readonly StepName[]): readonly StepName[] {
   const others = steps.filter((step) => step !== "lid");
   const at = others.indexOf("put-up");
   return at < 0 || others.length === steps.length ? steps : [...others.slice(0, at), "lid", ...others.slice(at)];
+}
+
+/** How far its own lid comes down is looked up before a hole is marked. */
+function lidFirst(closing: Closing | null, steps: readonly StepName[]): readonly StepName[] {
+  if (closing?.by !== "own lid" || !steps.includes("cap")) return steps;
+  return steps.flatMap((step) => (step === "cap" ? [] : step === "trace" ? (["cap", "trace"] as const) : [step]));
 }
 
 /** A camera that is loaded as it is built is tried by the lamp before the film is in it. */

@@ -9,6 +9,8 @@ export interface CoverPlan {
   readonly count: number;
   /** Whether a magnet finds no steel there: a washer is glued on first. */
   readonly needsSteel: boolean;
+  /** Length of one flap or slide, mm: over both holes of a pair, which are opened together. */
+  readonly long: number;
   /** Black electrical tape for all of them, mm. */
   readonly tape: number;
 }
@@ -17,13 +19,15 @@ export interface CoverPlan {
 export const FLAP = { wide: 19, long: 55, handle: 10, scrap: 15 } as const;
 
 /** What covers the holes. */
-export function coverPlan(camera: Camera, { shutter }: Ways, { count }: HolePlan): CoverPlan {
+export function coverPlan(camera: Camera, { shutter }: Ways, { count, apart }: HolePlan): CoverPlan {
   const way = isBuilt(camera) ? shutter : "own";
   const taped = way === "tape" || way === "thumb";
+  const long = FLAP.long + (apart ?? 0);
   return {
     way,
     count,
     needsSteel: way === "magnet" && wallMaterial(camera) !== "steel",
-    tape: taped ? FLAP.long * count : 0,
+    long,
+    tape: taped ? (long * count) / (apart === null ? 1 : 2) : 0,
   };
 }

@@ -9,6 +9,8 @@ import {
   isBuilt,
   measuredDiameter,
   PLATE_SIZE,
+  PUSHED_THROUGH,
+  THINNEST_DRILL,
   USUAL_OPENING,
   USUAL_PLATE,
   type WallMaterial,
@@ -35,6 +37,8 @@ export interface HolePlan {
   readonly through: number;
   /** What makes it; `null`: it was bought. */
   readonly tool: "needle" | "pin" | "drill" | null;
+  /** Whether the wall is sanded thin before a pin goes through. */
+  readonly isSanded: boolean;
   /** From the middle of the face to the right and up, one place a hole, of one tier. */
   readonly places: readonly HolePlace[];
   /** Between the two holes of a pair; `null`: there is one. */
@@ -83,6 +87,10 @@ export function holePlan(
   const [first, second] = holes;
   const built = isBuilt(camera);
   const hasOpening = built && mount !== "wall";
+  const through = holeAt(camera).plateThickness ?? USUAL_PLATE;
+  const isThick = mount === "wall" && through > PUSHED_THROUGH[wallMaterial(camera)];
+  const isDrilled = diameter >= DRILLED_FROM || (isThick && diameter >= THINNEST_DRILL);
+  const tool = mount === "bought" ? null : mount === "plate" ? "needle" : isDrilled ? "drill" : "pin";
   return {
     mount,
     diameter,
@@ -90,8 +98,9 @@ export function holePlan(
     isMeasured: measuredDiameter(camera) !== null,
     isMeant:
       verdict.action === "wish" || (found !== null && verdict.action === "keep" && verdict.reason === "as wished"),
-    through: holeAt(camera).plateThickness ?? USUAL_PLATE,
-    tool: mount === "bought" ? null : mount === "plate" ? "needle" : diameter < DRILLED_FROM ? "pin" : "drill",
+    through,
+    tool,
+    isSanded: tool === "pin" && isThick,
     places: holes.map(({ x = 0, y = 0, openingDiameter }) => ({
       x,
       y,

@@ -1,4 +1,4 @@
-import { type Camera, cameraKind } from "../../camera/container/index.ts";
+import { type Camera, cameraKind, standsOnBoard } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { type LoadingStep, mountOf } from "../../camera/mounts/index.ts";
 import type { HoldingPlan } from "./holding.ts";
@@ -31,19 +31,24 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
   const kind = cameraKind(camera);
   const { roll } = camera.chambers[0];
   const held = holding === null ? "hold" : HELD[holding.by];
+  const { loading } = mountOf(kind);
+  // One whose ends stay far from the hole is laid on the far wall.
+  const putIn = loading === "gap" && piece.gap === null ? "mark" : loading;
+  const isDivided = (camera.chambers[0].divider ?? 0) > 0;
   const sheet: readonly LoadingStep[] = [
     ...(piece.offRoll !== null ? (["gauge"] as const) : []),
     ...(piece.cuts.length > 0 ? (["trim"] as const) : []),
     "emulsion",
     "write",
     // Into a liner it goes before the liner goes in.
-    ...(held === "liner" ? (["liner"] as const) : [mountOf(kind).loading]),
+    ...(held === "liner" ? (["liner"] as const) : [putIn]),
+    ...(isDivided ? (["behind"] as const) : []),
     ...(held === null || held === "liner" ? [] : [held]),
     ...(kindRecord(kind).parts.includes("tabs") ? (["tabs"] as const) : []),
   ];
   return [
     ...(camera.chambers.length > 1 ? (["chambers"] as const) : []),
-    ...(camera.set ? (["tray"] as const) : []),
+    ...(camera.set ? ([standsOnBoard(camera) ? "tray" : "set"] as const) : []),
     ...(roll ? (["roll"] as const) : sheet),
     // Only a sheet whose ends come round to the hole could cover it.
     ...(piece.gap === null ? [] : (["feel"] as const)),

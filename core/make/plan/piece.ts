@@ -1,6 +1,7 @@
 import { type Camera, cameraBody, cameraKind, HOLE_GAP } from "../../camera/container/index.ts";
 import { mountOf } from "../../camera/mounts/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
+import { springs } from "./springs.ts";
 import type { Ways } from "./ways.ts";
 
 /** The piece of paper or film that goes in: what it is cut from, where it lies; lengths in mm. */
@@ -66,8 +67,13 @@ export function piecePlan(camera: Camera, ways: Ways, formats: readonly SheetFor
     cuts,
     offRoll: format?.kind === "frame" && camera.chambers[0].roll == null ? (format.piece ?? width) : null,
     fromOne: cuts.length === 0 ? 1 : Math.max(1, piecesFrom(stock, film)),
-    gap: mount.meetsHole ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
+    gap: mount.meetsHole && springs(camera) ? { free: Math.max(0, round - width), wanted: GAPS[ways.gap] } : null,
   };
+}
+
+/** Whether two cuts are made against one mark. */
+export function sameMark(one: Cut, other: Cut): boolean {
+  return Math.abs(one.at - other.at) <= SAME;
 }
 
 interface Size {

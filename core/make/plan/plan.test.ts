@@ -147,13 +147,23 @@ test("tape for a carton’s straw hole and seam is on its bill, and on nobody el
 });
 
 describe("the gap between a curled sheet’s ends is one figure", () => {
-  test.each(["curled-can", "canister"] as const)("%s: building and loading name what is free of the wall", (kind) => {
-    const camera = testCamera(kind);
+  test.each([
+    ["curled-can", testCamera("curled-can")],
+    ["canister", testCamera("canister", { sheetWidth: 60 })],
+  ] as const)("%s: building and loading name what is free of the wall", (_, camera) => {
     const { plan, step } = toldOf(camera);
     const free = Math.PI * cameraBody(camera).across - camera.chambers[0].film.width;
     expect(plan.piece.gap?.free).toBeCloseTo(free, 9);
     expect(step("tabs")?.what).toContain(`leave ${inMm(free, 0)} free`);
     expect(loadingSteps.gap).toMatch(/\{gap\}/);
+  });
+  test("a sheet of less than half a turn is laid on the far wall, by a stripe, and never felt for at the hole", () => {
+    const { plan, step } = toldOf(testCamera("canister"));
+    expect(plan.piece.gap).toBeNull();
+    expect(plan.loading.steps).toContain("mark");
+    expect(plan.loading.steps).not.toEqual(expect.arrayContaining(["gap"]));
+    expect(step("tabs")?.what).toMatch(/opposite the hole/);
+    expect(step("tabs")?.what).not.toMatch(/free at the hole/);
   });
   test("who wants more than is left is told to cut", () => {
     const tight = withField(testCamera("curled-can"), "film.width", Math.PI * 66.6 - 12);
@@ -162,7 +172,111 @@ describe("the gap between a curled sheet’s ends is one figure", () => {
   });
 });
 
+describe("what is taken of each thing", () => {
+  const amounts = (camera: Camera): Readonly<Record<string, number>> =>
+    Object.fromEntries(toldOf(camera).bill.map(({ id, amount }) => [id, amount]));
+  test("a fresh point for each of two holes, two plates that are put in one after the other", () => {
+    const pair = testCamera("stereo-box");
+    expect(amounts(pair)).toMatchObject({ needle: 2, plate: 2 });
+    expect(toldOf(pair).step("plate")).toMatchObject({ title: "Put the 2 plates in", minutes: 20 });
+    expect(toldOf(testCamera("flat-box")).step("plate")).toMatchObject({ title: "Put the plate in", minutes: 10 });
+  });
+  test("one strip covers both holes of a pair: step, part and bill", () => {
+    const { parts, plan, step } = toldOf(testCamera("stereo-box"));
+    const apart = plan.hole.apart as number;
+    expect(apart).toBe(110);
+    expect(amounts(testCamera("stereo-box"))["shutter-tape"]).toBe(55 + apart);
+    expect(parts.find(({ id }) => id === "shutter")?.width).toBe(55 + apart);
+    expect(step("shutter")?.what).toMatch(/across the two/);
+    // The holes of a drum's tiers are opened one at a time.
+    expect(amounts(testCamera("drum"))["shutter-tape"]).toBe(2 * 55);
+  });
+  test("two baffles at each hole of a drum, and a dowel", () => {
+    const { parts, plan } = toldOf(testCamera("drum"));
+    expect(parts.find(({ id }) => id === "baffle")?.count).toBe(2 * plan.hole.count);
+    expect(amounts(testCamera("drum"))).toHaveProperty("dowel", 1);
+  });
+  test("film that is wound wants a cartridge to be wound into; boxes folded from card are not found", () => {
+    expect(amounts(testCamera("roll-carton"))).toMatchObject({ sheet: 1, cartridge: 1 });
+    const folded = toldOf(testCamera("folded-box"));
+    expect(folded.bill.map(({ id }) => id)).not.toContain("container");
+    expect(folded.steps[0]?.id).toBe("fold");
+  });
+  test("film is not semi-matt", () => {
+    const of = (camera: Camera): string => toldOf(camera).bill.find(({ id }) => id === "sheet")?.why ?? "";
+    expect(of(withFormatOf(testCamera("folded-box"), "film-6x9-strips"))).not.toMatch(/semi-matt/);
+    expect(of(testCamera("flat-box"))).toMatch(/semi-matt/);
+  });
+});
+
+describe("a set on its board", () => {
+  const nine = (kind: (typeof KINDS)[number]): Camera => ({ ...testCamera(kind), set: { count: 9, exposed: [] } });
+  test("nine canisters: board, its magnets, a washer for each cap; one board for a set", () => {
+    const order = cutOrderFor(nine("canister"));
+    const bill = billOfMaterials(order, 2);
+    expect(bill.find(({ id }) => id === "board")?.amount).toBe(2);
+    for (const id of ["board-magnet", "board-washer"]) expect(bill.find((row) => row.id === id)?.amount).toBe(18);
+    expect(order.plan.loading.steps[0]).toBe("tray");
+    expect(toldOf(nine("canister")).step("tray")?.what).toMatch(/numbers 1 to 9 .* of each canister/);
+  });
+  test.each([
+    ["tins", nine("far-wall-tin")],
+    ["canisters that hang for months", { ...nine("canister"), purpose: "trail" as const }],
+  ])("%s stand on none: nothing of it is cut, bought, built or said", (_, camera) => {
+    const { plan, parts, bill, step } = toldOf(camera);
+    expect(plan.outside.board).toBeNull();
+    expect(parts.map(({ id }) => id)).not.toContain("tray");
+    expect(bill.map(({ id }) => id)).not.toContain("board");
+    expect(step("tray")).toBeUndefined();
+    expect(plan.loading.steps[0]).toBe("set");
+  });
+});
+
+test("one sheet goes in behind the divider", () => {
+  const divided = testCamera("stereo-box");
+  expect(planFor(divided).divider).not.toBeNull();
+  expect(planFor(divided).loading.steps).toContain("behind");
+  expect(planFor(testCamera("flat-box")).loading.steps).not.toContain("behind");
+});
+
+test("how far its own lid comes down is looked up before the hole is marked", () => {
+  const order = toldOf(testCamera("far-wall-tin", { material: "tin metal" })).steps.map(({ id }) => id);
+  expect(order.indexOf("cap")).toBe(order.indexOf("trace") - 1);
+  const made = toldOf(testCamera("curled-can")).steps.map(({ id }) => id);
+  expect(made.indexOf("cap")).toBeGreaterThan(made.indexOf("plate"));
+});
+
+test("two cuts at one distance are one mark, said so on the cutter and in the dark", () => {
+  const square = withFormatOf(testCamera("canister"), "trim-1.75-square");
+  expect(toldOf(square).step("cutter")?.what).toMatch(/Put a strip of tape on the cutter 44.45 mm from its blade/);
+  const other = withFormatOf(testCamera("flat-box", { sheetWidth: 100, sheetHeight: 90 }), "in-5x7");
+  expect(toldOf(other).step("cutter")?.what).toMatch(/the first 100 mm from its blade, the second 90 mm/);
+});
+
+test("what does not bear a card takes it along", () => {
+  expect(toldOf(testCamera("canister")).step("label")?.what).toMatch(/goes into your bag/);
+  expect(toldOf(testCamera("flat-box")).step("label")?.title).toBe("Stick the cards on");
+  expect(toldOf(testCamera("canister")).parts.find(({ id }) => id === "exposure-card")?.name).toMatch(/take along/);
+});
+
 describe("what suits a wall", () => {
+  test.each([
+    ["aluminium metal", 0.1, 0.4, "pin", false],
+    ["tin metal", 1, 0.4, "drill", false],
+    ["tin metal", 0.25, 0.4, "pin", false],
+    ["plastic", 1.2, 0.2, "pin", true],
+    ["plastic", 1.2, 0.4, "drill", false],
+    ["card", 1.5, 0.4, "pin", false],
+    ["card", 1.5, 1, "drill", false],
+  ] as const)(
+    "%s of %s mm: a hole of %s mm through it by %s (common practice)",
+    (material, wall, wide, tool, sanded) => {
+      const pierced = withMount(testCamera("curled-can", { material, wall }), "wall");
+      const { plan, step } = toldOf(withField(pierced, "hole.diameter", wide));
+      expect([plan.hole.tool, plan.hole.isSanded]).toEqual([tool, sanded]);
+      expect(step("hole")?.what.includes("sanded thin")).toBe(sanded);
+    },
+  );
   test.each([
     ["card", "knife"],
     ["tin metal", "step drill"],

@@ -152,7 +152,7 @@ describe("steps for this very camera", () => {
     const step = (name: string) => steps.find(({ id }) => id === name);
     expect(step("opening")?.what).toMatch(/block of wood inside[\s\S]*1\.6 mm drill[\s\S]*7(\.0)? mm across/);
     expect(step("opening")?.caution).toMatch(/cut rim is a blade[\s\S]*hot[\s\S]*never step-drill/);
-    expect(step("hole")?.what).toMatch(/make a hole of 0\.26 mm\./);
+    expect(step("hole")?.what).toMatch(/Wanted: 0\.26 mm\./);
     expect(step("hole")?.caution).toMatch(/away from your face/);
     expect(step("black")?.caution).toMatch(/fresh air/);
     expect(step("cap")?.caution).toMatch(/rim/);

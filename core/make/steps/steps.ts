@@ -1,5 +1,5 @@
 import { SHAFT, SLOT } from "../cutsheet/index.ts";
-import type { BuildPlan, LengthWords, StepName, Ways } from "../plan/index.ts";
+import { type BuildPlan, type LengthWords, type StepName, sameMark, type Ways } from "../plan/index.ts";
 import { filled, type MakingQuestion, type StepTextId, type StepTexts } from "./stepText.ts";
 
 /** One step of building a camera. */
@@ -167,7 +167,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
   },
   hole: (plan, words) => {
     const { purpose } = plan;
-    const { tool, diameter, band, count, through, isMeant, plate } = plan.hole;
+    const { tool, diameter, band, count, through, isMeant, isSanded, plate } = plan.hole;
     if (tool === null) return null;
     const measures = {
       diameter: words(diameter, 2),
@@ -179,7 +179,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     };
     // A hole that was wished larger is not called wrong; one for the sun's tracks need not be exact.
     const size = purpose === "trail" ? "trail" : isMeant && diameter > band[1] ? "bright" : "exact";
-    const also = [tool !== "needle" && count > 1 && "many", size];
+    const also = [isSanded && "thick", tool !== "needle" && count > 1 && "many", size, tool !== "drill" && "measure"];
     if (tool !== "needle") {
       return {
         text: tool === "pin" ? "hole-pierced" : "hole-drilled",
@@ -195,9 +195,10 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
     if (hole.strip === null) return null;
     const bought = hole.mount === "bought";
     return {
-      text: bought ? "plate-bought" : "plate",
-      measures: { strip: words(hole.strip) },
-      also: [hole.plateSide, !bought && ways.side, hole.isCurved && "curved"],
+      text: hole.count > 1 ? (bought ? "plates-bought" : "plates") : bought ? "plate-bought" : "plate",
+      measures: { strip: words(hole.strip), count: String(hole.count) },
+      also: [hole.plateSide, !bought && ways.side, hole.isCurved && "curved", hole.count > 1 && "many"],
+      times: hole.count,
       ...(bought ? {} : { part: "plate", question: "side" as const }),
     };
   },
@@ -251,7 +252,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
         return { text: HOLDER[holding.by], also: [holding.needsSteel && "steel"], question: "hold" };
     }
   },
-  tabs: ({ piece, holding }, words) => {
+  tabs: ({ piece, holding, loading }, words) => {
     if (holding === null) return null;
     return {
       text: "tabs",
@@ -259,6 +260,7 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
       measures: { gap: words(piece.gap?.free ?? 0, 0), wanted: words(piece.gap?.wanted ?? 0, 0) },
       also: [
         holding.by === "its own spring" && "spring",
+        loading.steps.includes("mark") && "stripe",
         piece.gap !== null && "gap",
         piece.gap !== null && piece.gap.free < piece.gap.wanted && "narrow",
       ],
@@ -291,15 +293,13 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
   },
   rest: (plan) => (plan.outside.rolls ? { text: "rest", measures: named(plan) } : null),
   tripod: ({ outside }) => (outside.foot ? { text: "tripod", part: "tripod" } : null),
-  tray: ({ alike, container }) =>
-    alike > 1
-      ? { text: "tray", measures: { count: String(alike) }, ...(container.round === null ? {} : { part: "tray" }) }
-      : null,
+  tray: ({ alike, noun, outside }) =>
+    outside.board === null ? null : { text: "tray", measures: { count: String(alike), noun }, part: "tray" },
   cutter: ({ piece, isWound, alike }, words) => {
     const [first, second] = piece.cuts;
     if (isWound || first === undefined) return null;
     return {
-      text: second ? "cutter-two" : "cutter",
+      text: second === undefined ? "cutter" : sameMark(first, second) ? "cutter-square" : "cutter-two",
       measures: {
         stock: piece.stock.name ?? `${words(piece.stock.width)} × ${words(piece.stock.height)}`,
         first: words(first.at, 1),
@@ -312,8 +312,10 @@ const STEPS: Readonly<Record<StepName, (plan: BuildPlan, words: LengthWords) => 
       part: "sheet",
     };
   },
-  label: ({ purpose }) =>
-    purpose === "trail" ? { text: "label-trail", part: "warning" } : { text: "label", part: "exposure-card" },
+  label: ({ purpose, outside }) =>
+    purpose === "trail"
+      ? { text: "label-trail", part: "warning" }
+      : { text: outside.bearsCard ? "label" : "label-small", part: "exposure-card" },
   "light-test": ({ purpose, steps }) => ({
     text: purpose === "trail" ? "light-test-trail" : steps.includes("cartridges") ? "light-test-film" : "light-test",
   }),

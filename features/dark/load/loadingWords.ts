@@ -1,4 +1,10 @@
-import { type BuildPlan, type LengthWords, type LoadingStep, MARKED_WITH } from "../../../core/make/plan/index.ts";
+import {
+  type BuildPlan,
+  type LengthWords,
+  type LoadingStep,
+  MARKED_WITH,
+  sameMark,
+} from "../../../core/make/plan/index.ts";
 import { loadingSteps as words } from "../../../wording/loadingSteps.ts";
 
 /** One thing to do in the dark, in words. */
@@ -13,7 +19,7 @@ export function loadingLines({ piece, hole, loading }: BuildPlan, length: Length
     sheet: `${length(piece.width, 1)} × ${length(piece.height, 1)}`,
     piece: length(piece.offRoll ?? piece.width, 1),
     gap: length(piece.gap?.free ?? 0, 0),
-    cuts: piece.cuts.map(({ at }) => length(at, 1)).join(", then "),
+    cuts: cutsOf(piece, length),
     pen: MARKED_WITH,
     places: loading.places.join(", "),
     rim: hole.plate === null ? "rim of the hole" : "scratchy rim of the plate",
@@ -33,4 +39,12 @@ export function sheetWords({ piece }: BuildPlan, length: LengthWords): string {
   }
   if (name === null) return size;
   return piece.cuts.length > 0 ? `${name}, cut to ${size}` : name;
+}
+
+/** Where the cuts are made, in their order; against one mark where two are alike. */
+function cutsOf({ cuts }: BuildPlan["piece"], length: LengthWords): string {
+  const [first, second] = cuts;
+  if (first !== undefined && second !== undefined && sameMark(first, second))
+    return `${length(first.at, 1)}, both ways`;
+  return cuts.map(({ at }) => length(at, 1)).join(", then ");
 }

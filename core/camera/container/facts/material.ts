@@ -44,3 +44,12 @@ export function toBlacken(camera: Camera): boolean {
   const { insideBlack = false } = camera.container;
   return !insideBlack && wallMaterial(camera) !== "plastic" && isBuilt(camera);
 }
+
+/** How thick a wall a pin is pushed through by hand, mm; common practice. What is thicker is drilled, or sanded thin first. */
+export const PUSHED_THROUGH: Readonly<Record<WallMaterial, number>> = {
+  card: 2,
+  steel: 0.3,
+  aluminium: 0.5,
+  plastic: 0.5,
+  wood: 0.5,
+};

@@ -1,4 +1,7 @@
+import { kindRecord } from "../../kinds/index.ts";
 import type { Camera } from "../model/camera.ts";
+import { cameraKind } from "../model/cameraKind.ts";
+import { isTrail } from "./purpose.ts";
 
 /** Between two of a set and at the board's edge, mm; common practice. */
 const GAP = 6;
@@ -33,6 +36,11 @@ export function setBoard(count: number, across: number): SetBoard {
     y: ((rows - 1) / 2 - Math.floor(i / columns)) * step,
   }));
   return { width: columns * step + GAP, height: rows * step + GAP, places };
+}
+
+/** Whether a numbered set of these is carried on a board: small ones that make pictures, not tins, nor what hangs apart. */
+export function standsOnBoard(camera: Camera): boolean {
+  return camera.set != null && !isTrail(camera) && kindRecord(cameraKind(camera)).steps.includes("tray");
 }
 
 /** Where the cameras of a design stand when they are opened together: each of a set on its board, else the one. */

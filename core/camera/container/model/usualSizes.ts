@@ -15,3 +15,6 @@ export const USUAL_PLATE = 0.05;
 
 /** From this diameter on a hole in the wall is drilled, below it pushed with a pin; mm, common practice. */
 export const DRILLED_FROM = 1;
+
+/** The thinnest drill that is sold, mm: number 80 is 0.343; common practice. */
+export const THINNEST_DRILL = 0.35;

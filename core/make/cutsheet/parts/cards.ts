@@ -1,10 +1,9 @@
 import { fitted, line, type Mark, outline, type Point, rectangle } from "../../../basis/drawing/index.ts";
+import { CARD } from "../../plan/index.ts";
 import type { CutOrder } from "../order.ts";
 import { note, type Part } from "./part.ts";
 import { sightParts } from "./sights.ts";
 
-/** A card to stick on, mm: nearly that of a visiting card. */
-const CARD = { width: 86, height: 54 } as const;
 /** Side of the QR code on the label, its quiet rim of four cells included, mm. ISO/IEC 18004: four cells. */
 const CODE = 30;
 /** Lights named on the exposure card. */
@@ -42,15 +41,6 @@ function roundLabels({ plan, numbers }: CutOrder): readonly Part[] {
   }));
 }
 
-/** Whether a card of this size goes on a wall of the camera: round what is round, else on its front. */
-function bears(
-  { container }: CutOrder["plan"],
-  { width, height }: { readonly width: number; readonly height: number },
-): boolean {
-  const { across, high } = container.body;
-  return high >= height && (container.round !== null || across >= width);
-}
-
 /** A label that goes on what is smaller than a visiting card, mm. */
 const SMALL = { width: 42, height: 30 } as const;
 
@@ -58,7 +48,7 @@ function labelPart(order: CutOrder, number: number): Part {
   const { plan, fNumber, medium, code, numbers } = order;
   const many = numbers.length > 1;
   const part = { id: `label-${number}`, name: many ? `Label, number ${number}` : "Label" };
-  if (!bears(plan, CARD)) return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
+  if (!plan.outside.bearsCard) return { ...part, ...SMALL, of: "paper", marks: smallLabel(order, number) };
   const trail = plan.purpose === "trail";
   return {
     ...part,
@@ -150,7 +140,7 @@ function exposureCard(order: CutOrder): Part {
   const rows = times.slice(0, MOST_TIMES);
   return {
     id: "exposure-card",
-    name: bears(plan, CARD) ? "Exposure card, to stick on" : "Exposure card, to take along",
+    name: plan.outside.bearsCard ? "Exposure card, to stick on" : "Exposure card, to take along",
     ...CARD,
     of: "paper",
     marks: [

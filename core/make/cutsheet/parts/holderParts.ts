@@ -1,5 +1,5 @@
 import { line, outline, rectangle } from "../../../basis/drawing/index.ts";
-import { FLAP } from "../../plan/index.ts";
+import { type BuildPlan, FLAP } from "../../plan/index.ts";
 import type { CutOrder } from "../order.ts";
 import { board, many } from "./insideParts.ts";
 import { note, type Part } from "./part.ts";
@@ -16,9 +16,10 @@ const TRIPOD = { side: 50, hole: 6.6 } as const;
 /** What covers the hole, where it is cut: a flap of tape, or a slide of card with its rails. */
 export function shutterPart({ plan, words }: CutOrder): readonly Part[] {
   const { way } = plan.cover;
-  if (way === "tape" || way === "thumb") return [tapeFlap()];
+  if (way === "tape" || way === "thumb") return [tapeFlap(plan)];
   if (way !== "slide") return [];
-  const { wide, long } = FLAP;
+  const { wide } = FLAP;
+  const { long } = plan.cover;
   return [
     board("shutter", "Slide, and two rails for it: card", long, wide + 2 * RAIL, [
       line("cut", { x: 0, y: RAIL }, { x: long, y: RAIL }),
@@ -31,8 +32,11 @@ export function shutterPart({ plan, words }: CutOrder): readonly Part[] {
 /** Width of a rail, mm; common practice. */
 const RAIL = 6;
 
-function tapeFlap(): Part {
-  const { wide, long, handle, scrap } = FLAP;
+function tapeFlap({ cover, hole }: BuildPlan): Part {
+  const { wide, handle, scrap } = FLAP;
+  const { long } = cover;
+  const middle = (long + handle) / 2;
+  const scraps = hole.apart === null ? [middle] : [middle - hole.apart / 2, middle + hole.apart / 2];
   return {
     id: "shutter",
     name: "Shutter flap: electrical tape",
@@ -42,7 +46,9 @@ function tapeFlap(): Part {
     marks: [
       rectangle("cut", { x: 0, y: 0, width: long, height: wide }),
       line("trim", { x: handle, y: 0 }, { x: handle, y: wide }),
-      rectangle("guide", { x: (long + handle - scrap) / 2, y: (wide - scrap) / 2, width: scrap, height: scrap }),
+      ...scraps.map((x) =>
+        rectangle("guide", { x: x - scrap / 2, y: (wide - scrap) / 2, width: scrap, height: scrap }),
+      ),
       note(
         "fold under",
         { x: handle / 2, y: wide / 2 },

@@ -90,14 +90,21 @@ export function drumParts({ plan, words }: CutOrder): readonly Part[] {
     },
     ...(baffle
       ? [
-          board("baffle", `Baffle beside the hole: ${2 * drum.tiers} in all`, baffle.height + FLAP, tier, [
-            line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: tier }),
-            note(
-              `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
-              { x: FLAP + 3, y: tier / 2 },
-              UP,
-            ),
-          ]),
+          many(
+            2 * drum.tiers,
+            "baffle",
+            (count) => `Baffle beside the hole: ${count} in all`,
+            baffle.height + FLAP,
+            tier,
+            [
+              line("trim", { x: FLAP, y: 0 }, { x: FLAP, y: tier }),
+              note(
+                `stands ${words(baffle.height)} in, ${words(baffle.aside)} beside the hole`,
+                { x: FLAP + 3, y: tier / 2 },
+                UP,
+              ),
+            ],
+          ),
         ]
       : []),
   ];
