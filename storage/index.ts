@@ -43,7 +43,7 @@ export {
   removeEdited,
   type Step,
 } from "./engine/editRecord.ts";
-export { type StorageFailure, storageFailure, whatFailed } from "./engine/failure.ts";
+export { type StorageFailure, type StorageReason, storageFailure, whatFailed } from "./engine/failure.ts";
 export { type HistoryState, historyState, type Stepped, stepHistory, takeBack } from "./engine/history.ts";
 export { withTaken } from "./engine/keeping.ts";
 export { noteActs, recoverActs } from "./engine/notedActs.ts";

@@ -4,6 +4,7 @@ import { launch } from "../support/launch.ts";
 import { PATIENCE } from "../support/patience.ts";
 import { seasonStored } from "../support/season.ts";
 import { startServer, type TestServer } from "../support/server.ts";
+import { records } from "../support/storage.ts";
 import { temporaryFolder } from "../support/temporary.ts";
 
 /** Kills: a few in `bin/test`, 200 by `npm run faults`. */
@@ -143,20 +144,7 @@ async function presses(page: Page, name: (typeof PRESSES)[number]): Promise<void
 
 /** How many of {@link PRESSES} were done in all, as a page of the Field and the database tell. */
 async function donePresses(page: Page): Promise<number> {
-  const shots = await page.evaluate(
-    () =>
-      new Promise<number>((resolve, reject) => {
-        const open = indexedDB.open("still-box");
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const asked = open.result.transaction("exposures").objectStore("exposures").count();
-          asked.onsuccess = () => {
-            open.result.close();
-            resolve(asked.result);
-          };
-        };
-      }),
-  );
+  const shots = (await records({ page }, "exposures")).length;
   const stands = await page.evaluate(() =>
     document.querySelector("[data-counting]") !== null ? 1 : document.querySelector("[data-count]") !== null ? 2 : 0,
   );
@@ -256,3 +244,98 @@ test("the browser killed while a hole is open, and again while the shot is being
   await third.waitForSelector(`html[data-ready] [data-log="${SHOTS_BEFORE + 1}"]`, { timeout: PATIENCE });
   await browser.close();
 }, 120_000);
+
+/** Longer than any bath, s. */
+const LONGER_THAN_A_BATH = 4000;
+
+/** The trays, in the dark, with clocks that are so many seconds ahead. */
+async function trays(browser: Browser, ahead: number): Promise<Page> {
+  const page = await browser.newPage();
+  await page.evaluateOnNewDocument((seconds) => {
+    const [wall, steady] = [Date.now.bind(Date), performance.now.bind(performance)];
+    const skipped = (): number => 1000 * Number((window as { skipped?: number }).skipped ?? seconds);
+    Date.now = () => wall() + skipped();
+    performance.now = () => steady() + skipped();
+  }, ahead);
+  await page.goto(`${server.address}/dark/trays`, { waitUntil: "domcontentloaded" });
+  await page.waitForSelector("html[data-ready]", { timeout: PATIENCE });
+  const asked = await page.waitForFunction(() => sessionStorage.getItem("still-box-dark-answer"), {
+    timeout: PATIENCE,
+  });
+  if ((await asked.jsonValue()) === "asked") {
+    await page.locator('::-p-xpath(//button[normalize-space()="In the dark now"])').click();
+  }
+  await page.waitForSelector('[data-run-screen] [data-move], [aria-label="One more"]', { timeout: PATIENCE });
+  return page;
+}
+
+/** Moves the sheet on, long after its bath’s time. */
+async function moveOn(page: Page, ahead: number): Promise<void> {
+  const before = await page.evaluate((seconds) => {
+    Object.assign(window, { skipped: seconds });
+    const move = document.querySelector<HTMLElement>("[data-move]");
+    const words = move?.innerText;
+    move?.click();
+    return words;
+  }, ahead);
+  await page.waitForFunction(
+    (was) => document.querySelector<HTMLElement>("[data-move]")?.innerText !== was,
+    { timeout: PATIENCE, polling: 50 },
+    before,
+  );
+}
+
+test(
+  `a sheet in its baths: the browser killed ${ROUNDS} times: each move that was pressed ${STOOD_MS} ms before is kept with its time, none twice`,
+  async () => {
+    const folder = temporaryFolder();
+    const random = chance(13);
+    const wrong: string[] = [];
+    let ahead = 0;
+    let all = 0;
+    let browser = await open(folder);
+    let page = await trays(browser, ahead);
+    for (let round = 0; round < ROUNDS; round++) {
+      const known = new Set((await records({ page }, "developments")).map(({ id }) => id));
+      await page.locator('[aria-label="One more"]').click();
+      await press(page, "To the trays");
+      await page.locator('::-p-xpath(//*[@data-run-screen]//button[normalize-space()="Sheet 1 goes in now"])').click();
+      await page.waitForSelector("[data-move]", { timeout: PATIENCE });
+      const pressed: number[] = [];
+      const ends = Date.now() + STOOD_MS + 300 + 1500 * random();
+      while (Date.now() < ends && pressed.length < 3) {
+        ahead += LONGER_THAN_A_BATH;
+        await moveOn(page, ahead);
+        pressed.push(Date.now());
+        all++;
+        await new Promise((resolve) => setTimeout(resolve, 100 + 900 * random()));
+      }
+      const killed = Date.now();
+      const gone = new Promise((resolve) => browser.once("disconnected", resolve));
+      browser.process()?.kill("SIGKILL");
+      await gone;
+      browser = await open(folder);
+      page = await trays(browser, ahead);
+      // What was noted and not stored is stored as the page comes.
+      await page.waitForNetworkIdle({ timeout: PATIENCE });
+      const sheets = (await records({ page }, "developments")).filter(({ id }) => !known.has(id));
+      const moves = (sheets[0]?.movesMs ?? []) as readonly number[];
+      const stood = pressed.filter((at) => at <= killed - STOOD_MS).length;
+      if (sheets.length !== 1 || moves.length < stood || moves.length > pressed.length) {
+        wrong.push(
+          `round ${round}: ${stood} stood, ${pressed.length} pressed, ${moves.length} of ${sheets.length} kept`,
+        );
+      }
+      const stays = moves.map((at, index) => (at - (moves[index - 1] ?? 0)) / 1000);
+      if (stays.some((stay) => stay < LONGER_THAN_A_BATH)) wrong.push(`round ${round}: stays of ${stays.join(", ")} s`);
+      while ((await page.$("[data-move]")) !== null) {
+        ahead += LONGER_THAN_A_BATH;
+        await moveOn(page, ahead);
+      }
+    }
+    await browser.close();
+    expect(all).toBeGreaterThan(ROUNDS);
+    expect(wrong).toEqual([]);
+  },
+  60_000 + 40_000 * ROUNDS,
+);

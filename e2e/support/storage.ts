@@ -69,7 +69,10 @@ export function plant({ page }: Maker, table: string, record: unknown): Promise<
 }
 
 /** All records of a table, as they are stored now. */
-export function records({ page }: Maker, table: string): Promise<readonly Readonly<Record<string, unknown>>[]> {
+export function records(
+  { page }: Pick<Maker, "page">,
+  table: string,
+): Promise<readonly Readonly<Record<string, unknown>>[]> {
   return page.evaluate(
     (name) =>
       new Promise<readonly Readonly<Record<string, unknown>>[]>((resolve, reject) => {

@@ -1,4 +1,4 @@
-import { type PageClock, pageClock } from "./pageClock.ts";
+import { type ClockAnswer, type PageClock, pageClock } from "./pageClock.ts";
 
 /** A device: its two clocks, what it keeps, and pages that come and go on it. */
 function device() {
@@ -12,9 +12,14 @@ function device() {
       keep: (note) => {
         kept = note;
       },
+      tell: (answer) => {
+        for (const hear of others) hear(answer);
+      },
     });
+  const others: ((answer: ClockAnswer) => void)[] = [];
   return {
     open,
+    others,
     kept: () => kept,
     pass: (byWall: number, bySteady = byWall) => {
       wall += byWall;
@@ -90,7 +95,7 @@ test("of two things that run it goes on until both are over; a torn note is none
   expect(kept()).not.toBeNull();
   clock.runs("sheets", false);
   expect(kept()).toBeNull();
-  const torn = pageClock({ wall: () => 7, steady: () => 0, read: () => "{", keep: () => {} });
+  const torn = pageClock({ wall: () => 7, steady: () => 0, read: () => "{", keep: () => {}, tell: () => {} });
   expect(torn.now()).toBe(7);
 });
 
@@ -104,4 +109,43 @@ test("light that is counted ends with its page: the next one asks nothing of the
   const next = reload();
   pass(8 * 3_600_000, 0);
   expect([next.now(), next.jump()]).toEqual([wall(), null]);
+});
+
+describe("two pages of one device", () => {
+  const both = () => {
+    const here = device();
+    const [one, two] = [here.open(), here.open()];
+    here.others.push(two.heard);
+    for (const clock of [one, two]) clock.runs("sheets", true);
+    return { ...here, one, two };
+  };
+  test("what is answered on one is answered on the other, also where that has not looked since", () => {
+    const { one, two, pass } = both();
+    const before = one.now();
+    pass(1_203_000, 3000);
+    one.now();
+    one.answer(true);
+    expect(two.jump()).toBeNull();
+    expect([one.now(), two.now()]).toEqual([before + 1_203_000, before + 1_203_000]);
+  });
+  test("another jump is asked for by itself", () => {
+    const { one, two, pass, others } = both();
+    others.length = 0;
+    pass(600_000, 0);
+    one.now();
+    two.now();
+    two.heard({ jump: 60_000, passed: true });
+    expect(two.jump()).toBe(600_000);
+    two.heard({ jump: 600_000 - 1500, passed: false });
+    expect(two.jump()).toBeNull();
+  });
+  test("where nothing is in question nothing is said", () => {
+    const { one, two, others, wall } = both();
+    const said: unknown[] = [];
+    others.push((answer) => said.push(answer));
+    one.answer(true);
+    two.heard({ jump: 5000, passed: true });
+    expect(said).toEqual([]);
+    expect(two.now()).toBe(wall());
+  });
 });

@@ -9,7 +9,19 @@ export interface ClockTools {
   /** What was kept when the page before was gone; `null`: nothing. */
   readonly read: () => string | null;
   readonly keep: (note: string | null) => void;
+  /** Says to the other pages of this device what was answered here. */
+  readonly tell: (answer: ClockAnswer) => void;
 }
+
+/** What somebody said of time in question. */
+export interface ClockAnswer {
+  /** What was in question, ms. */
+  readonly jump: number;
+  readonly passed: boolean;
+}
+
+/** Two pages that saw one jump differ by no more than this in it, ms: a page in the background looks once a second. */
+const ONE_JUMP = 2000;
 
 /** The note is kept anew after so long, ms. */
 const KEPT_EVERY = 2000;
@@ -26,12 +38,14 @@ export interface PageClock {
   /** Time in question, ms; `null`: none. */
   readonly jump: () => number | null;
   readonly answer: (passed: boolean) => void;
+  /** Takes over what was answered on another page, where the same is in question here: nobody is asked twice. */
+  readonly heard: (answer: ClockAnswer) => void;
   /** Follows what is in question. */
   readonly onJump: (listener: () => void) => () => void;
 }
 
 /** Makes a clock of a page. */
-export function pageClock({ wall, steady, read, keep }: ClockTools): PageClock {
+export function pageClock({ wall, steady, read, keep, tell }: ClockTools): PageClock {
   const kept = parsed(read());
   const running = new Set(kept?.running ?? []);
   let look: ClockLook | null = kept === null ? null : { ...kept, steady: null };
@@ -49,6 +63,10 @@ export function pageClock({ wall, steady, read, keep }: ClockTools): PageClock {
     if (asks || Math.abs(steady() - keptAt) >= KEPT_EVERY) store();
     if (asks) for (const listener of listeners) listener();
     return next;
+  };
+  const answer = (passed: boolean): void => {
+    if (look !== null) take(answered(looked(look, wall(), steady()), passed));
+    store();
   };
   return {
     now: () => {
@@ -69,8 +87,15 @@ export function pageClock({ wall, steady, read, keep }: ClockTools): PageClock {
     },
     jump: () => (look === null || look.jump === 0 ? null : look.jump),
     answer: (passed) => {
-      if (look !== null) take(answered(looked(look, wall(), steady()), passed));
-      store();
+      const asked = look?.jump ?? 0;
+      answer(passed);
+      if (asked !== 0) tell({ jump: asked, passed });
+    },
+    heard: ({ jump, passed }) => {
+      // It may not have looked since.
+      if (look !== null) take(looked(look, wall(), steady()));
+      const here = look?.jump ?? 0;
+      if (here !== 0 && Math.abs(here - jump) <= ONE_JUMP) answer(passed);
     },
     onJump: (listener) => {
       listeners.add(listener);

@@ -1,8 +1,9 @@
 import { useEffect, useState } from "react";
 import { fetchParts } from "../page/lazyPart.tsx";
-import { type PageClock, pageClock } from "./pageClock.ts";
+import { type ClockAnswer, type PageClock, pageClock } from "./pageClock.ts";
 
 const KEY = "still-box-clock";
+const ANSWER_KEY = "still-box-clock-answer";
 
 function small(work: (local: Storage) => string | null | undefined): string | null {
   try {
@@ -20,6 +21,19 @@ function theClock(): PageClock {
     read: () => small((local) => local.getItem(KEY)),
     keep: (note) =>
       void small((local) => (note === null ? local.removeItem(KEY) : local.setItem(KEY, note)) as undefined),
+    // Other tabs hear of what changes: no two answers are the same.
+    tell: (answer) =>
+      void small(
+        (local) => local.setItem(ANSWER_KEY, JSON.stringify({ ...answer, id: crypto.randomUUID() })) as undefined,
+      ),
+  });
+}
+
+/** Hears in this tab what is answered in others. */
+function listen(clock: PageClock): void {
+  if (typeof window === "undefined") return;
+  window.addEventListener("storage", ({ key, newValue }) => {
+    if (key === ANSWER_KEY && newValue !== null) clock.heard(JSON.parse(newValue) as ClockAnswer);
   });
 }
 
@@ -27,7 +41,10 @@ let clock: PageClock | null = null;
 
 /** The page's clock: one for all that is timed on it. */
 export function pageTime(): PageClock {
-  clock ??= theClock();
+  if (clock === null) {
+    clock = theClock();
+    listen(clock);
+  }
   return clock;
 }
 

@@ -1,10 +1,9 @@
 import { type Change, changesBetween, withChanges } from "../../core/document/index.ts";
 import type { Edit, StorageFailure } from "../../storage/index.ts";
+import { TRY_AGAIN_AFTER_MS } from "./tryAgain.ts";
 
 /** Stored at the latest this long after the first edit that is not, ms. */
 const STORE_AFTER_MS = 250;
-/** What could not be stored is tried again after so long, ms. */
-const TRY_AGAIN_AFTER_MS = 5000;
 /** Edits under the same words that follow each other within this time are one stroke, one step of undo, ms. */
 const SAME_STROKE_MS = 1000;
 

@@ -1,11 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { changesBetween, type RecordName, type Records } from "../../core/document/index.ts";
 import { type Act, doActs, noteActs, type StorageFailure } from "../../storage/index.ts";
+import { TRY_AGAIN_AFTER_MS } from "./tryAgain.ts";
 
 /** What the database has by now is dropped at the latest after so long: its own word should have come back, also on a slow machine, ms. */
 const DROP_AFTER_MS = 10_000;
-/** What could not be stored is tried again after so long, ms. */
-const TRY_AGAIN_AFTER_MS = 5000;
 
 interface Done<R> {
   readonly act: Act<R>;

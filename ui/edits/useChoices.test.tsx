@@ -1,7 +1,7 @@
 /** @jest-environment ./scripts/jest-browser.cjs */
 import "fake-indexeddb/auto";
 import { act, cleanup, renderHook, waitFor } from "@testing-library/react/pure";
-import { failure } from "../../core/basis/units/index.ts";
+import { failure, success } from "../../core/basis/units/index.ts";
 import { theDb } from "../../storage/engine/db.ts";
 import { type Choices, type DarkSettings, darkChoices, storageFailure } from "../../storage/index.ts";
 import { currentNotices } from "../notices/notify.ts";
@@ -50,4 +50,43 @@ test("what can’t be stored is told, and holds on this page whatever is stored 
   );
   await darkChoices.write({ q10: 3 }, "Elsewhere");
   await waitFor(() => expect(hand.current.chosen).toMatchObject({ q10: 3, developerAt: 24 }));
+});
+
+describe("where the storage was full for a while", () => {
+  beforeEach(() => {
+    jest.useFakeTimers({ doNotFake: ["queueMicrotask", "setImmediate"] });
+  });
+  afterEach(() => {
+    jest.useRealTimers();
+  });
+  test("it is tried again, told once, and what was chosen meanwhile comes after it, not before", async () => {
+    let room = false;
+    let told = 0;
+    const written: Partial<DarkSettings>[] = [];
+    const filling: Choices<DarkSettings> = {
+      ...darkChoices,
+      read: async () => loaded,
+      write: async (some) => {
+        if (!room) {
+          told++;
+          return failure(storageFailure("full"));
+        }
+        written.push(some);
+        return success(null);
+      },
+    };
+    const hand = inDark(filling);
+    const notices = (): number => currentNotices().filter(({ text }) => text.startsWith("The warmth can’t")).length;
+    act(() => hand.current.choose({ developerAt: 24 }, "The warmth"));
+    act(() => hand.current.choose({ developerAt: 22 }, "The warmth"));
+    await act(() => jest.advanceTimersByTimeAsync(100));
+    expect(notices()).toBe(1);
+    await act(() => jest.advanceTimersByTimeAsync(11_000));
+    expect(told).toBe(3);
+    expect(notices()).toBeLessThanOrEqual(1);
+    expect(hand.current.chosen.developerAt).toBe(22);
+    room = true;
+    await act(() => jest.advanceTimersByTimeAsync(6000));
+    expect(written).toEqual([{ developerAt: 24 }, { developerAt: 22 }]);
+  });
 });

@@ -1,7 +1,8 @@
-import { useCallback, useEffect, useMemo, useState } from "react";
-import { type Choices, useLive } from "../../storage/index.ts";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { type Choices, type StorageFailure, useLive } from "../../storage/index.ts";
 import { notify } from "../notices/notify.ts";
 import { onItsWay } from "./onItsWay.ts";
+import { storeUntilDone } from "./tryAgain.ts";
 
 /** Choices of a place in hand: what was chosen shows at once, and also where it can't be stored. */
 export interface ChoicesInHand<S extends object> {
@@ -17,7 +18,8 @@ interface InHand<S> {
 }
 
 /**
- * Follows the choices of a place as they are stored, by this page, another tab or Undo, under those in hand.
+ * Follows the choices of a place as they are stored, by this page, another tab or Undo, under those in hand. What can't be
+ * stored is told, stays in hand and is tried again, in the order it was chosen.
  *
  * @param loaded what the route's loader read
  */
@@ -27,12 +29,16 @@ export function useChoices<S extends object>(choices: Choices<S>, loaded: S): Ch
   const [inHand, setInHand] = useState<readonly InHand<S>[]>([]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the store was read anew, what it has leaves the hand
   useEffect(() => setInHand((now) => (now.some(({ isStored }) => isStored) ? now.filter(notStored) : now)), [stored]);
+  /** Each is stored after the one before, so that an older one which had to wait never overwrites a newer. */
+  const last = useRef<Promise<void>>(Promise.resolve());
   const choose = useCallback(
     (some: Partial<S>, what: string): void => {
       setInHand((before) => [...before, { some, isStored: false }]);
-      void onItsWay(choices.write(some, what)).then((done) => {
-        if (!done.ok) notify(`${what} can’t be kept through a reload. ${done.error.message}`, { urgent: true });
-        else setInHand((now) => now.map((each) => (each.some === some ? { some, isStored: true } : each)));
+      const tell = (failure: StorageFailure): void =>
+        notify(`${what} can’t be kept through a reload. ${failure.message}`, { urgent: true });
+      last.current = last.current.then(async () => {
+        if (!(await storeUntilDone(() => onItsWay(choices.write(some, what)), tell))) return;
+        setInHand((now) => now.map((each) => (each.some === some ? { some, isStored: true } : each)));
       });
     },
     [choices],
