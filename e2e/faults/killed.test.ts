@@ -6,6 +6,7 @@ import { seasonStored } from "../support/season.ts";
 import { startServer, type TestServer } from "../support/server.ts";
 import { records } from "../support/storage.ts";
 import { temporaryFolder } from "../support/temporary.ts";
+import { until } from "../support/until.ts";
 
 /** Kills: a few in `bin/test`, 200 by `npm run faults`. */
 const ROUNDS = Number(process.env.FAULT_ROUNDS ?? 4);
@@ -101,8 +102,8 @@ test.each(EDITED)(
       const seen: { readonly at: number; readonly figure: number }[] = [{ at: 0, figure: await figureOf(page, shown) }];
       // Larger and smaller in turn, so that it stays a tin.
       const key = round % 2 === 0 ? "ArrowRight" : "ArrowLeft";
-      const until = Date.now() + STOOD_MS + 200 + 1800 * random();
-      while (Date.now() < until) {
+      const ends = Date.now() + STOOD_MS + 200 + 1800 * random();
+      while (Date.now() < ends) {
         await page.keyboard.press(key);
         seen.push({ at: Date.now(), figure: await figureOf(page, shown) });
         edits++;
@@ -158,14 +159,6 @@ async function stands(page: Page): Promise<number> {
   return donePresses(page);
 }
 
-async function until(holds: () => Promise<boolean>): Promise<void> {
-  const end = Date.now() + PATIENCE;
-  while (!(await holds())) {
-    if (Date.now() > end) throw new Error("it never came");
-    await new Promise((resolve) => setTimeout(resolve, 50));
-  }
-}
-
 test(
   `a hole: the browser killed ${ROUNDS} times between its presses: what was pressed ${STOOD_MS} ms before is done, nothing twice`,
   async () => {
@@ -179,8 +172,8 @@ test(
     for (let round = 0; round < ROUNDS; round++) {
       const before = done;
       const pressed: number[] = [];
-      const until = Date.now() + STOOD_MS + 300 + 1500 * random();
-      while (Date.now() < until) {
+      const ends = Date.now() + STOOD_MS + 300 + 1500 * random();
+      while (Date.now() < ends) {
         const expected = before + pressed.length;
         await presses(page, PRESSES[expected % PRESSES.length] as (typeof PRESSES)[number]);
         pressed.push(Date.now());
