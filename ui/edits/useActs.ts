@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { changesBetween, type RecordName, type Records } from "../../core/document/index.ts";
 import { type Act, doActs, noteActs, type StorageFailure } from "../../storage/index.ts";
+import { useLatest } from "../page/useLatest.ts";
 import { TRY_AGAIN_AFTER_MS } from "./tryAgain.ts";
 
 /** What the database has by now is dropped at the latest after so long: its own word should have come back, also on a slow machine, ms. */
@@ -37,8 +38,7 @@ export function useActs<N extends RecordName>(
   type R = Records[N];
   const inHand = useRef(new Map<string, readonly Done<R>[]>());
   const [round, redraw] = useState(0);
-  const latest = useRef(stored);
-  latest.current = stored;
+  const latest = useLatest(stored);
   const [page] = useState(() => crypto.randomUUID());
   const put = useCallback(
     (id: string, acts: readonly Done<R>[]): void => {
@@ -72,8 +72,7 @@ export function useActs<N extends RecordName>(
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the database has spoken
   useEffect(() => drop([]), [stored, drop]);
   const told = useRef(false);
-  const failed = useRef(onFailed);
-  failed.current = onFailed;
+  const failed = useLatest(onFailed);
   const store = useCallback(
     async (id: string): Promise<void> => {
       const acts = inHand.current.get(id)?.filter(({ isStored }) => !isStored) ?? [];

@@ -1,8 +1,9 @@
-import { useCallback, useRef } from "react";
+import { useCallback } from "react";
 import { type SubmitFunction, useSubmit } from "react-router";
 import type { Camera } from "../../core/camera/container/index.ts";
 import { cameraRef, storageFailure } from "../../storage/index.ts";
 import { notify } from "../notices/notify.ts";
+import { useLatest } from "../page/useLatest.ts";
 import type { CameraAction, CameraAnswer } from "./cameraAction.ts";
 import type { SaveState } from "./EditsInHand.ts";
 import { sendAction } from "./sendAction.ts";
@@ -30,8 +31,7 @@ export interface CameraEdits {
  */
 export function useCameraEdits(loaded: Camera): CameraEdits {
   const submitNow = useSubmit();
-  const submit = useRef(submitNow);
-  submit.current = submitNow;
+  const submit = useLatest(submitNow);
   const { id } = loaded;
   const { hand, record, saveState } = useHand("cameras", loaded, (edit) =>
     sent(id, { type: "edit", ...edit }, submit.current),

@@ -1,4 +1,5 @@
-import { useEffect, useRef } from "react";
+import { useEffect } from "react";
+import { useLatest } from "./useLatest.ts";
 
 /** Commands that a page may answer to, whoever gives them. */
 export type PageCommand =
@@ -21,8 +22,7 @@ export function sendCommand(command: PageCommand): void {
 
 /** Lets a page answer to commands while it is shown. */
 export function usePageCommand(answers: Partial<Record<PageCommand, () => void>>): void {
-  const latest = useRef(answers);
-  latest.current = answers;
+  const latest = useLatest(answers);
   useEffect(() => {
     const listen = (event: Event): void => latest.current[(event as CustomEvent<PageCommand>).detail]?.();
     window.addEventListener(EVENT, listen);
