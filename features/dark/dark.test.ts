@@ -70,6 +70,9 @@ test("each kind has what is particular to it", () => {
     /Cut it to 177\.8 mm × 101\.6 mm, against the tape marks on the cutter: 101\.6 mm\./,
   );
   expect(idsOf(testCamera("flat-box"))).not.toContain("trim");
+  // Two cuts at one distance are made against one mark.
+  const square = withFormatOf(testCamera("canister"), "trim-1.75-square");
+  expect(linesOf(square).find(({ id }) => id === "trim")?.words).toMatch(/on the cutter: \d+\.\d mm, both ways\./);
 });
 
 test("the gap that a curled sheet leaves is what is free of the wall", () => {

@@ -186,7 +186,13 @@ describe("what is taken of each thing", () => {
     const apart = plan.hole.apart as number;
     expect(apart).toBe(110);
     expect(amounts(testCamera("stereo-box"))["shutter-tape"]).toBe(55 + apart);
-    expect(parts.find(({ id }) => id === "shutter")?.width).toBe(55 + apart);
+    const flap = parts.find(({ id }) => id === "shutter");
+    expect(flap?.width).toBe(55 + apart);
+    const scraps = (flap?.marks ?? []).flatMap((mark) =>
+      mark.kind === "line" && mark.layer === "guide" ? [mark.points[0]?.x ?? 0] : [],
+    );
+    expect(scraps).toHaveLength(2);
+    expect((scraps[1] ?? 0) - (scraps[0] ?? 0)).toBeCloseTo(apart, 9);
     expect(step("shutter")?.what).toMatch(/across the two/);
     // The holes of a drum's tiers are opened one at a time.
     expect(amounts(testCamera("drum"))["shutter-tape"]).toBe(2 * 55);
