@@ -196,9 +196,9 @@ export const stepTexts: StepTexts = {
   },
   "opening-plastic": {
     ...opening,
-    what: "Hold a cork inside, against the mark. Drill a pilot of {pilot}, then open it to {wide} across with a bit, turned by hand. Scrape the edge clean with a blade.",
-    caution: `${BLADE} A bit that is driven fast grabs thin plastic and cracks it.`,
-    tools: ["pilot drill", "bit", "cork", "blade"],
+    what: "Hold a cork inside, against the mark. Drill a pilot of {pilot}, then open it to {wide} across with a bit, turned by hand. Run it in and out so that the chips come out, and take the burr off with a fingernail: a knife slips on plastic.",
+    caution: "Keep fingers from behind the bit. Driven fast, it grabs thin plastic and cracks it.",
+    tools: ["pilot drill", "bit", "cork"],
   },
   "opening-wood": {
     ...opening,
