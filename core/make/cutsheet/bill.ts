@@ -84,7 +84,7 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
 function containerRows({ name, container }: BuildPlan): Bill {
   // One that is folded from card is not found: its two squares are on the list.
   if (container.folded !== null) return [];
-  return [{ id: "container", name, amount: 1, unit: "pieces", why: "the container itself" }];
+  return [row("container", name, 1, "the container itself")];
 }
 
 /** Sheets of stock: what one gives for several is cut from one. */
@@ -141,18 +141,9 @@ function holeRows({ plan, words }: CutOrder): Bill {
 
 function coverRows({ cover, hole }: BuildPlan): Bill {
   const { way, count, tape, needsSteel } = cover;
+  const flaps = hole.apart === null ? "a shutter flap for each hole" : "one strip over both holes, opened together";
   return [
-    ...(tape > 0
-      ? [
-          {
-            id: "shutter-tape",
-            name: "Black electrical tape",
-            amount: tape,
-            unit: "mm",
-            why: hole.apart === null ? "a shutter flap for each hole" : "one strip over both holes, opened together",
-          } as const,
-        ]
-      : []),
+    ...(tape > 0 ? [row("shutter-tape", "Black electrical tape", tape, flaps, "mm")] : []),
     ...(way === "magnet" ? [row("magnet", "Flat magnet for the hole", count, "one for each hole")] : []),
     ...(needsSteel ? [row("steel", "Flat steel washer", count, "the magnet finds no steel on this wall")] : []),
     ...(way === "stopper" ? [row("stopper", "Lid of a small tube", count, "pressed over the hole")] : []),
@@ -174,14 +165,13 @@ function cardRows(order: CutOrder, each: number): Bill {
       : []),
     ...parts
       .filter((part) => !small.includes(part))
-      .map(
-        (part): BillRow => ({
-          id: `large-${part.id}`,
-          name: `Black card of ${words(part.width)} × ${words(part.height)} or more`,
-          amount: count(part),
-          unit: "pieces",
-          why: `${part.name}: it does not go on A4`,
-        }),
+      .map((part) =>
+        row(
+          `large-${part.id}`,
+          `Black card of ${words(part.width)} × ${words(part.height)} or more`,
+          count(part),
+          `${part.name}: it does not go on A4`,
+        ),
       ),
   ];
 }
@@ -205,15 +195,7 @@ function insideRows({ black, container, holding }: BuildPlan): Bill {
       ? [row("steel-back", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
       : []),
     ...(black === "paint"
-      ? [
-          {
-            id: "paint",
-            name: "Flat black paint",
-            amount: container.inside * PAINT_PER_MM2,
-            unit: "ml",
-            why: "two coats inside, lid too",
-          } as const,
-        ]
+      ? [row("paint", "Flat black paint", container.inside * PAINT_PER_MM2, "two coats inside, lid too", "ml")]
       : []),
   ];
 }
@@ -269,16 +251,15 @@ function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
   return [
     ...(length > 0
       ? [
-          {
-            id: "black-tape",
-            name:
-              ways.tape === "electrical"
-                ? `Black electrical tape, ${seals.map((seal) => seal.of).join(" and ")}`
-                : "Black cloth tape",
-            amount: length,
-            unit: "mm",
-            why: seals.map((seal) => said[seal.of]).join(", "),
-          } as const,
+          row(
+            "black-tape",
+            ways.tape === "electrical"
+              ? `Black electrical tape, ${seals.map((seal) => seal.of).join(" and ")}`
+              : "Black cloth tape",
+            length,
+            seals.map((seal) => said[seal.of]).join(", "),
+            "mm",
+          ),
         ]
       : []),
     ...(outside.foot
@@ -307,6 +288,6 @@ function boardRows({ plan, words }: CutOrder, count: number): Bill {
   ];
 }
 
-function row(id: BillRow["id"], name: string, amount: number, why: string): BillRow {
-  return { id, name, amount, unit: "pieces", why };
+function row(id: BillRow["id"], name: string, amount: number, why: string, unit: BillRow["unit"] = "pieces"): BillRow {
+  return { id, name, amount, unit, why };
 }
