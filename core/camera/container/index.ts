@@ -73,6 +73,7 @@ export {
   HOLE_GAP,
   PLATE_SIZE,
   THINNEST_DRILL,
+  TRAIL_HOLE,
   USUAL_OPENING,
   USUAL_PLATE,
 } from "./model/usualSizes.ts";

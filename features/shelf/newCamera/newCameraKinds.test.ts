@@ -1,9 +1,10 @@
 import { formats } from "../../../catalogue/formats.ts";
 import type { LengthUnit } from "../../../core/basis/units/index.ts";
-import { cameraKind, designFaults, fieldRecord } from "../../../core/camera/container/index.ts";
+import { cameraKind, designFaults, fieldRecord, TRAIL_HOLE } from "../../../core/camera/container/index.ts";
+import { judgeHole } from "../../../core/camera/holeToMake/index.ts";
 import { kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { parseCamera } from "../../../core/document/index.ts";
-import { inMm } from "../../../core/testing/cameras.ts";
+import { ideal, inMm, PAPER_LIGHT } from "../../../core/testing/cameras.ts";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import { entriesOf, readNewCamera, withTyped } from "./readNewCamera.ts";
 
@@ -73,7 +74,14 @@ test("a bought hole is kept as it was bought; a set of nine starts whole", () =>
 describe("what it is for and how the hole will be are asked first, and nothing that does not apply", () => {
   const start = startForm("curled-can", "mm", "Find");
   test("weeks of sun", () => {
-    expect(read({ ...start, purpose: "trail" }).camera?.purpose).toBe("trail");
+    const trail = read({ ...start, purpose: "trail" }).camera;
+    if (trail === null) throw new Error("no camera");
+    expect(trail.purpose).toBe("trail");
+    // What is proposed is within what is called usual.
+    const { diameter, sun } = judgeHole(trail, PAPER_LIGHT, ideal);
+    expect(diameter).toBe(TRAIL_HOLE);
+    expect(sun?.usual[0]).toBeLessThanOrEqual(diameter);
+    expect(sun?.usual[1]).toBeGreaterThanOrEqual(diameter);
     expect(read(start).camera?.purpose).toBeUndefined();
   });
   test("through the wall: no opening is asked or kept, whatever was typed there; the wall is the plate", () => {

@@ -7,7 +7,7 @@ import { stereo } from "../../stereo/stereo.ts";
 import { holeMount } from "../facts/holeMount.ts";
 import type { Camera, Chamber, HoleMount, Purpose } from "../model/camera.ts";
 import type { Container } from "../model/containers.ts";
-import { EYES } from "../model/usualSizes.ts";
+import { EYES, TRAIL_HOLE } from "../model/usualSizes.ts";
 import { DEFAULT_CONTRAST, DEFAULT_RULE } from "./edits.ts";
 import { seated } from "./seated.ts";
 import { withMount } from "./withMount.ts";
@@ -19,7 +19,7 @@ export interface NewCamera {
   readonly kind: CameraKind;
   /**
    * Sizes by field, mm and degrees. Left out or `null`: the hole opposite the sheet's middle (`hole.above`), nothing that
-   * cuts (`hole.openingDiameter`), a hole by rule (`hole.diameter`), else what is usual.
+   * cuts (`hole.openingDiameter`), a hole by rule, or one that is usual for trails (`hole.diameter`), else what is usual.
    */
   readonly sizes: Readonly<Partial<Record<DesignField, number | null>>>;
   readonly material: string;
@@ -89,8 +89,10 @@ function chamberOf(said: NewCamera, container: Container): Chamber {
   const [width, height] = [sizes["film.width"] ?? 0, sizes["film.height"] ?? 0];
   const sheetY = onWall ? (height - high) / 2 : 0;
   const { "hole.above": above = null, "hole.diameter": bought = null } = sizes;
+  // Fine detail, for which the rules are, does not show in tracks.
+  const wide = bought ?? (said.purpose === "trail" ? TRAIL_HOLE : null);
   const hole = {
-    diameter: bought ?? ("best" as const),
+    diameter: wide ?? ("best" as const),
     plateThickness: said.plateThickness,
     openingDiameter: sizes["hole.openingDiameter"] ?? null,
     wall: container.wall,
@@ -117,7 +119,7 @@ function chamberOf(said: NewCamera, container: Container): Chamber {
       format: said.format,
       trim: said.trimmed ? { width, height } : null,
     },
-    aim: { rule: bought === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
+    aim: { rule: wide === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
     ...(kind.roll ? { roll: kind.roll } : {}),
     ...(kind.pair ? { divider: dividerFor(half, distance, width) } : {}),
   };
