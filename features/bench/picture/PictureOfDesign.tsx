@@ -87,6 +87,7 @@ export function PictureOfDesign({
   const ev = sceneId === OWN ? OWN_EV : scene.ev;
   const seconds = typed ?? sheetTime(ev, result.fNumber, medium);
   const isFaulty = faults.length > 0;
+  const trail = isTrail(camera);
   const request = useMemo(
     () =>
       isFaulty
@@ -97,14 +98,14 @@ export function PictureOfDesign({
             scene: sceneId === OWN && own !== null ? own : sceneId,
             seconds,
             stops: 0,
-            walking,
-            flashes: flashed ? 1 : 0,
+            walking: walking && !trail,
+            flashes: flashed && !trail ? 1 : 0,
           },
-    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed],
+    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed, trail],
   );
   const change = useCallback((part: Partial<PictureWish>) => setWish((before) => ({ ...before, ...part })), []);
   const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn);
-  const response = responseOf(medium.density, isTrail(camera));
+  const response = responseOf(medium.density, trail);
   const inHand = useMemo(
     (): PictureInHand => ({
       ...preview,

@@ -35,7 +35,8 @@ export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
             />
           </div>
         )}
-        <Passing walking={walking} flashed={flashed} />
+        {/* Whoever passes in months of sun leaves nothing, and nobody flashes such a sheet. */}
+        {response !== "printing-out" && <Passing walking={walking} flashed={flashed} />}
         <Button className="ml-auto" onClick={onLarge}>
           Larger
         </Button>

@@ -26,7 +26,7 @@ export function Verdicts({
   const [worst, ...others] = verdicts;
   return (
     <Panel title="Verdict" className="mt-3">
-      {worst === undefined && <p className="text-good">Nothing stands in the way. Make the hole.</p>}
+      {worst === undefined && <p className="text-good">Nothing stands in the way.</p>}
       {worst && (
         <ul>
           <VerdictRow verdict={worst} onEdit={onEdit} />

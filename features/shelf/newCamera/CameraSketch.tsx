@@ -3,7 +3,7 @@ import { mediumById } from "../../../catalogue/media.ts";
 import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import { benchDrawing } from "../../../core/bench/benchDrawing/index.ts";
 import { sunlit } from "../../../core/bench/preview/index.ts";
-import { type Camera, solveRequest } from "../../../core/camera/container/index.ts";
+import { type Camera, isTrail, solveRequest } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
 import { solve } from "../../../core/light/solve/index.ts";
 import { cx } from "../../../ui/controls/cx.ts";
@@ -24,12 +24,17 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
   const drawn = useMemo(() => {
     if (camera === null) return null;
     const medium = mediumById(camera.chambers[0].film.medium);
+    const result = solve(solveRequest(camera, medium));
     return {
       medium,
+      // What hangs for weeks is not counted in seconds.
+      light: isTrail(camera)
+        ? "weeks to months in the sun"
+        : `${sayTime(sheetTime(FULL_SUN_EV, result.fNumber, medium))} in full sun`,
       drawing: benchDrawing(camera, medium, SIZE, { widths: [], heights: [] }, (mm) => dimensionFigure(mm, unit), {
         unit,
       }),
-      result: solve(solveRequest(camera, medium)),
+      result,
     };
   }, [camera, unit]);
   const request = useMemo(
@@ -50,7 +55,9 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
                 state={progress === null && picture ? "fine" : "coarse"}
                 sheetWords="The sheet it will make, as it lies, seen from its back"
                 printWords="The picture it will make"
-                caption="Bean rows and scarecrow, full sun"
+                caption={
+                  isTrail(camera) ? "What it looks at; the sun draws over it" : "Bean rows and scarecrow, full sun"
+                }
               />
               <SvgScene
                 scene={drawn.drawing.scene}
@@ -65,7 +72,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
           {stale
             ? "The last sizes that work. Mend the marked entries to go on."
             : drawn &&
-              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${sayTime(sheetTime(FULL_SUN_EV, drawn.result.fNumber, drawn.medium))} in full sun.`}
+              `A hole of ${words(drawn.result.focalLength / drawn.result.fNumber, 3)} makes it ${formatFNumber(drawn.result.fNumber)}: ${drawn.result.view.horizontal.toFixed(0)}° wide, ${drawn.light}.`}
         </figcaption>
       </figure>
     </div>
