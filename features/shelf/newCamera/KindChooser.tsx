@@ -9,7 +9,7 @@ import { startForm } from "./newCameraForm.ts";
 import { readNewCamera } from "./readNewCamera.ts";
 
 /** One scale for all kinds, mm a pixel: a drum stands beside a canister as it does on a table. */
-const SCALE = 5.6;
+const SCALE = 6.6;
 /** Radius of the mark for the hole, mm. */
 const DOT = 6;
 
