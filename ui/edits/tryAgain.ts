@@ -7,6 +7,11 @@ export const TRY_AGAIN_AFTER_MS = 5000;
 /** What may pass: there is room again, or the browser gives its database back. */
 const PASSING: readonly StorageReason[] = ["full", "unavailable"];
 
+/** Whether what could not be stored now may be stored later. */
+export function mayPass({ reason }: StorageFailure): boolean {
+  return PASSING.includes(reason);
+}
+
 /**
  * Stores until it is stored, or can never be.
  *
@@ -21,7 +26,7 @@ export async function storeUntilDone(
     const done = await store();
     if (done.ok) return true;
     if (attempt === 0) onFailed(done.error);
-    if (!PASSING.includes(done.error.reason)) return false;
+    if (!mayPass(done.error)) return false;
     await new Promise((resolve) => setTimeout(resolve, TRY_AGAIN_AFTER_MS));
   }
 }

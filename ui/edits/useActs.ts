@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { changesBetween, type RecordName, type Records } from "../../core/document/index.ts";
 import { type Act, doActs, noteActs, type StorageFailure } from "../../storage/index.ts";
 import { useLatest } from "../page/useLatest.ts";
-import { TRY_AGAIN_AFTER_MS } from "./tryAgain.ts";
+import { mayPass, TRY_AGAIN_AFTER_MS } from "./tryAgain.ts";
 
 /** What the database has by now is dropped at the latest after so long: its own word should have come back, also on a slow machine, ms. */
 const DROP_AFTER_MS = 10_000;
@@ -25,7 +25,7 @@ export interface Acts<R> {
 /**
  * Holds records to which things happen (opened, closed, moved on) rather than records that are edited: each happening is
  * done to the record as it is stored then, so that what other tabs did stays. What can't be stored stays in hand, is tried
- * again, and goes along with the next.
+ * again where that may help, and goes along with the next.
  *
  * @param stored as a live query has them
  * @param onFailed tells the maker; called once until something is stored again
@@ -82,7 +82,7 @@ export function useActs<N extends RecordName>(
       if (!done.ok) {
         if (!told.current) failed.current(done.error);
         told.current = true;
-        setTimeout(() => void store(id), TRY_AGAIN_AFTER_MS);
+        if (mayPass(done.error)) setTimeout(() => void store(id), TRY_AGAIN_AFTER_MS);
         return;
       }
       told.current = false;

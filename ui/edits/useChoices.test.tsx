@@ -89,4 +89,41 @@ describe("where the storage was full for a while", () => {
     await act(() => jest.advanceTimersByTimeAsync(6000));
     expect(written).toEqual([{ developerAt: 24 }, { developerAt: 22 }]);
   });
+  test("a choice that waits never overwrites one that was made after its page was left and came back", async () => {
+    let room = false;
+    const written: Partial<DarkSettings>[] = [];
+    const filling: Choices<DarkSettings> = {
+      ...darkChoices,
+      read: async () => loaded,
+      write: async (some) => {
+        if (!room) return failure(storageFailure("full"));
+        written.push(some);
+        return success(null);
+      },
+    };
+    const first = inDark(filling);
+    act(() => first.current.choose({ developerAt: 24 }, "The warmth"));
+    await act(() => jest.advanceTimersByTimeAsync(100));
+    cleanup();
+    room = true;
+    const second = inDark(filling);
+    act(() => second.current.choose({ developerAt: 22 }, "The warmth"));
+    await act(() => jest.advanceTimersByTimeAsync(11_000));
+    expect(written).toEqual([{ developerAt: 24 }, { developerAt: 22 }]);
+  });
+});
+
+test("where storing one breaks, it is told, and the next is stored all the same", async () => {
+  const breaking: Choices<DarkSettings> = {
+    ...darkChoices,
+    write: (some, what) =>
+      some.q10 === 4
+        ? Promise.reject(new DOMException("no room", "QuotaExceededError"))
+        : darkChoices.write(some, what),
+  };
+  const hand = inDark(breaking);
+  act(() => hand.current.choose({ q10: 4 }, "The factor"));
+  act(() => hand.current.choose({ developerAt: 23 }, "The warmth"));
+  await waitFor(async () => expect((await darkChoices.read()).developerAt).toBe(23));
+  expect(currentNotices().some(({ text }) => text.startsWith("The factor can’t"))).toBe(true);
 });

@@ -29,6 +29,7 @@ export { seated } from "./design/seated.ts";
 export { settled, targetDiameter } from "./design/settled.ts";
 export { atVersion, withoutVersion, withVersion } from "./design/versions.ts";
 export { withMount } from "./design/withMount.ts";
+export { withPurpose } from "./design/withPurpose.ts";
 export { cameraBody } from "./facts/body.ts";
 export { isBuilt } from "./facts/built.ts";
 export { cameraFNumber } from "./facts/cameraFNumber.ts";
@@ -41,7 +42,7 @@ export { isMetal, PUSHED_THROUGH, toBlacken, type WallMaterial, wallMaterial } f
 export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
 export { isTrail } from "./facts/purpose.ts";
 export { cameraRoom, sheetRoom } from "./facts/room.ts";
-export { type BoardPlace, type SetBoard, setBoard, standingPlaces, standsOnBoard } from "./facts/setBoard.ts";
+export { type BoardPlace, boardOf, type SetBoard, setBoard, standingPlaces } from "./facts/setBoard.ts";
 export type {
   Aim,
   Camera,
@@ -73,7 +74,7 @@ export {
   HOLE_GAP,
   PLATE_SIZE,
   THINNEST_DRILL,
-  TRAIL_HOLE,
+  TRAIL_HOLES,
   USUAL_OPENING,
   USUAL_PLATE,
 } from "./model/usualSizes.ts";

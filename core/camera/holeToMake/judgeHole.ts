@@ -9,6 +9,7 @@ import {
   isTrail,
   measuredDiameter,
   measurementsOf,
+  TRAIL_HOLES,
 } from "../container/index.ts";
 import { type HoleToMake, holeToMake, shareOf } from "./holeToMake.ts";
 import { sheetReach } from "./sheetReach.ts";
@@ -82,9 +83,6 @@ export function foundHole(camera: Camera, hole = 0): FoundHole | null {
 /** The sun's disc, and the most its declination changes in a day, radians; mean angular diameter 32′ and 24′ a day at the equinox (Meeus, Astronomical Algorithms, from memory). */
 const SUN = { disc: (32 / 60) * RADIANS, dayStep: (24 / 60) * RADIANS } as const;
 
-/** Diameters that are usual for the sun's trails, mm; common practice. */
-const TRAIL_HOLES = [0.4, 2] as const;
-
 /** Limits of shape; common practice. */
 const OVAL = 0.8;
 const ROUGH = { sand: 0.03, remake: 0.12 } as const;
@@ -112,7 +110,7 @@ export function judgeHole(camera: Camera, light: DesignLight, ideal: Optimum, ho
     ? {
         disc: toMake.setting.distance * SUN.disc,
         dayStep: toMake.setting.distance * SUN.dayStep,
-        usual: TRAIL_HOLES,
+        usual: [TRAIL_HOLES.least, TRAIL_HOLES.most] as const,
       }
     : null;
   const kept = mount === "bought" && verdict.action !== "move" && verdict.action !== "keep";

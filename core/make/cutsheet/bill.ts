@@ -2,6 +2,7 @@ import type { BuildPlan } from "../plan/index.ts";
 import type { CutOrder } from "./order.ts";
 import { goesOn, nest } from "./pages/nest.ts";
 import { cutParts } from "./parts/cutParts.ts";
+import { SHAFT } from "./parts/insideParts.ts";
 import type { Part } from "./parts/part.ts";
 
 /** One thing to have at hand. */
@@ -74,7 +75,7 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
     ...times(holeRows(order)),
     ...times(coverRows(plan)),
     ...cardRows(order, each),
-    ...times(insideRows(plan)),
+    ...times(insideRows(order)),
     ...liningRows(plan, each),
     ...times(outsideRows(plan)),
     ...boardRows(order, count),
@@ -123,16 +124,8 @@ function holeRows({ plan, words }: CutOrder): Bill {
       ? [row("bought-hole", "Bought hole in its plate", count, "one for each hole")]
       : []),
     ...(mount === "plate" && plate !== null ? [row("plate", "Plate blank", count, square)] : []),
-    ...(tool === null
-      ? []
-      : [
-          row(
-            "needle",
-            TOOLS[tool],
-            tool === "drill" ? 1 : count,
-            tool === "drill" ? "the size of the hole" : "a fresh point for every hole",
-          ),
-        ]),
+    ...(tool === "drill" ? [row("needle", TOOLS.drill, 1, "the size of the hole")] : []),
+    ...(tool === "needle" || tool === "pin" ? [row("needle", TOOLS[tool], count, "a fresh point for every hole")] : []),
     ...(tool === "needle"
       ? [row("abrasive", "Fine wet abrasive paper, about 1200 grit", 1, "a piece the size of a stamp")]
       : []),
@@ -184,12 +177,12 @@ function sheetsFor(pieces: readonly { readonly width: number; readonly height: n
   return nest(pieces, A4, KERF).reduce((most, { page }) => Math.max(most, page + 1), 0);
 }
 
-function insideRows({ black, container, holding }: BuildPlan): Bill {
+function insideRows({ plan: { black, container, holding }, words }: CutOrder): Bill {
   const held = holding === null ? undefined : HELD_BY[holding.by];
   return [
     ...(container.vanes === null
       ? []
-      : [row("dowel", "Dowel for the vanes, a little longer than the drum", 1, "it turns them")]),
+      : [row("dowel", `Dowel of ${words(SHAFT)}, a little longer than the drum`, 1, "it turns the vanes")]),
     ...(held === undefined ? [] : [row("holder", held.name, held.amount, held.why)]),
     ...(holding?.by === "magnets" && holding.needsSteel
       ? [row("steel-back", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]

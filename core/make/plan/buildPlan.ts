@@ -1,5 +1,6 @@
 import {
   type Body,
+  boardOf,
   type Camera,
   type Closing,
   cameraBody,
@@ -15,8 +16,6 @@ import {
   loadPlaces,
   type Purpose,
   type SetBoard,
-  setBoard,
-  standsOnBoard,
   toBlacken,
   type Unloaded,
   unloadedAs,
@@ -183,10 +182,7 @@ export function buildPlan(camera: Camera, catalogue: PlanCatalogue): BuildPlan {
       foot: built && !trail && kind.steps.includes("tripod"),
       bearsCard: bearsCard(cameraBody(camera), shape.round !== null),
       rolls: !trail && kind.steps.includes("rest"),
-      board:
-        alike > 1 && shape.round !== null && standsOnBoard(camera)
-          ? setBoard(alike, shape.round.diameter + 2 * container.wall)
-          : null,
+      board: boardOf(camera),
       ties: trail ? 2 : 0,
     },
     view: viewPlan(camera, catalogue.light),

@@ -1,4 +1,4 @@
-import { type Camera, cameraKind, standsOnBoard } from "../../camera/container/index.ts";
+import { boardOf, type Camera, cameraKind } from "../../camera/container/index.ts";
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { type LoadingStep, mountOf } from "../../camera/mounts/index.ts";
 import type { HoldingPlan } from "./holding.ts";
@@ -34,6 +34,7 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
   const { loading } = mountOf(kind);
   // One whose ends stay far from the hole is laid on the far wall.
   const putIn = loading === "gap" && piece.gap === null ? "mark" : loading;
+  const several = (camera.set?.count ?? 1) > 1;
   const isDivided = (camera.chambers[0].divider ?? 0) > 0;
   const sheet: readonly LoadingStep[] = [
     ...(piece.offRoll !== null ? (["gauge"] as const) : []),
@@ -48,7 +49,7 @@ export function loadingStepsOf(camera: Camera, holding: HoldingPlan | null, piec
   ];
   return [
     ...(camera.chambers.length > 1 ? (["chambers"] as const) : []),
-    ...(camera.set ? ([standsOnBoard(camera) ? "tray" : "set"] as const) : []),
+    ...(several ? ([boardOf(camera) === null ? "set" : "tray"] as const) : []),
     ...(roll ? (["roll"] as const) : sheet),
     // Only a sheet whose ends come round to the hole could cover it.
     ...(piece.gap === null ? [] : (["feel"] as const)),

@@ -14,6 +14,7 @@ import {
   withContainer,
   withFilm,
   withMount,
+  withPurpose,
 } from "../../../core/camera/container/index.ts";
 import { kindRecord } from "../../../core/camera/kinds/index.ts";
 import { mountOf } from "../../../core/camera/mounts/index.ts";
@@ -99,7 +100,7 @@ export const Measures = memo(function Measures({
   const choosePurpose = useCallback(
     (id: string) => {
       const chosen = PURPOSES.find((row) => row.id === id);
-      if (chosen) onEdit(`made for ${chosen.name}`, (now) => ({ ...now, purpose: chosen.id }));
+      if (chosen) onEdit(`made for ${chosen.name}`, (now) => withPurpose(now, chosen.id));
     },
     [onEdit],
   );

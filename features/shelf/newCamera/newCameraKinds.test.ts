@@ -1,6 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import type { LengthUnit } from "../../../core/basis/units/index.ts";
-import { cameraKind, designFaults, fieldRecord, TRAIL_HOLE } from "../../../core/camera/container/index.ts";
+import { cameraKind, designFaults, fieldRecord, TRAIL_HOLES } from "../../../core/camera/container/index.ts";
 import { judgeHole } from "../../../core/camera/holeToMake/index.ts";
 import { kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { parseCamera } from "../../../core/document/index.ts";
@@ -79,7 +79,7 @@ describe("what it is for and how the hole will be are asked first, and nothing t
     expect(trail.purpose).toBe("trail");
     // What is proposed is within what is called usual.
     const { diameter, sun } = judgeHole(trail, PAPER_LIGHT, ideal);
-    expect(diameter).toBe(TRAIL_HOLE);
+    expect(diameter).toBe(TRAIL_HOLES.usual);
     expect(sun?.usual[0]).toBeLessThanOrEqual(diameter);
     expect(sun?.usual[1]).toBeGreaterThanOrEqual(diameter);
     expect(read(start).camera?.purpose).toBeUndefined();

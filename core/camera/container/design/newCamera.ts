@@ -7,10 +7,11 @@ import { stereo } from "../../stereo/stereo.ts";
 import { holeMount } from "../facts/holeMount.ts";
 import type { Camera, Chamber, HoleMount, Purpose } from "../model/camera.ts";
 import type { Container } from "../model/containers.ts";
-import { EYES, TRAIL_HOLE } from "../model/usualSizes.ts";
+import { EYES } from "../model/usualSizes.ts";
 import { DEFAULT_CONTRAST, DEFAULT_RULE } from "./edits.ts";
 import { seated } from "./seated.ts";
 import { withMount } from "./withMount.ts";
+import { withPurpose } from "./withPurpose.ts";
 
 /** What a maker says of a new camera. */
 export interface NewCamera {
@@ -19,7 +20,7 @@ export interface NewCamera {
   readonly kind: CameraKind;
   /**
    * Sizes by field, mm and degrees. Left out or `null`: the hole opposite the sheet's middle (`hole.above`), nothing that
-   * cuts (`hole.openingDiameter`), a hole by rule, or one that is usual for trails (`hole.diameter`), else what is usual.
+   * cuts (`hole.openingDiameter`), a hole by rule, or what is usual for trails (`hole.diameter`), else what is usual.
    */
   readonly sizes: Readonly<Partial<Record<DesignField, number | null>>>;
   readonly material: string;
@@ -50,7 +51,7 @@ export function newCamera(said: NewCamera): Camera {
     .chambers()
     .map((label) => ({ ...chamber, label }));
   const alike = said.alike ?? kind.set ?? 1;
-  const made = seated({
+  const picture = seated({
     format: "still-box/camera",
     version: 1,
     id: said.id,
@@ -59,13 +60,13 @@ export function newCamera(said: NewCamera): Camera {
     container,
     chambers: [first ?? chamber, ...others],
     shutter: null,
-    ...(said.purpose === "trail" ? { purpose: said.purpose } : {}),
     ...(alike > 1 || kind.set !== undefined ? { set: { count: alike, exposed: [] } } : {}),
     measurements: [],
     calibration: {},
     createdAt: said.now,
     updatedAt: said.now,
   });
+  const made = said.purpose === "trail" ? withPurpose(picture, said.purpose) : picture;
   return said.mount === undefined || said.mount === holeMount(made) ? made : withMount(made, said.mount);
 }
 
@@ -89,10 +90,8 @@ function chamberOf(said: NewCamera, container: Container): Chamber {
   const [width, height] = [sizes["film.width"] ?? 0, sizes["film.height"] ?? 0];
   const sheetY = onWall ? (height - high) / 2 : 0;
   const { "hole.above": above = null, "hole.diameter": bought = null } = sizes;
-  // Fine detail, for which the rules are, does not show in tracks.
-  const wide = bought ?? (said.purpose === "trail" ? TRAIL_HOLE : null);
   const hole = {
-    diameter: wide ?? ("best" as const),
+    diameter: bought ?? ("best" as const),
     plateThickness: said.plateThickness,
     openingDiameter: sizes["hole.openingDiameter"] ?? null,
     wall: container.wall,
@@ -119,7 +118,7 @@ function chamberOf(said: NewCamera, container: Container): Chamber {
       format: said.format,
       trim: said.trimmed ? { width, height } : null,
     },
-    aim: { rule: wide === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
+    aim: { rule: bought === null ? DEFAULT_RULE : "own", contrast: DEFAULT_CONTRAST, subjectDistance: null },
     ...(kind.roll ? { roll: kind.roll } : {}),
     ...(kind.pair ? { divider: dividerFor(half, distance, width) } : {}),
   };

@@ -38,13 +38,20 @@ export function setBoard(count: number, across: number): SetBoard {
   return { width: columns * step + GAP, height: rows * step + GAP, places };
 }
 
-/** Whether a numbered set of these is carried on a board: small ones that make pictures, not tins, nor what hangs apart. */
-export function standsOnBoard(camera: Camera): boolean {
-  return camera.set != null && !isTrail(camera) && kindRecord(cameraKind(camera)).steps.includes("tray");
+/**
+ * The board that a numbered set is carried on: small ones that make pictures have one.
+ *
+ * @returns `null` for a single camera, for tins and boxes, and for what hangs apart for weeks
+ * @example boardOf(box) // null
+ */
+export function boardOf(camera: Camera): SetBoard | null {
+  const { set, container } = camera;
+  const isCarried = !isTrail(camera) && kindRecord(cameraKind(camera)).steps.includes("tray");
+  if (set == null || set.count < 2 || !isCarried || !("diameter" in container)) return null;
+  return setBoard(set.count, container.diameter + 2 * container.wall);
 }
 
 /** Where the cameras of a design stand when they are opened together: each of a set on its board, else the one. */
-export function standingPlaces({ set, container }: Camera): readonly BoardPlace[] {
-  const across = "diameter" in container ? container.diameter + 2 * container.wall : null;
-  return set == null || across === null ? [{ x: 0, y: 0 }] : setBoard(set.count, across).places;
+export function standingPlaces(camera: Camera): readonly BoardPlace[] {
+  return boardOf(camera)?.places ?? [{ x: 0, y: 0 }];
 }

@@ -16,8 +16,8 @@ export const USUAL_PLATE = 0.05;
 /** From this diameter on a hole in the wall is drilled, below it pushed with a pin; mm, common practice. */
 export const DRILLED_FROM = 1;
 
-/** A hole for the sun’s trails where nobody chose one, mm: 0.4 to 0.7 are usual; common practice (TRADE section 9). */
-export const TRAIL_HOLE = 0.5;
+/** Diameters that are usual for the sun’s trails, and the one where nobody chose, mm; common practice (TRADE section 9). */
+export const TRAIL_HOLES = { least: 0.4, usual: 0.5, most: 2 } as const;
 
 /** The thinnest drill that is sold, mm: number 80 is 0.343; common practice. */
 export const THINNEST_DRILL = 0.35;
