@@ -35,6 +35,29 @@ describe("Sun · Plan", () => {
     await maker.sees('[data-verdict="lid-over-hole"]', /The cap comes too near the hole/);
   });
 
+  test("the Bench draws the plan's tracks on its sheet: turned away from the sun there are none", async () => {
+    const maker = await at("/sun");
+    await maker.page.waitForSelector("[data-fan=fine]");
+    await maker.press("To the Bench");
+    await maker.choose("Made for", "trail");
+    await maker.sees(
+      "[data-conclusion-of-picture]",
+      /As planned under Sun, .* the sun’s tracks cover about [1-9]\d? %/,
+    );
+    expect(await maker.text("main")).not.toMatch(/Hole open for/);
+    await maker.settled();
+    await maker.page.goBack();
+    await maker.page.waitForSelector("[data-fan=fine]");
+    await maker.type("Towards, from true north", "0");
+    await maker.type("Leans back", "-40");
+    await maker.sees("[data-verdict]", /It looks away from the sun/);
+    await maker.press("To the Bench");
+    await maker.sees(
+      "[data-conclusion-of-picture]",
+      /As planned under Sun, .* no track of the sun lands on this sheet/,
+    );
+  });
+
   test("the sheet is taken hold of: by keys it turns and leans, by hand too, coarse at once and fine after", async () => {
     const maker = await at("/sun");
     await maker.page.waitForSelector("[data-fan=fine]");

@@ -1,6 +1,7 @@
 import { formats } from "../catalogue/formats.ts";
 import { mediumById } from "../catalogue/media.ts";
-import type { PreviewRequest } from "../core/bench/preview/index.ts";
+import { type PreviewRequest, pixelsOf } from "../core/bench/preview/index.ts";
+import { type SunStay, USUAL_STAY } from "../core/sun/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { curve } from "./jobs/curve/curve.ts";
 import { finder } from "./jobs/finder/finder.ts";
@@ -17,7 +18,7 @@ const request: PreviewRequest = {
   flashes: 1,
   pixels: 320,
 };
-const part = { request, width: 320, height: 256, rows: { from: 0, to: 128 } };
+const part = { request, width: 320, height: 256, rows: { from: 0, to: 128 }, stay: null };
 
 describe("heavy jobs over a message channel", () => {
   test("a preview comes with progress; its rows are those that were asked for", async () => {
@@ -35,7 +36,13 @@ describe("heavy jobs over a message channel", () => {
 
   test("a preview that is cancelled stops early: the next one does not wait for it", async () => {
     const { client, close } = joined(preview);
-    const large = { request: { ...request, pixels: 1600 }, width: 1600, height: 1280, rows: { from: 0, to: 1280 } };
+    const large = {
+      ...part,
+      request: { ...request, pixels: 1600 },
+      width: 1600,
+      height: 1280,
+      rows: { from: 0, to: 1280 },
+    };
     const stop = new AbortController();
     const start = performance.now();
     const first = client.run(large, { signal: stop.signal });
@@ -51,6 +58,29 @@ describe("heavy jobs over a message channel", () => {
     expect(waited).toBeLessThan(performance.now() - alone);
     close();
   }, 60_000);
+
+  test("a sheet that hangs in the sun comes back in one piece, printed, with the tracks of its stay over the scene", async () => {
+    const { client, close } = joined(preview);
+    const can = {
+      ...request,
+      camera: { ...testCamera("curled-can"), purpose: "trail" as const },
+      pixels: 400,
+      walking: false,
+      flashes: 0,
+    };
+    const { width, height } = pixelsOf(can);
+    const of = async (stay: SunStay) => {
+      const done = await client.run({ request: can, width, height, rows: { from: 0, to: height }, stay });
+      if (!done.ok) throw new Error(done.error.message);
+      return done.value;
+    };
+    const south = await of(USUAL_STAY);
+    const north = await of({ ...USUAL_STAY, aim: { azimuth: 0 } });
+    expect([south.tone, south.negative.length]).toEqual(["printed", width * height]);
+    expect(south.tracked).toBeGreaterThan(0.2);
+    expect(north.tracked).toBeLessThan(0.1);
+    close();
+  });
 
   test("the finder and the curve answer as their functions do", async () => {
     const found = joined(finder);

@@ -1,6 +1,7 @@
 import { data } from "react-router";
 import { BenchPage } from "../../features/bench/design/BenchPage.tsx";
-import { cameraRef, getEdited, historyState, rememberCamera } from "../../storage/index.ts";
+import { readBench } from "../../features/bench/design/benchData.ts";
+import { getEdited, rememberCamera } from "../../storage/index.ts";
 import { tags } from "../pageMeta.ts";
 import { ready } from "../ready.ts";
 import type { Route } from "./+types/bench";
@@ -19,7 +20,7 @@ export async function clientLoader({ params }: Route.ClientLoaderArgs) {
   const found = await getEdited("cameras", params.id);
   if (!found.ok) throw data(found.error.message, { status: 404 });
   await rememberCamera(params.id);
-  return { camera: found.value, history: await historyState([cameraRef(params.id)]) };
+  return { camera: found.value, beside: await readBench(params.id) };
 }
 clientLoader.hydrate = true as const;
 
@@ -28,5 +29,6 @@ export function HydrateFallback() {
 }
 
 export default function Bench({ loaderData }: Route.ComponentProps) {
-  return <BenchPage key={loaderData.camera.id} stored={loaderData.camera} history={loaderData.history} />;
+  const { camera, beside } = loaderData;
+  return <BenchPage key={camera.id} stored={camera} beside={beside} />;
 }

@@ -6,10 +6,19 @@ export { type SunFan, type SunTools, sunFan } from "./plan/fan.ts";
 export { horizonLine } from "./plan/horizonLine.ts";
 export { type Reminder, reminders, SOLSTICES } from "./plan/reminders.ts";
 export { type SkyPicture, skyPicture } from "./plan/skyPicture.ts";
+export { type SunStay, USUAL_STAY } from "./plan/stay.ts";
 export { type SunAnswer, type SunDay, type SunSummary, summaryOf, sunAnswer } from "./plan/sunAnswer.ts";
 export { type SunFix, type SunVerdict, sunVerdicts } from "./plan/sunVerdicts.ts";
 export { trackWidth } from "./plan/trackWidth.ts";
-export { type CanStand, type TrailPicture, trailPicture } from "./plan/trailPicture.ts";
+export {
+  addTracks,
+  type CanStand,
+  halfExposure,
+  rasterOf,
+  SKY_OVER_SUN,
+  type TrailPicture,
+  trailPicture,
+} from "./plan/trailPicture.ts";
 export { wrapsAround } from "./plan/wrapsAround.ts";
 export { type Diary, hoursOfDiary, PARTED, readDiary, SHONE } from "./read/diary.ts";
 export { type DiaryDoubt, diaryDoubt } from "./read/diaryDoubt.ts";
@@ -17,9 +26,10 @@ export { type Disturbance, findDisturbance } from "./read/disturbance.ts";
 export { type FitPoint, type FittedAim, fitAim } from "./read/fitAim.ts";
 export { directionOf } from "./read/hourPlace.ts";
 export { whenAt } from "./read/whenAt.ts";
-export type { SkyDirection } from "./site/aim.ts";
+export { aimed, type SkyDirection, vectorTo } from "./site/aim.ts";
 export type { Calendar, Zone } from "./site/calendar.ts";
 export { hangsUpsideDown, hungOver } from "./site/hanging.ts";
+export { horizonOf } from "./site/horizon.ts";
 export {
   type HorizonPicture,
   type KnownPlace,

@@ -20,7 +20,7 @@ export default function LampQuestion() {
         title="Daylight?"
         words={foggedWords(barred)}
         yes="All is put away: daylight"
-        no="Stay red"
+        no="SunStay red"
         onYes={() => answerDark("day")}
         onNo={() => answerDark("dark")}
       />

@@ -46,7 +46,7 @@ export default function RedLight() {
           title="Daylight?"
           words={foggedWords(barred)}
           yes="All is put away: daylight"
-          no="Stay red"
+          no="SunStay red"
           onYes={() => setRedLight(null)}
           onNo={() => setBarred(null)}
         />

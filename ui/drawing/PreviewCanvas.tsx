@@ -1,6 +1,6 @@
 import { memo, useEffect, useRef } from "react";
 import type { DevelopedPreview } from "../../core/bench/preview/index.ts";
-import { greyPixel } from "./greyPixel.ts";
+import { tonePixels } from "./tonePixel.ts";
 
 /** A developed sheet on the screen. */
 export const PreviewCanvas = memo(function PreviewCanvas({
@@ -21,10 +21,11 @@ export const PreviewCanvas = memo(function PreviewCanvas({
   useEffect(() => {
     const context = canvas.current?.getContext("2d");
     if (!context) return;
-    const grey = picture[side];
+    const tones = picture[side];
     const image = new ImageData(width, height);
     const pixels = new Uint32Array(image.data.buffer);
-    for (let i = 0; i < grey.length; i++) pixels[i] = greyPixel(grey[i] as number);
+    const colours = tonePixels(picture.tone, side);
+    for (let i = 0; i < tones.length; i++) pixels[i] = colours[tones[i] as number] as number;
     context.putImageData(image, 0, 0);
   }, [picture, side, width, height]);
   return (

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import type { DevelopedPreview, PreviewRequest } from "../../core/bench/preview/index.ts";
+import type { SunStay } from "../../core/sun/index.ts";
 import { runPreview } from "../../workers/jobs/preview/preview.client.ts";
 
 const COARSE = 320;
@@ -17,10 +18,15 @@ export interface PreviewState {
  *
  * @param request without its size; `null` draws nothing yet
  * @param fine pixels on the longer side of the finished picture
+ * @param stay how a camera hangs that is for the sun's trails; left out: for half a year, somewhere
  */
-export function usePreview(request: Omit<PreviewRequest, "pixels"> | null, fine: number): PreviewState {
+export function usePreview(
+  request: Omit<PreviewRequest, "pixels"> | null,
+  fine: number,
+  stay?: SunStay | null,
+): PreviewState {
   const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
-  const key = request === null ? "" : keyOf(request);
+  const key = request === null ? "" : keyOf(request, stay ?? null);
   // A photograph is known by being the same object: its pixels are too many to compare.
   const scene = request?.scene;
   const latest = useRef(request);
@@ -35,6 +41,7 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null, fine:
         { ...wanted, pixels },
         {
           signal: stop.signal,
+          stay: stay ?? undefined,
           onProgress: (progress) => pixels === fine && setState((before) => ({ ...before, progress })),
         },
       );
@@ -57,6 +64,7 @@ export function usePreview(request: Omit<PreviewRequest, "pixels"> | null, fine:
 }
 
 /** What a preview depends on, as text: names, notes and the log of edits do not matter to it. */
-function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">): string {
-  return JSON.stringify([camera.chambers[0], camera.measurements, typeof scene === "string" ? scene : "own", rest]);
+function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">, stay: SunStay | null): string {
+  const { chambers, measurements, purpose } = camera;
+  return JSON.stringify([chambers[0], measurements, purpose, typeof scene === "string" ? scene : "own", rest, stay]);
 }

@@ -2,24 +2,25 @@ import { mediumById } from "../../catalogue/media.ts";
 import { type Camera, solveRequest } from "../../core/camera/container/index.ts";
 import type { Trail } from "../../core/document/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
-import { MOST_DAYS, type SunRequest } from "../../core/sun/index.ts";
+import { MOST_DAYS, type SunRequest, type SunStay } from "../../core/sun/index.ts";
 import { daysOut } from "../format/dayAfter.ts";
 
 /** What a plan asks of the sun: its camera's hole and sheet, where it stands and looks, every day (of a very long time, fewer). */
 export function sunRequest(trail: Trail, camera: Camera): SunRequest {
   const request = solveRequest(camera, mediumById(camera.chambers[0].film.medium));
   const { diameter } = opticalModel(request).aperture;
-  const { from, to } = daysAsTheyWere(trail);
+  const stay = stayOf(trail);
   return {
-    site: trail.site,
+    ...stay,
     hole: { ...request.hole, diameter },
     film: request.film,
-    aim: trail.aim,
-    from,
-    to,
-    everyDays: Math.max(1, Math.ceil(daysOut(from, to) / MOST_DAYS)),
-    horizon: trail.horizon ?? [],
+    everyDays: Math.max(1, Math.ceil(daysOut(stay.from, stay.to) / MOST_DAYS)),
   };
+}
+
+/** How a plan's camera hangs, or hung. */
+export function stayOf(trail: Trail): SunStay {
+  return { site: trail.site, aim: trail.aim, ...daysAsTheyWere(trail), horizon: trail.horizon ?? [] };
 }
 
 /** From the day on which the tape came off to that on which it went on again, where these were noted; else as planned. */

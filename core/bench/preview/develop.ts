@@ -22,6 +22,8 @@ export interface DevelopingSettings {
  * positive: its scan turned over top to bottom, of a negative also inverted.
  */
 export interface DevelopedPreview {
+  /** What makes its tones: silver, developed, in greys; or light alone, in a paper's own colours. */
+  readonly tone: "silver" | "printed";
   readonly width: number;
   readonly rows: Rows;
   readonly negative: Uint8ClampedArray<ArrayBuffer>;
@@ -29,6 +31,8 @@ export interface DevelopedPreview {
   /** Share of the sheet that had too much light to hold anything (a negative: black), and too little (white). */
   readonly burnt: number;
   readonly blank: number;
+  /** Share of it that the sun's tracks darken. */
+  readonly tracked: number;
 }
 
 /** Steps of the tone tables: 2^8 to each doubling of the exposure, from 2^−20 to 2^20 lx·s. */
@@ -68,7 +72,7 @@ export function develop(
     }
   }
   const all = width * count;
-  return { width, rows, negative, positive, burnt: burnt / all, blank: blank / all };
+  return { tone: "silver", width, rows, negative, positive, burnt: burnt / all, blank: blank / all, tracked: 0 };
 }
 
 /**

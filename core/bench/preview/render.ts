@@ -98,7 +98,7 @@ export function* renderExposure(order: PreviewOrder, part?: Rows): Generator<num
 }
 
 /** lx·s on the axis for a cd/m² of the scene. */
-function exposurePerLight({ aperture, distance }: OpticalModel, { seconds, brightness }: PreviewOrder): number {
+export function exposurePerLight({ aperture, distance }: OpticalModel, { seconds, brightness }: PreviewOrder): number {
   return (Math.PI * aperture.diameter ** 2 * seconds * brightness) / (4 * distance ** 2);
 }
 

@@ -42,6 +42,9 @@ export interface Walker {
 /** 18 % grey in full sun at EV 15: L = 2^EV·K/100 (ISO 2720:1974), cd/m². */
 export const GREY: number = (2 ** 15 * 12.5) / 100;
 
+/** Luminance of the sky near the horizon in full sun, cd/m²; from memory. */
+export const SKY_LIGHT: number = 10_500;
+
 /** Luminance of a matt surface of a reflectance in full sun, cd/m². */
 export function lit(reflectance: number): number {
   return (GREY * reflectance) / 0.18;

@@ -17,7 +17,7 @@ export interface TrailPicture {
 
 const HOUR = 3_600_000;
 /** Light of the sky, and of the ground, over that of the sun's own disc: a stand-in. PHYSICS section 14: “a slow even grey”. */
-const SKY = 1e-4;
+export const SKY_OVER_SUN: number = 1e-4;
 const GROUND = 2.5e-5;
 /** Of that, under cloud. */
 const CLOUDED = 0.6;
@@ -41,21 +41,46 @@ export interface CanStand {
  * @example trailPicture([{ request, fan, skies: null }], 600).height // 429 for a sheet of 7 × 5 in
  */
 export function trailPicture(stands: readonly [CanStand, ...CanStand[]], width: number): TrailPicture {
-  const { film } = stands[0].request;
-  const scale = width / film.width;
-  const height = Math.max(1, Math.round(film.height * scale));
-  const raster = { width, height, scale };
-  const light = new Float32Array(width * height);
-  let highest = 0.01;
+  const raster = rasterOf(stands[0].request, width);
+  const light = new Float32Array(width * raster.height);
   for (const stand of stands) {
-    highest = Math.max(highest, ...stand.fan.days.map(({ noon }) => noon.altitude));
-    addStand(light, stand, raster);
+    const open = addTracks(light, stand, raster);
+    const ambient = skyLight(stand.request, stand.fan, raster);
+    for (const [i, share] of ambient.entries()) light[i] = (light[i] as number) + open * share;
   }
-  const half = HOUR * directLight(highest);
-  return { width, height, density: light.map((exposure) => printedOut(exposure / half)) };
+  const half = halfExposure(stands.map(({ fan }) => fan));
+  return { width, height: raster.height, density: light.map((exposure) => printedOut(exposure / half)) };
 }
 
-function addStand(light: Float32Array, { request, fan, skies }: CanStand, raster: Raster): void {
+/** Pixels of a sheet. */
+export interface TrailRaster {
+  readonly width: number;
+  readonly height: number;
+  /** Pixels a millimetre. */
+  readonly scale: number;
+}
+
+/** The pixels of a sheet that is so many of them wide. */
+export function rasterOf({ film }: Pick<SunRequest, "film">, width: number): TrailRaster {
+  const scale = width / film.width;
+  return { width, height: Math.max(1, Math.round(film.height * scale)), scale };
+}
+
+/**
+ * The exposure that gives half of all the density there can be: a clear hour at the highest noon, its disc's light for so
+ * many ms.
+ */
+export function halfExposure(fans: readonly SunFan[]): number {
+  const highest = Math.max(0.01, ...fans.flatMap(({ days }) => days.map(({ noon }) => noon.altitude)));
+  return HOUR * directLight(highest);
+}
+
+/**
+ * Adds the light of the sun's tracks to a sheet's pixels, in the unit of {@link halfExposure}.
+ *
+ * @returns for how long the sheet had the sky's light, ms; less counts under cloud
+ */
+export function addTracks(light: Float32Array, { request, fan, skies }: CanStand, raster: TrailRaster): number {
   const { film } = request;
   const days = fan.days.length > 1 ? everyDays(fan) : 1;
   let open = 0;
@@ -70,8 +95,7 @@ function addStand(light: Float32Array, { request, fan, skies }: CanStand, raster
       stamp(light, raster, fan, days * fan.step, moment.altitude, from, isNear && next?.place ? next.place : from);
     }
   }
-  const ambient = skyLight(request, fan, raster);
-  for (const [i, share] of ambient.entries()) light[i] = (light[i] as number) + open * share;
+  return open;
 }
 
 /** Days that each one of the fan stands for. */
@@ -80,17 +104,10 @@ function everyDays({ days }: SunFan): number {
   return Math.max(1, Math.round((second - first) / (24 * HOUR)));
 }
 
-interface Raster {
-  readonly width: number;
-  readonly height: number;
-  /** Pixels a millimetre. */
-  readonly scale: number;
-}
-
 /** The sun's image drawn from one place to another: each pixel gets the time it was covered. */
 function stamp(
   light: Float32Array,
-  { width, height, scale }: Raster,
+  { width, height, scale }: TrailRaster,
   { sky }: SunFan,
   time: number,
   altitude: number,
@@ -119,7 +136,7 @@ function stamp(
 }
 
 /** The sky's light and the land's at every pixel, over the sun's. */
-function skyLight({ horizon = [] }: SunRequest, { sky }: SunFan, { width, height, scale }: Raster): Float32Array {
+function skyLight({ horizon = [] }: SunRequest, { sky }: SunFan, { width, height, scale }: TrailRaster): Float32Array {
   const { place, surface, aperture, distance } = sky.model;
   const horizonAt = horizonOf(horizon);
   const out = new Float32Array(width * height);
@@ -131,7 +148,7 @@ function skyLight({ horizon = [] }: SunRequest, { sky }: SunFan, { width, height
       const direction = sky.toSky(scene);
       const isSky = direction.altitude * DEGREES > horizonAt(direction.azimuth * DEGREES);
       out[row * width + column] =
-        (isSky ? SKY : GROUND) * illumination(aperture, distance, rayTo(place, surface, s, t));
+        (isSky ? SKY_OVER_SUN : GROUND) * illumination(aperture, distance, rayTo(place, surface, s, t));
     }
   }
   return out;

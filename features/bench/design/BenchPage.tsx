@@ -13,7 +13,7 @@ import {
   withVersion,
 } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
-import { cameraRef, type HistoryState, historyState, useLive } from "../../../storage/index.ts";
+import { useLive } from "../../../storage/index.ts";
 import { buttonClass } from "../../../ui/controls/Button.tsx";
 import { isTyping } from "../../../ui/edits/isTyping.ts";
 import { useCameraEdits } from "../../../ui/edits/useCameraEdits.ts";
@@ -29,6 +29,7 @@ import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
+import { type BenchData, readBench } from "./benchData.ts";
 import { useBenchPart } from "./benchPart.ts";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
@@ -43,10 +44,10 @@ const PictureRow = lazyPart(async () => ({ default: (await import("../picture/Pi
 const BenchParts = lazyPart(() => import("./BenchParts.tsx"));
 
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
-export function BenchPage({ stored, history: loaded }: { readonly stored: Camera; readonly history: HistoryState }) {
+export function BenchPage({ stored, beside }: { readonly stored: Camera; readonly beside: BenchData }) {
   const design = useCameraEdits(stored);
-  const readHistory = useCallback(() => historyState([cameraRef(stored.id)]), [stored.id]);
-  const history = useLive(loaded, readHistory).value;
+  const readBeside = useCallback(() => readBench(stored.id), [stored.id]);
+  const { history, trail } = useLive(beside, readBeside).value;
   const words = useLengthWords();
   const { camera, send } = design;
   const contrast = contrastOf(camera);
@@ -111,7 +112,7 @@ export function BenchPage({ stored, history: loaded }: { readonly stored: Camera
   return (
     <main className="mx-auto max-w-[1900px] px-4 pt-3 pb-16 sm:px-6">
       <BenchHeader camera={camera} design={design} history={history} onEdit={edit} onExport={exportThis} />
-      <PictureOfDesign camera={later.camera} reading={later.reading} large={part === "picture"}>
+      <PictureOfDesign camera={later.camera} reading={later.reading} trail={trail} large={part === "picture"}>
         <div className="mt-2 grid gap-x-5 gap-y-6 lg:grid-cols-[13.5rem_minmax(0,1fr)_18.5rem] lg:grid-rows-[auto_1fr]">
           {isPhone ? (
             <Suspense>

@@ -11,11 +11,12 @@ import {
 import { type CameraKind, kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { lightBand, resolution, resolutionCurve } from "../../../core/light/hole/index.ts";
 import { opticalModel } from "../../../core/light/solve/index.ts";
+import { USUAL_STAY } from "../../../core/sun/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../../core/testing/cameras.ts";
 import { curveOption, detailAt, placedCurve, schoolPoints } from "../hole/curve/curveOption.ts";
 import { contrastOption, fallOffOption, partedLines } from "../hole/curve/sheetCharts.ts";
 import { holeFields, SHEET_FIELDS } from "../measures/measureFields.ts";
-import { previewWords, walkerWords } from "../picture/previewWords.ts";
+import { previewWords, tracksWords, walkerWords } from "../picture/previewWords.ts";
 import { readDesign } from "../readings/reading.ts";
 import { readingRows } from "../readings/readingRows.ts";
 import { newVersion } from "./newVersion.ts";
@@ -112,19 +113,20 @@ describe("words of the preview", () => {
     expect(previewWords({ burnt: 0.2, blank: 0.4 }, "negative")).toMatch(/Pre-flash/);
     expect(previewWords({ burnt: 0, blank: 0.4 }, "negative")).toMatch(/shadows are empty/);
     expect(previewWords({ burnt: 0.05, blank: 0.1 }, "negative")).toMatch(/both ends are there/);
-    for (const [burnt, blank] of [
-      [0.5, 0],
-      [0, 0.8],
-      [0.2, 0.4],
-    ] as const)
-      expect(previewWords({ burnt, blank }, "printing-out")).toBe(
-        `${100 * burnt} % of the sheet went brown, ${100 * blank} % of the sheet stayed white. It darkens with every clear day, by itself.`,
-      );
     // A direct positive goes white where it had too much.
     expect(previewWords({ burnt: 0.5, blank: 0 }, "direct-positive")).toBe(
       "50 % of the sheet went white: give it half the time.",
     );
     expect(previewWords({ burnt: 0, blank: 0.8 }, "direct-positive")).toMatch(/80 % of the sheet stayed black.*twice/);
+  });
+
+  test("and of a sheet in the sun what its tracks cover, by its plan or by none", () => {
+    expect(tracksWords({ tracked: 0.384 }, null)).toBe(
+      "From solstice to solstice at 51° north, looking south, the sun’s tracks cover about 38 % of the sheet.",
+    );
+    expect(tracksWords({ tracked: 0.001 }, { ...USUAL_STAY, from: "2026-03-01", to: "2026-04-01" })).toBe(
+      "As planned under Sun, 1 Mar 2026 to 1 Apr 2026, no track of the sun lands on this sheet.",
+    );
   });
 
   test("and what becomes of a walker, with size and speed on the sheet", () => {

@@ -16,9 +16,13 @@ export function PictureInDrawing({ camera, layout }: { readonly camera: Camera; 
       layout={layout}
       picture={picture}
       state={isFaulty ? "none" : progress === null && picture ? "fine" : "coarse"}
-      sheetWords={`The ${said.noun} of “${sceneName}”, developed, seen from its back`}
+      sheetWords={
+        response === "printing-out"
+          ? `The sheet of “${sceneName}” with the sun’s tracks, seen from its back`
+          : `The ${said.noun} of “${sceneName}”, developed, seen from its back`
+      }
       printWords={`${said.upright} of “${sceneName}” through ${camera.name}`}
-      caption={response === "printing-out" ? sceneName : `${sceneName}, ${formatTime(seconds)}`}
+      caption={response === "printing-out" ? `${sceneName}, inverted` : `${sceneName}, ${formatTime(seconds)}`}
     />
   );
 }

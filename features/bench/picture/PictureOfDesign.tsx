@@ -1,8 +1,11 @@
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
 import { type SceneFacts, type ScenePicture, sceneFacts } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
+import type { Trail } from "../../../core/document/index.ts";
 import { responseOf, type SheetResponse, sheetTime } from "../../../core/light/exposure/index.ts";
+import type { SunStay } from "../../../core/sun/index.ts";
 import { type PreviewState, usePreview } from "../../../ui/drawing/usePreview.ts";
+import { stayOf } from "../../../ui/records/sunRequest.ts";
 import type { Reading } from "../readings/reading.ts";
 
 /** Id of the scene that is the maker's own photograph. */
@@ -41,6 +44,8 @@ export interface PictureInHand extends PreviewState {
   /** The time it is exposed for, s. */
   readonly seconds: number;
   readonly response: SheetResponse;
+  /** Its plan under Sun, if it has one. */
+  readonly stay: SunStay | null;
   /** Whether the design can't be built, and so exposes nothing. */
   readonly isFaulty: boolean;
 }
@@ -71,11 +76,14 @@ export function useChangePicture(): (part: Partial<PictureWish>) => void {
 export function PictureOfDesign({
   camera,
   reading,
+  trail,
   large,
   children,
 }: {
   readonly camera: Camera;
   readonly reading: Reading;
+  /** How it hangs, or is to hang, for weeks and months. */
+  readonly trail: Trail | null;
   /** Whether it is looked at by itself. */
   readonly large: boolean;
   readonly children: ReactNode;
@@ -87,7 +95,8 @@ export function PictureOfDesign({
   const ev = sceneId === OWN ? OWN_EV : scene.ev;
   const seconds = typed ?? sheetTime(ev, result.fNumber, medium);
   const isFaulty = faults.length > 0;
-  const trail = isTrail(camera);
+  const printsOut = isTrail(camera);
+  const stay = useMemo(() => (printsOut && trail !== null ? stayOf(trail) : null), [printsOut, trail]);
   const request = useMemo(
     () =>
       isFaulty
@@ -98,14 +107,14 @@ export function PictureOfDesign({
             scene: sceneId === OWN && own !== null ? own : sceneId,
             seconds,
             stops: 0,
-            walking: walking && !trail,
-            flashes: flashed && !trail ? 1 : 0,
+            walking: walking && !printsOut,
+            flashes: flashed && !printsOut ? 1 : 0,
           },
-    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed, trail],
+    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed, printsOut],
   );
   const change = useCallback((part: Partial<PictureWish>) => setWish((before) => ({ ...before, ...part })), []);
-  const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn);
-  const response = responseOf(medium.density, trail);
+  const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn, stay);
+  const response = responseOf(medium.density, printsOut);
   const inHand = useMemo(
     (): PictureInHand => ({
       ...preview,
@@ -114,9 +123,10 @@ export function PictureOfDesign({
       ev,
       seconds,
       response,
+      stay,
       isFaulty,
     }),
-    [preview, wish, sceneId, scene, ev, seconds, response, isFaulty],
+    [preview, wish, sceneId, scene, ev, seconds, response, stay, isFaulty],
   );
   return (
     <WishContext value={wish}>

@@ -1,16 +1,18 @@
 import { type ChangeEvent, useState } from "react";
 import { withPhysicalSize } from "../../../core/basis/pngChunks/index.ts";
+import type { DevelopedPreview } from "../../../core/bench/preview/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
+import { toneColours } from "../../../ui/drawing/tonePixel.ts";
 import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import type { Reading } from "../readings/reading.ts";
 import { LargePicture } from "./LargePicture.tsx";
 import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
-import { walkerWords } from "./previewWords.ts";
+import { tracksWords, walkerWords } from "./previewWords.ts";
 import { readPicture } from "./readPicture.ts";
 
 /** The picture by itself, as large as the page: as it lies or upright, of a photograph of one's own, to save. */
@@ -18,7 +20,7 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
   const { medium, result } = reading;
   const words = useLengthWords();
   const change = useChangePicture();
-  const { picture, progress, wish, scene, seconds, response, isFaulty } = usePictureInHand();
+  const { picture, progress, wish, scene, seconds, response, stay, isFaulty } = usePictureInHand();
   const [side, setSide] = useState<"negative" | "positive">("positive");
   const [refused, setRefused] = useState<string | null>(null);
   const said = RESPONSE_WORDS[response];
@@ -38,8 +40,8 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
   const save = async (): Promise<void> => {
     if (picture === null) return;
     const { encode } = await import("fast-png");
-    const { width, rows } = picture;
-    const png = encode({ width, height: rows.to, data: new Uint8Array(picture[side].buffer), channels: 1, depth: 8 });
+    const { width, rows, tone } = picture;
+    const png = encode({ width, height: rows.to, ...samplesOf(tone, side, picture[side]), depth: 8 });
     saveFile(fileName(`${camera.name} ${side}`, ".png"), withPhysicalSize(png, film.width / width), "image/png");
   };
   return (
@@ -55,11 +57,15 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
         <div className="flex flex-wrap items-center gap-2">
           <Segments label="Show" value={side} options={sides} onChoose={setSide} />
           <span className="grow" />
-          <Button onClick={() => change({ typed: seconds / 2 })}>Half the time</Button>
-          <Button onClick={() => change({ typed: null })} disabled={wish.typed === null}>
-            As metered
-          </Button>
-          <Button onClick={() => change({ typed: seconds * 2 })}>Twice</Button>
+          {response !== "printing-out" && (
+            <>
+              <Button onClick={() => change({ typed: seconds / 2 })}>Half the time</Button>
+              <Button onClick={() => change({ typed: null })} disabled={wish.typed === null}>
+                As metered
+              </Button>
+              <Button onClick={() => change({ typed: seconds * 2 })}>Twice</Button>
+            </>
+          )}
           <label className="inline-flex min-h-9 cursor-pointer items-center border-[1.5px] border-ink bg-card px-3 font-medium text-[0.93rem] has-[:focus-visible]:outline-2 has-[:focus-visible]:outline-action">
             Photograph of your own
             <input
@@ -94,15 +100,36 @@ export function PicturePanel({ camera, reading }: { readonly camera: Camera; rea
           )}
           <figcaption className="mt-2 grid max-w-[80ch] gap-1 text-[0.87rem] text-quiet">
             <p>{scene === undefined ? "Hung up before the camera, 60° from side to side." : scene.sentence}</p>
-            {wish.walking && scene?.walker && <p>{walkerWords(scene.walker, seconds, result.focalLength, words)}</p>}
-            <p>
-              {wish.flashed
-                ? "A first even grey, just too faint to see, before or after the exposure, lifts the shadows."
-                : "Harsh sun leaves the shadows empty; a faint flash before or after would lift them."}
-            </p>
+            {response === "printing-out" ? (
+              picture !== null && <p>{tracksWords(picture, stay)}</p>
+            ) : (
+              <>
+                {wish.walking && scene?.walker && (
+                  <p>{walkerWords(scene.walker, seconds, result.focalLength, words)}</p>
+                )}
+                <p>
+                  {wish.flashed
+                    ? "A first even grey, just too faint to see, before or after the exposure, lifts the shadows."
+                    : "Harsh sun leaves the shadows empty; a faint flash before or after would lift them."}
+                </p>
+              </>
+            )}
           </figcaption>
         </figure>
       </div>
     </Panel>
   );
+}
+
+/** A picture's bytes as a file holds them: silver in one channel, what printed out in its colours. */
+function samplesOf(
+  tone: DevelopedPreview["tone"],
+  side: "negative" | "positive",
+  bytes: Uint8ClampedArray<ArrayBuffer>,
+) {
+  if (tone === "silver") return { data: new Uint8Array(bytes.buffer), channels: 1 } as const;
+  const colours = toneColours(tone, side);
+  const data = new Uint8Array(3 * bytes.length);
+  for (const [i, byte] of bytes.entries()) data.set((colours[byte] as readonly number[]).map(Math.round), 3 * i);
+  return { data, channels: 3 } as const;
 }

@@ -6,7 +6,7 @@ import { Check } from "../../../ui/controls/Check.tsx";
 import { Choice } from "../../../ui/controls/Choice.tsx";
 import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
 import { OWN, useChangePicture, usePictureInHand } from "./PictureOfDesign.tsx";
-import { previewWords } from "./previewWords.ts";
+import { previewWords, tracksWords } from "./previewWords.ts";
 
 const SCENES = sceneFacts.map(({ id, name }) => ({ id, name }));
 const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
@@ -14,7 +14,7 @@ const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
 /** What the sheet in the drawing is exposed to, in one row under it, and what to conclude from it. */
 export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
   const change = useChangePicture();
-  const { wish, seconds, ev, picture, progress, failed, response, isFaulty } = usePictureInHand();
+  const { wish, seconds, ev, picture, progress, failed, response, stay, isFaulty } = usePictureInHand();
   const { sceneId, own, typed, walking, flashed } = wish;
   return (
     <div className="mt-2 print:hidden" data-picture-row>
@@ -50,7 +50,9 @@ export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
               ? "Exposing the sheet."
               : progress !== null
                 ? `Drawing it fine, ${Math.round(progress * 100)} % …`
-                : `${typed === null && response !== "printing-out" ? `As metered at EV ${ev}. ` : ""}${previewWords(picture, response)}`}
+                : response === "printing-out"
+                  ? tracksWords(picture, stay)
+                  : `${typed === null ? `As metered at EV ${ev}. ` : ""}${previewWords(picture, response)}`}
       </p>
     </div>
   );

@@ -7,13 +7,15 @@ import {
   USUAL_BRIGHTNESS,
   WALKER_WIDTH,
 } from "../../../core/light/exposure/index.ts";
+import { type SunStay, USUAL_STAY } from "../../../core/sun/index.ts";
+import { sayDay } from "../../../ui/format/sayDay.ts";
 import { RESPONSE_WORDS } from "../../../wording/responseWords.ts";
 import type { Words } from "../readings/readingRow.ts";
 
 /** What to conclude from a developed sheet, by what light does to it. */
 export function previewWords(
   { burnt, blank }: Pick<DevelopedPreview, "burnt" | "blank">,
-  response: SheetResponse,
+  response: Exclude<SheetResponse, "printing-out">,
 ): string {
   const { tooMuch, tooLittle } = RESPONSE_WORDS[response];
   const share = (part: number): string => `${Math.round(100 * part)} %`;
@@ -21,14 +23,29 @@ export function previewWords(
     `${share(burnt)} of the sheet went ${tooMuch}`,
     `${share(blank)} of the sheet stayed ${tooLittle}`,
   ];
-  // Nobody counts seconds of a sheet that stays out for weeks, and none is flashed.
-  if (response === "printing-out") return `${much}, ${little}. It darkens with every clear day, by itself.`;
   if (burnt > 0.3) return `${much}: give it half the time.`;
   if (blank > 0.6) return `${little}: give it twice the time.`;
   if (blank > 0.3 && burnt > 0.1)
     return `${share(blank)} ${tooLittle} and ${share(burnt)} ${tooMuch}: more contrast than the sheet holds. Pre-flash it.`;
   if (blank > 0.3) return `${little}: the shadows are empty. Give it twice the time, or pre-flash it.`;
   return `${little}, ${share(burnt)} went ${tooMuch}: both ends are there.`;
+}
+
+/**
+ * What to conclude from a sheet that hangs out for weeks and months.
+ *
+ * @param stay its plan; `null`: none yet
+ */
+export function tracksWords({ tracked }: Pick<DevelopedPreview, "tracked">, stay: SunStay | null): string {
+  const { site, from, to } = stay ?? USUAL_STAY;
+  const when =
+    stay === null
+      ? `From solstice to solstice at ${Math.round(site.latitude)}° north, looking south`
+      : `As planned under Sun, ${sayDay(from)} to ${sayDay(to)}`;
+  const share = Math.round(100 * tracked);
+  return share === 0
+    ? `${when}, no track of the sun lands on this sheet.`
+    : `${when}, the sun’s tracks cover about ${share} % of the sheet.`;
 }
 
 /** How someone who walks through shows, and how large and fast they are on the sheet. */

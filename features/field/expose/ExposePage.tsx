@@ -25,16 +25,16 @@ import type { FieldData } from "../fieldData.ts";
 import { LightPanel } from "../light/LightPanel.tsx";
 import type { Compared } from "../light/MeterOffset.tsx";
 import { placeOf } from "../placeOf.ts";
-import { numberOf } from "./companions.ts";
-import { LoadCard } from "./LoadCard.tsx";
-import { bracketed } from "./loading.ts";
+import { LoadCard } from "./load/LoadCard.tsx";
+import { bracketed } from "./load/loading.ts";
 import { NoteRow } from "./NoteRow.tsx";
+import { numberOf } from "./others/companions.ts";
 import { SetupRow } from "./SetupRow.tsx";
 import { TimePanel } from "./TimePanel.tsx";
 import { type Opening, useOpening } from "./useOpening.ts";
 import { type ShotAtHand, useShotAtHand } from "./useShotAtHand.ts";
 
-const WithOthers = lazyPart(async () => ({ default: (await import("./WithOthers.tsx")).WithOthers }));
+const WithOthers = lazyPart(async () => ({ default: (await import("./others/WithOthers.tsx")).WithOthers }));
 const TrailNote = lazyPart(async () => ({ default: (await import("./TrailNote.tsx")).TrailNote }));
 const ClicksAsked = lazyPart(async () => ({ default: (await import("./ClicksAsked.tsx")).ClicksAsked }));
 /** They ask the camera’s whole plan. */

@@ -6,7 +6,7 @@ import { withOpen } from "../../../core/document/index.ts";
 import { experience, type JudgedShot } from "../../../core/learning/index.ts";
 import { inMm, KINDS, testCamera } from "../../../core/testing/cameras.ts";
 import { readLight } from "../light/readLight.ts";
-import { openedTwice, placesToOpen } from "./loading.ts";
+import { openedTwice, placesToOpen } from "./load/loading.ts";
 import { suggest } from "./suggestion.ts";
 import { atHand, isStale } from "./useInField.ts";
 

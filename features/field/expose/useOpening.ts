@@ -6,12 +6,12 @@ import { keep } from "../../../ui/edits/keep.ts";
 import { type ChoicesInHand, useChoices } from "../../../ui/edits/useChoices.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import type { Counts } from "../count/useCounts.ts";
-import { type Companion, countFor } from "./companions.ts";
-import { openedTwice, placesToOpen } from "./loading.ts";
+import { openedTwice, placesToOpen } from "./load/loading.ts";
+import { type Companion, countFor } from "./others/companions.ts";
+import { useOthers } from "./others/useOthers.ts";
+import type { Other } from "./others/WithOthers.tsx";
 import { turned } from "./turned.ts";
-import { useOthers } from "./useOthers.ts";
 import type { ShotAtHand } from "./useShotAtHand.ts";
-import type { Other } from "./WithOthers.tsx";
 
 /** Counted before the hole opens, where that is wished, ms. */
 const COUNTED_IN = 3000;

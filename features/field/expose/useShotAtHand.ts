@@ -16,8 +16,8 @@ import { useExperience } from "../../../ui/records/useExperience.ts";
 import type { Counts } from "../count/useCounts.ts";
 import { type FieldData, readKit } from "../fieldData.ts";
 import { OWN_METER } from "../light/readLight.ts";
-import { type InThisLight, timeIn } from "./companions.ts";
-import { nextPlace } from "./loading.ts";
+import { nextPlace } from "./load/loading.ts";
+import { type InThisLight, timeIn } from "./others/companions.ts";
 import type { Suggestion } from "./suggestion.ts";
 import { freshOf, useInField } from "./useInField.ts";
 

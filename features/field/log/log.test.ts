@@ -3,7 +3,7 @@ import Papa from "papaparse";
 import { thistleRow } from "../../../catalogue/demo/thistleRow.ts";
 import { mediumById } from "../../../catalogue/media.ts";
 import { type Exposure, placesHeld } from "../../../core/document/index.ts";
-import { bracketed, nextPlace } from "../expose/loading.ts";
+import { bracketed, nextPlace } from "../expose/load/loading.ts";
 import { mediumEntries, readMedium } from "../stock/mediumEntries.ts";
 import { packWarnings } from "../stock/packWords.ts";
 import { filterOf, isSifted, matches, verdictOf } from "./shotFilter.ts";

@@ -55,9 +55,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
                 state={progress === null && picture ? "fine" : "coarse"}
                 sheetWords="The sheet it will make, as it lies, seen from its back"
                 printWords="The picture it will make"
-                caption={
-                  isTrail(camera) ? "What it looks at; the sun draws over it" : "Bean rows and scarecrow, full sun"
-                }
+                caption={isTrail(camera) ? "Bean rows and half a year of sun" : "Bean rows and scarecrow, full sun"}
               />
               <SvgScene
                 scene={drawn.drawing.scene}

@@ -1,9 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import { toSrgb } from "../../../core/basis/pictureValues/index.ts";
-import { printedColour } from "../../../core/light/exposure/index.ts";
 import type { SunRequest, TrailPicture } from "../../../core/sun/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
+import { tonePixels } from "../../../ui/drawing/tonePixel.ts";
 import { useRested } from "../../../ui/page/useRested.ts";
 import { sunClient } from "../../../workers/jobs/sun/sun.client.ts";
 import type { FanView } from "./drawFan.ts";
@@ -15,15 +14,6 @@ const LOOKS = [
   { id: "inverted", name: "inverted" },
 ] as const;
 type Look = (typeof LOOKS)[number]["id"];
-/** Shades told apart in the picture, and their colours on the sheet and inverted. */
-const SHADES = 256;
-const PAPER = Array.from({ length: SHADES }, (_, i) =>
-  printedColour(i / (SHADES - 1)).map((light) => 255 * toSrgb(light)),
-);
-const BLANK = PAPER[0] as readonly number[];
-const DEEPEST = Math.max(...BLANK.map((value, k) => value - ((PAPER.at(-1) as readonly number[])[k] as number)));
-const INVERTED = PAPER.map((colour) => colour.map((value, k) => (255 * ((BLANK[k] as number) - value)) / DEEPEST));
-
 /** The picture the plan will make, under the made-up sky: as the sheet comes out, or its scan inverted. */
 export function TrailView({
   request,
@@ -74,18 +64,17 @@ const WHITEST = 0.002;
 
 function painted({ width, height, density }: TrailPicture, look: Look, view: FanView): ImageData {
   const image = new ImageData(width, height);
+  const pixels = new Uint32Array(image.data.buffer);
+  const colours = tonePixels("printed", look === "paper" ? "negative" : "positive");
   const sorted = Float32Array.from(density).sort();
   const most = sorted[Math.floor((1 - WHITEST) * (sorted.length - 1))] || 1;
   const least = sorted[Math.floor(WHITEST * sorted.length)] ?? 0;
   for (let i = 0; i < density.length; i++) {
     const dark = density[i] as number;
+    const tone = look === "paper" ? 1 - dark : (dark - least) / Math.max(1e-6, most - least);
     // Turned half round the sky stands upright, and right is right.
-    const to = 4 * (view === "sky" ? density.length - 1 - i : i);
-    const depth = look === "paper" ? dark : (dark - least) / Math.max(1e-6, most - least);
-    const shade = Math.round((SHADES - 1) * Math.min(1, Math.max(0, depth)));
-    const colour = (look === "paper" ? PAPER : INVERTED)[shade] as readonly number[];
-    for (let k = 0; k < 3; k++) image.data[to + k] = colour[k] as number;
-    image.data[to + 3] = 255;
+    const to = view === "sky" ? density.length - 1 - i : i;
+    pixels[to] = colours[Math.round(255 * Math.min(1, Math.max(0, tone)))] as number;
   }
   return image;
 }

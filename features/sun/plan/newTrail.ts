@@ -1,9 +1,6 @@
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
-import { SOLSTICES } from "../../../core/sun/index.ts";
-
-/** A place to begin with, until the maker says theirs: the Prime Meridian’s own line of latitude is nobody’s garden. */
-const SOMEWHERE = { latitude: 51.48, longitude: 0, height: 0, timeZone: "Europe/London" } as const;
+import { SOLSTICES, USUAL_STAY } from "../../../core/sun/index.ts";
 
 /** A new plan: from the next solstice to the one after, at the last plan’s site, its horizon still to be traced, with the camera at hand where that is for it, else one that is. */
 export function newTrail(cameras: readonly Camera[], before: Trail | null, atHand: string | null): Trail {
@@ -11,7 +8,7 @@ export function newTrail(cameras: readonly Camera[], before: Trail | null, atHan
   const sunny = cameras.filter(isTrail);
   const own =
     sunny.find(({ id }) => id === atHand) ?? sunny[0] ?? cameras.find(({ id }) => id === before?.cameraId) ?? first;
-  const site = before?.site ?? SOMEWHERE;
+  const site = before?.site ?? USUAL_STAY.site;
   const { from, to } = nextSolstices(new Date());
   return {
     id: crypto.randomUUID(),

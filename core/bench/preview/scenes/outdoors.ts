@@ -1,4 +1,4 @@
-import { type Hit, lit } from "../scene.ts";
+import { type Hit, lit, SKY_LIGHT } from "../scene.ts";
 import { cloud, natural, smooth, soft } from "../texture.ts";
 import { STAND } from "./stand.ts";
 
@@ -14,7 +14,7 @@ const FAINT = 0.12;
 export function sky(x: number, y: number, z: number, hit: Hit): void {
   const up = Math.max(0, y);
   const drift = soft((x / (up + 0.15)) * 1.5 + 7, (z / (up + 0.15)) * 1.1 + 3);
-  hit.luminance = 10_500 - 5200 * up + 11_000 * smooth(0.5, 0.85, drift);
+  hit.luminance = SKY_LIGHT - 5200 * up + 11_000 * smooth(0.5, 0.85, drift);
   hit.blue = 1.3;
   hit.distance = Number.POSITIVE_INFINITY;
 }

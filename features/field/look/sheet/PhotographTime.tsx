@@ -4,7 +4,7 @@ import type { Camera } from "../../../../core/camera/container/index.ts";
 import { useLengthWords } from "../../../../ui/format/UnitContext.ts";
 import { useExperience } from "../../../../ui/records/useExperience.ts";
 import type { Photograph } from "../../../../workers/jobs/photograph/photograph.ts";
-import { companionOf, numberOf } from "../../expose/companions.ts";
+import { companionOf, numberOf } from "../../expose/others/companions.ts";
 import { placeOf } from "../../placeOf.ts";
 import type { LookData } from "../lookData.ts";
 

@@ -1,15 +1,15 @@
 import { type ReactNode, useState } from "react";
 import { Link } from "react-router";
-import { mediumById } from "../../../catalogue/media.ts";
-import { formatTime } from "../../../core/basis/units/index.ts";
-import type { LoadPlace } from "../../../core/camera/container/index.ts";
-import type { Load, LoadedPlace, Pack } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { cx } from "../../../ui/controls/cx.ts";
-import { readableDay } from "../../../ui/format/localTime.ts";
-import type { LoadWish } from "../../../ui/records/loading.ts";
-import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
-import { UNLOADED } from "../../../wording/loadingSteps.ts";
+import { mediumById } from "../../../../catalogue/media.ts";
+import { formatTime } from "../../../../core/basis/units/index.ts";
+import type { LoadPlace } from "../../../../core/camera/container/index.ts";
+import type { Load, LoadedPlace, Pack } from "../../../../core/document/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { cx } from "../../../../ui/controls/cx.ts";
+import { readableDay } from "../../../../ui/format/localTime.ts";
+import type { LoadWish } from "../../../../ui/records/loading.ts";
+import { ConfirmDialog } from "../../../../ui/seldom/ConfirmDialog.tsx";
+import { UNLOADED } from "../../../../wording/loadingSteps.ts";
 import { LoadForm } from "./LoadForm.tsx";
 
 /** More places than this are folded; so many are shown round the next one. */

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
-import { useLive } from "../../../storage/index.ts";
-import type { CountNow } from "../count/useCounts.ts";
+import { useLive } from "../../../../storage/index.ts";
+import type { CountNow } from "../../count/useCounts.ts";
 import { type CameraLoaded, companionOf, type InThisLight, readOthers } from "./companions.ts";
 import type { Other } from "./WithOthers.tsx";
 

@@ -1,4 +1,4 @@
-import type { Load, LoadedPlace } from "../../../core/document/index.ts";
+import type { Load, LoadedPlace } from "../../../../core/document/index.ts";
 
 /**
  * The place to expose next: the one picked, else the first that is free.

@@ -1,6 +1,6 @@
-import { sayOpenTime } from "../../../core/basis/units/index.ts";
-import { Check } from "../../../ui/controls/Check.tsx";
-import { placeOf } from "../placeOf.ts";
+import { sayOpenTime } from "../../../../core/basis/units/index.ts";
+import { Check } from "../../../../ui/controls/Check.tsx";
+import { placeOf } from "../../placeOf.ts";
 import { type Alone, type CameraLoaded, type Companion, numberOf } from "./companions.ts";
 
 const WHY: Readonly<Record<Alone, string>> = {

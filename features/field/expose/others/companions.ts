@@ -1,12 +1,12 @@
-import { mediumById } from "../../../catalogue/media.ts";
-import { type Camera, isTrail, type LengthWords, loadPlaces } from "../../../core/camera/container/index.ts";
-import { type Count, type Load, type Meter, placesHeld, withOpen } from "../../../core/document/index.ts";
-import type { Medium } from "../../../core/light/exposure/index.ts";
-import { listCameras, presentLoad } from "../../../storage/index.ts";
-import type { LogExperience } from "../../../ui/records/useExperience.ts";
-import { type LightSource, readLight } from "../light/readLight.ts";
-import { nextPlace } from "./loading.ts";
-import { type Suggestion, suggest } from "./suggestion.ts";
+import { mediumById } from "../../../../catalogue/media.ts";
+import { type Camera, isTrail, type LengthWords, loadPlaces } from "../../../../core/camera/container/index.ts";
+import { type Count, type Load, type Meter, placesHeld, withOpen } from "../../../../core/document/index.ts";
+import type { Medium } from "../../../../core/light/exposure/index.ts";
+import { listCameras, presentLoad } from "../../../../storage/index.ts";
+import type { LogExperience } from "../../../../ui/records/useExperience.ts";
+import { type LightSource, readLight } from "../../light/readLight.ts";
+import { nextPlace } from "../load/loading.ts";
+import { type Suggestion, suggest } from "../suggestion.ts";
 
 /** A camera with what is noted to be in it. */
 export interface CameraLoaded {

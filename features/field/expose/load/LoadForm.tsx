@@ -1,14 +1,14 @@
 import { useState } from "react";
-import { allMedia, mediumById } from "../../../catalogue/media.ts";
-import type { LoadPlace } from "../../../core/camera/container/index.ts";
-import type { Pack } from "../../../core/document/index.ts";
-import { Button } from "../../../ui/controls/Button.tsx";
-import { Check } from "../../../ui/controls/Check.tsx";
-import { Choice } from "../../../ui/controls/Choice.tsx";
-import { IsoField } from "../../../ui/controls/entries/IsoField.tsx";
-import { TextEntry } from "../../../ui/controls/entries/TextEntry.tsx";
-import type { LoadWish } from "../../../ui/records/loading.ts";
-import { PackChoice } from "../../../ui/records/PackChoice.tsx";
+import { allMedia, mediumById } from "../../../../catalogue/media.ts";
+import type { LoadPlace } from "../../../../core/camera/container/index.ts";
+import type { Pack } from "../../../../core/document/index.ts";
+import { Button } from "../../../../ui/controls/Button.tsx";
+import { Check } from "../../../../ui/controls/Check.tsx";
+import { Choice } from "../../../../ui/controls/Choice.tsx";
+import { IsoField } from "../../../../ui/controls/entries/IsoField.tsx";
+import { TextEntry } from "../../../../ui/controls/entries/TextEntry.tsx";
+import type { LoadWish } from "../../../../ui/records/loading.ts";
+import { PackChoice } from "../../../../ui/records/PackChoice.tsx";
 
 /** What is put into a camera, all places alike; one press writes it. */
 export function LoadForm({

@@ -1,8 +1,8 @@
-import { thistleRow } from "../../../catalogue/demo/thistleRow.ts";
-import { isTrail } from "../../../core/camera/container/index.ts";
-import type { Count, Load } from "../../../core/document/index.ts";
-import { experience } from "../../../core/learning/index.ts";
-import { inMm } from "../../../core/testing/cameras.ts";
+import { thistleRow } from "../../../../catalogue/demo/thistleRow.ts";
+import { isTrail } from "../../../../core/camera/container/index.ts";
+import type { Count, Load } from "../../../../core/document/index.ts";
+import { experience } from "../../../../core/learning/index.ts";
+import { inMm } from "../../../../core/testing/cameras.ts";
 import { type Companion, companionOf, countFor, type InThisLight, timeIn } from "./companions.ts";
 
 const cameras = thistleRow.cameras.filter((camera) => !isTrail(camera));

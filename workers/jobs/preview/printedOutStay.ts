@@ -1,0 +1,55 @@
+import { DAY_MS } from "../../../core/basis/units/index.ts";
+import type { DevelopedPreview, Exposed, PreviewOrder, PreviewRequest } from "../../../core/bench/preview/index.ts";
+import { solveRequest } from "../../../core/camera/container/index.ts";
+import { madeUpSky } from "../../../core/simulate/field/index.ts";
+import { horizonBefore, printedScene } from "../../../core/simulate/trail/index.ts";
+import { type CanStand, type SunRequest, type SunStay, sunFan } from "../../../core/sun/index.ts";
+import { seededNumbers } from "../../codecs/seededNumbers.ts";
+import { skyTools } from "../sun/skyTools.ts";
+
+/** The made-up sky that a plan is first shown under. */
+const SKY_SEED = 1;
+/** A small picture is drawn of so many days at most, with moments so far apart, s; a larger one of every day. */
+const COARSE = { pixels: 320, days: 40, stepSeconds: 900 } as const;
+const FINE = { days: 400, stepSeconds: 300 } as const;
+
+/** The picture of a sheet that hangs for weeks and months: its scene and the sun's tracks, under a made-up sky. */
+export function printedOutStay(
+  exposed: Exposed,
+  order: PreviewOrder,
+  {
+    request: { camera, medium, pixels },
+    stay,
+    scene,
+    width,
+    height,
+  }: {
+    readonly request: PreviewRequest;
+    readonly stay: SunStay;
+    /** As it stands, level. */
+    readonly scene: PreviewOrder["scene"];
+    readonly width: number;
+    readonly height: number;
+  },
+): DevelopedPreview {
+  const { days, stepSeconds } = pixels > COARSE.pixels ? FINE : COARSE;
+  const span = (Date.parse(stay.to) - Date.parse(stay.from)) / DAY_MS + 1;
+  const shared = {
+    ...stay,
+    horizon: horizonBefore(scene, stay.aim.azimuth, stay.horizon ?? []),
+    everyDays: Math.max(1, Math.ceil(span / days)),
+    stepSeconds,
+  };
+  const stands = order.models.map((_, hole): CanStand => {
+    const { film, ...solved } = solveRequest(camera, medium, hole);
+    const sunRequest: SunRequest = { ...shared, film, hole: { ...solved.hole, diameter: aperture(order, hole) } };
+    const fan = sunFan(sunRequest, skyTools);
+    const sky = madeUpSky(seededNumbers(SKY_SEED), fan.step / 60_000);
+    return { request: sunRequest, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
+  });
+  return printedScene(exposed, order, stands as [CanStand, ...CanStand[]], { width, height });
+}
+
+function aperture({ models }: PreviewOrder, hole: number): number {
+  return (models[hole] as PreviewOrder["models"][number]).aperture.diameter;
+}
