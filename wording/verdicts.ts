@@ -111,10 +111,9 @@ const FINDINGS: Sayings<Finding, Said> = {
     sentence:
       "Cloth tape that is dark in one layer indoors can leak in the sun, at lid and corners first. Two layers don’t.",
   }),
-  "not-black": () => ({
-    title: "The inside stays bare metal",
-    sentence:
-      "Shiny walls throw light about and grey the whole sheet. Paint everything inside flat black, the lid too.",
+  "not-black": ({ share }) => ({
+    title: "The inside stays bare",
+    sentence: `Bare walls throw back some ${Math.round(100 * share)} % of the picture’s light and grey the whole sheet. Paint everything inside flat black, the lid too.`,
   }),
   hole: ({ judged }, words) => holeVerdictWords(judged, words),
   "picture-small": ({ pairs, perMm, width, height }, words) => ({

@@ -59,6 +59,22 @@ describe("heavy jobs over a message channel", () => {
     close();
   }, 60_000);
 
+  test("bare metal greys the shadows of the whole sheet, in both halves alike; black paint hardly", async () => {
+    const { client, close } = joined(preview);
+    const { container } = request.camera;
+    const tin = { ...request.camera, container: { ...container, material: "tin metal", insideBlack: false } };
+    const bare = { ...tin, making: { choices: { black: "leave" } } };
+    const blankOf = async (camera: PreviewRequest["camera"]) => {
+      const done = await client.run({ ...part, request: { ...request, camera, flashes: 0 } });
+      if (!done.ok) throw new Error(done.error.message);
+      return done.value.blank;
+    };
+    const [left, painted] = [await blankOf(bare), await blankOf(tin)];
+    expect(painted).toBeGreaterThan(0.05);
+    expect(left).toBeLessThan(0.7 * painted);
+    close();
+  });
+
   test("a sheet that hangs in the sun comes back in one piece, printed, with the tracks of its stay over the scene", async () => {
     const { client, close } = joined(preview);
     const can = {

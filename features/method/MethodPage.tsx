@@ -66,8 +66,10 @@ export function MethodPage({
           Every pixel of the sheet looks back through the hole into the scene (the ray model above) and takes its light
           times E. Then it is blurred by the exact diffraction of the hole as that place sees it: farther away, narrower
           by cos α along the slant, wider for near things. Exposure H = πL·t·E/(4N²), density from the curve below, the
-          picture upside down and mirrored as the sheet lies. Left out: the hole’s outline as clipped by a thick plate,
-          and light scattered inside the box.
+          picture upside down and mirrored as the sheet lies. Bare walls give light back evenly: ρ<sub>w</sub>ρ
+          <sub>s</sub>a / (1 − ρ<sub>w</sub>(1 − a(1 − ρ<sub>s</sub>))) of the sheet’s mean, with a the sheet’s area
+          over that of the walls, ρ<sub>s</sub> 0.6, and ρ<sub>w</sub> from 0.05 (flat black) to 0.7 (aluminium),
+          stand-ins. Left out: the hole’s outline as clipped by a thick plate, and what falls beside the sheet.
         </p>
       </Panel>
       <Panel title="The hole in a picture">

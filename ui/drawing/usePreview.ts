@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import type { DevelopedPreview, PreviewRequest } from "../../core/bench/preview/index.ts";
+import { scatteredShare } from "../../core/camera/container/index.ts";
 import type { SunStay } from "../../core/sun/index.ts";
 import { runPreview } from "../../workers/jobs/preview/preview.client.ts";
 
@@ -66,5 +67,6 @@ export function usePreview(
 /** What a preview depends on, as text: names, notes and the log of edits do not matter to it. */
 function keyOf({ camera, scene, ...rest }: Omit<PreviewRequest, "pixels">, stay: SunStay | null): string {
   const { chambers, measurements, purpose } = camera;
-  return JSON.stringify([chambers[0], measurements, purpose, typeof scene === "string" ? scene : "own", rest, stay]);
+  const sceneId = typeof scene === "string" ? scene : "own";
+  return JSON.stringify([chambers[0], scatteredShare(camera), measurements, purpose, sceneId, rest, stay]);
 }

@@ -1,4 +1,4 @@
-import { isMetal } from "../../camera/container/index.ts";
+import { scatteredShare, staysBare } from "../../camera/container/index.ts";
 import { holeFix } from "../../camera/holeToMake/index.ts";
 import type { Case, Verdict } from "./verdict.ts";
 
@@ -16,16 +16,18 @@ export function holeSuits({ judgedHole, hole }: Case): readonly Verdict[] {
   ];
 }
 
-/** Bare metal scatters light over the sheet: said to whoever means to leave it so. */
+/** From this share of scattered light on the whole sheet is seen to be grey; by eye. */
+const GREYS = 0.08;
+
+/** Bare walls scatter light over the sheet: said to whoever means to leave them so. */
 export function insideBlack({ camera }: Case): readonly Verdict[] {
-  const { insideBlack: black = false } = camera.container;
-  const { choices = {} } = camera.making ?? {};
-  if (black || choices.black !== "leave" || !isMetal(camera)) return [];
+  if (!staysBare(camera)) return [];
+  const share = scatteredShare(camera);
   return [
     {
       id: "not-black",
-      weight: "warn",
-      found: { code: "not-black" },
+      weight: share < GREYS ? "note" : "warn",
+      found: { code: "not-black", share },
       fix: {
         mend: { code: "paint" },
         apply: (c) => ({ ...c, making: { ...c.making, choices: { ...c.making?.choices, black: "paint" } } }),

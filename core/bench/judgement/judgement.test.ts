@@ -160,3 +160,16 @@ test("a trim that throws away more than a tenth for less than half a stop is not
     }) as Camera;
   expect(verdicts(dim).find(({ id }) => id === "dark-corners")?.fix).toBeNull();
 });
+
+test("a bare inside is a warning in metal, and good to know in card, with the share of light that comes back", () => {
+  const bare = (material: string) =>
+    verdicts({
+      ...box,
+      container: { ...box.container, material, insideBlack: false },
+      making: { choices: { black: "leave" } },
+    }).find(({ id }) => id === "not-black");
+  expect(bare("tin metal")).toMatchObject({ weight: "warn" });
+  expect(bare("card")).toMatchObject({ weight: "note" });
+  expect(bare("tin metal")?.sentence).toMatch(/throw back some 1\d % of the picture’s light/);
+  expect(bare("plastic")).toBeUndefined();
+});

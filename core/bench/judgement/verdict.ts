@@ -51,7 +51,8 @@ export type Finding =
     }
   | { readonly code: "translucent" }
   | { readonly code: "one-layer" }
-  | { readonly code: "not-black" }
+  /** Light that comes back from the walls, over the picture's own. */
+  | { readonly code: "not-black"; readonly share: number }
   | { readonly code: "hole"; readonly judged: JudgedHole }
   /** The picture is small: so many line pairs across, a mm; a sheet of this size goes in too. */
   | {

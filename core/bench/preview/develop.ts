@@ -8,8 +8,8 @@ import type { Exposed } from "./render.ts";
 export interface DevelopingSettings {
   readonly density: DensityRange;
   readonly iso: number;
-  /** Even exposure before the picture's own, lx·s. */
-  readonly flash: number;
+  /** Even exposure beside the picture's own, lx·s: a flash, and what walls scatter. */
+  readonly even: number;
   /** Width and height of the whole picture, pixels; larger than the exposure's own it is drawn finer. */
   readonly width: number;
   readonly height: number;
@@ -46,13 +46,13 @@ const LOWEST = -20;
  *
  * @returns densities and the bytes shown
  * @source density curve: PHYSICS section 9; reflectance 10^−D; sRGB: IEC 61966-2-1
- * @example develop(exposed, { density, iso: 6, flash: 0, … }).negative.length // width × rows, bytes
+ * @example develop(exposed, { density, iso: 6, even: 0, … }).negative.length // width × rows, bytes
  */
 export function develop(
   exposed: Exposed,
-  { density, iso, flash, width, height, rows }: DevelopingSettings,
+  { density, iso, even, width, height, rows }: DevelopingSettings,
 ): DevelopedPreview {
-  const tones = tonesOf(density, iso, flash);
+  const tones = tonesOf(density, iso, even);
   const count = rows.to - rows.from;
   const negative = new Uint8ClampedArray(width * count);
   const positive = new Uint8ClampedArray(width * count);
@@ -99,7 +99,7 @@ const BASE = (127 + LOWEST) << MANTISSA_BITS;
 const STEPS = OCTAVES << MANTISSA_BITS;
 
 /** Tables over the logarithm of exposure: tones of negative and positive, and which of them hold nothing. */
-function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
+function tonesOf(range: DensityRange, iso: number, even: number): Tones {
   const curve = densityCurve(range, iso);
   const span = range.most - range.least;
   const tones = {
@@ -112,7 +112,7 @@ function tonesOf(range: DensityRange, iso: number, flash: number): Tones {
   const value = new Float32Array(bits.buffer);
   for (let i = 0; i <= STEPS; i++) {
     bits[0] = (BASE + i) << SHIFT;
-    const density = curve((i === 0 ? 0 : (value[0] as number)) + flash);
+    const density = curve((i === 0 ? 0 : (value[0] as number)) + even);
     const seen = densityByte(density - range.least);
     tones.negative[i] = seen;
     tones.positive[i] = range.positive ? seen : 255 - seen;

@@ -4,6 +4,7 @@ export type { Rows } from "./grid.ts";
 export { kernelAt, spread } from "./kernel.ts";
 export { orderOf, type PreviewRequest } from "./previewRequest.ts";
 export { drawnPixels, type Exposed, exposurePerLight, type PreviewOrder, renderExposure } from "./render.ts";
+export { scatteredExposure } from "./scattered.ts";
 export type { SceneFacts } from "./scene.ts";
 export { GREY, type Hit, type PreviewScene, SKY_LIGHT } from "./scene.ts";
 export { sceneFacts } from "./scenes/facts.ts";

@@ -13,6 +13,7 @@ import {
   pictureScene,
   pixelsOf,
   rowsFor,
+  scatteredExposure,
   scenes,
   sunlit,
 } from "./index.ts";
@@ -72,7 +73,7 @@ describe("geometry", () => {
     const made = develop(exposed, {
       density: { least: 0.05, most: 2.05, range: 110 },
       iso: 6,
-      flash: 0,
+      even: 0,
       ...size,
       rows: { from: 0, to: 80 },
     });
@@ -95,7 +96,7 @@ describe("geometry", () => {
     const { height } = drawnPixels(order);
     const whole = drawn(order);
     const density = { least: 0.05, most: 2.05, range: 110 };
-    const look = { density, iso: 6, flash: 0, width: 300, height: 240 };
+    const look = { density, iso: 6, even: 0, width: 300, height: 240 };
     const all = develop(whole, { ...look, rows: { from: 0, to: 240 } });
     const parts = [
       { from: 0, to: 120 },
@@ -118,7 +119,7 @@ describe("what the sheet shows", () => {
     const seconds = (n * n * 100) / (6 * 2 ** 15);
     const exposed = drawn({ ...order, seconds });
     expect(exposureAt(exposed, 0, 0) / midExposure(6)).toBeCloseTo(1, 1.5);
-    const { negative } = develop(exposed, { ...look, flash: 0 });
+    const { negative } = develop(exposed, { ...look, even: 0 });
     const light = 10 ** -0.6;
     expect(Math.abs((negative[16 * 40 + 20] as number) - 255 * (1.055 * light ** (1 / 2.4) - 0.055))).toBeLessThan(5);
   });
@@ -126,9 +127,9 @@ describe("what the sheet shows", () => {
   test("a flash lifts empty shadows and leaves the lights; more time burns more and leaves less blank", () => {
     const order = orderFor(box, scenes[0] as PreviewScene, { seconds: 20, blueness: 1 });
     const exposed = drawn(order);
-    const plain = develop(exposed, { ...look, flash: 0 });
-    const flashed = develop(exposed, { ...look, flash: flashDose(density, 6) });
-    const longer = develop(drawn({ ...order, seconds: 320 }), { ...look, flash: 0 });
+    const plain = develop(exposed, { ...look, even: 0 });
+    const flashed = develop(exposed, { ...look, even: flashDose(density, 6) });
+    const longer = develop(drawn({ ...order, seconds: 320 }), { ...look, even: 0 });
     expect(flashed.blank).toBeLessThan(plain.blank);
     expect(flashed.burnt - plain.burnt).toBeLessThan(0.03);
     expect(longer.burnt).toBeGreaterThan(plain.burnt);
@@ -157,6 +158,16 @@ describe("what the sheet shows", () => {
     const inParts = drawn(order);
     expect(exposureAt(inParts, 60, 0)).toBeLessThan(exposureAt(open, 60, 0));
     expect(exposureAt(inParts, 60, 0)).toBeGreaterThan(0.7 * exposureAt(open, 60, 0));
+  });
+
+  test("what walls scatter is the same for every part and fineness of the sheet: its share of the mean", () => {
+    const order = orderFor(box, scenes[0] as PreviewScene, { seconds: 20, blueness: 1 });
+    const wide = { ...order, pixels: 200 };
+    const whole = drawn(wide);
+    const mean = whole.exposure.reduce((sum, each) => sum + each, 0) / whole.exposure.length;
+    expect(scatteredExposure(wide, 0.1) / (0.1 * mean)).toBeCloseTo(1, 1);
+    expect(scatteredExposure(wide, 0.1)).toBe(scatteredExposure({ ...order, pixels: 640 }, 0.1));
+    expect(scatteredExposure(wide, 0)).toBe(0);
   });
 
   test("a photograph of one’s own is hung up the right way round; around it all is black", () => {

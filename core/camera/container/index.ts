@@ -42,6 +42,7 @@ export { isMetal, PUSHED_THROUGH, toBlacken, type WallMaterial, wallMaterial } f
 export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
 export { isTrail } from "./facts/purpose.ts";
 export { cameraRoom, sheetRoom } from "./facts/room.ts";
+export { scatteredShare, staysBare } from "./facts/scattered.ts";
 export { type BoardPlace, boardOf, type SetBoard, setBoard, standingPlaces } from "./facts/setBoard.ts";
 export type {
   Aim,

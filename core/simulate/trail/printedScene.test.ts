@@ -14,6 +14,7 @@ const plan: SunRequest = {
 };
 const fan = sunFan(plan, skyTools);
 const size = { width: 240, height: 160 };
+const settings = { ...size, even: 0 };
 const order: PreviewOrder = {
   models: [opticalModel(plan)],
   divider: 0,
@@ -41,7 +42,7 @@ const stand = (shines: 0 | 1): CanStand => ({
   skies: fan.days.map(({ moments, noon }) => Uint8Array.from(moments, ({ at }) => (at < noon.at ? shines : 0))),
 });
 const printed = (luminance: number, shines: 0 | 1, its: PreviewOrder = order) =>
-  printedScene(under(luminance, its), its, [stand(shines)], size);
+  printedScene(under(luminance, its), its, [stand(shines)], settings);
 
 describe("A scene printed out", () => {
   test("over dark land the only trace is the sun's, where the fan says it lands: the sheet lies emulsion up", () => {
@@ -74,6 +75,12 @@ describe("A scene printed out", () => {
     // In the window's light of EV 11 a sixteenth is as bright.
     const indoors = { ...order, scene: { ...order.scene, ev: 11 } };
     expect(printed((100 * SKY_LIGHT) / 16, 0, indoors).negative[0]).toBe(printed(100 * SKY_LIGHT, 0).negative[0]);
+  });
+
+  test("what walls scatter darkens as the scene's own light does", () => {
+    const even = 50 * SKY_LIGHT * exposurePerLight(order.models[0] as PreviewOrder["models"][number], order);
+    const half = printedScene(under(50 * SKY_LIGHT), order, [stand(0)], { ...size, even });
+    expect(half.negative).toEqual(printed(100 * SKY_LIGHT, 0).negative);
   });
 
   test("says what share is blank and what is as dark as it gets", () => {

@@ -22,16 +22,16 @@ const BLANK = 0.02;
  * @param exposed of all rows
  * @param order that it was exposed with
  * @param stands one for each hole, with the days and the sky
- * @param size pixels of the picture that is handed back
+ * @param even exposure beside the picture's own, lx·s; size of the picture that is handed back, pixels
  * @returns as it lies, and turned upright with its densities inverted and spread
  * @source PHYSICS section 14, “Strength of a track”
- * @example printedScene(exposed, order, […], { width: 320, height: 256 }).tone // "printed"
+ * @example printedScene(exposed, order, […], { even: 0, width: 320, height: 256 }).tone // "printed"
  */
 export function printedScene(
   exposed: Exposed,
   order: PreviewOrder,
   stands: readonly [CanStand, ...CanStand[]],
-  { width, height }: { readonly width: number; readonly height: number },
+  { even, width, height }: { readonly even: number; readonly width: number; readonly height: number },
 ): DevelopedPreview {
   const tracks = new Float32Array(width * height);
   const raster = { ...rasterOf(stands[0].request, width), height };
@@ -46,8 +46,9 @@ export function printedScene(
     for (let x = 0; x < width; x++) {
       // A sheet lies emulsion up: its columns run against s.
       const track = (tracks[y * width + width - 1 - x] as number) / half;
-      const without = printedOut(ambient * Math.max(0, line[x] as number));
-      const dark = printedOut(ambient * Math.max(0, line[x] as number) + track);
+      const land = ambient * (even + Math.max(0, line[x] as number));
+      const without = printedOut(land);
+      const dark = printedOut(land + track);
       density[y * width + x] = dark;
       if (dark - without > SEEN) tracked++;
     }

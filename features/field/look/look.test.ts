@@ -152,8 +152,7 @@ describe("what was gathered", () => {
       for (;;) {
         const step = steps.next();
         if (step.done)
-          return develop(step.value, { density: PAPER.density, iso: PAPER.iso, flash: 0, width, height, rows })
-            .negative;
+          return develop(step.value, { density: PAPER.density, iso: PAPER.iso, even: 0, width, height, rows }).negative;
       }
     };
     // Both scenes are lit by their own mean: the one is put into the other's light.

@@ -2,16 +2,20 @@ import {
   type DevelopedPreview,
   develop,
   drawnPixels,
+  type Exposed,
   orderOf,
+  type PreviewOrder,
   type PreviewRequest,
   type Rows,
   renderExposure,
   rowsFor,
+  scatteredExposure,
 } from "../../../core/bench/preview/index.ts";
+import { scatteredShare } from "../../../core/camera/container/index.ts";
 import { flashDose } from "../../../core/light/exposure/index.ts";
 import { leanedScene } from "../../../core/simulate/trail/index.ts";
 import type { SunStay } from "../../../core/sun/index.ts";
-import type { Job, JobOutput } from "../../transport/protocol.ts";
+import type { Job, JobControl, JobOutput } from "../../transport/protocol.ts";
 
 /** A preview, or some rows of one. */
 export interface PreviewPart {
@@ -28,30 +32,33 @@ const BREATH = 30;
 
 /** Draws some rows of a preview; between two steps it lets messages in, so that it can be cancelled. */
 export const preview: Job<PreviewPart, DevelopedPreview> = async ({ request, width, height, rows, stay }, control) => {
+  const { iso, density } = request.medium;
   const level = orderOf(request);
   const order = stay === null ? level : { ...level, scene: leanedScene(level.scene, stay.aim) };
-  const drawn = drawnPixels(order);
-  const steps = renderExposure(order, rowsFor(drawn.height, height, rows));
+  const exposed = await exposedTo(order, rowsFor(drawnPixels(order).height, height, rows), control);
+  const scattered = scatteredExposure(order, scatteredShare(request.camera));
+  if (stay === null) {
+    const even = scattered + request.flashes * flashDose(density, iso);
+    return handedOver(develop(exposed, { density, iso, even, width, height, rows }));
+  }
+  // What reckons the sun is large, and few cameras need it.
+  const { printedOutStay } = await import("./printedOutStay.ts");
+  return handedOver(printedOutStay(exposed, order, { request, stay, scene: level.scene, scattered, width, height }));
+};
+
+async function exposedTo(order: PreviewOrder, rows: Rows, control: JobControl): Promise<Exposed> {
+  const steps = renderExposure(order, rows);
   let last = performance.now();
   for (;;) {
     const step = steps.next();
-    if (step.done && stay !== null) {
-      // What reckons the sun is large, and few cameras need it.
-      const { printedOutStay } = await import("./printedOutStay.ts");
-      return handedOver(printedOutStay(step.value, order, { request, stay, scene: level.scene, width, height }));
-    }
-    if (step.done) {
-      const { iso, density } = request.medium;
-      const flash = request.flashes * flashDose(density, iso);
-      return handedOver(develop(step.value, { density, iso, flash, width, height, rows }));
-    }
+    if (step.done) return step.value;
     control.report(step.value);
     if (performance.now() - last < BREATH) continue;
     await messages();
     if (control.cancelled()) throw new Error("cancelled");
     last = performance.now();
   }
-};
+}
 
 function handedOver(output: DevelopedPreview): JobOutput<DevelopedPreview> {
   return { output, transfer: [output.negative.buffer, output.positive.buffer] };

@@ -21,6 +21,7 @@ export function printedOutStay(
     request: { camera, medium, pixels },
     stay,
     scene,
+    scattered,
     width,
     height,
   }: {
@@ -28,6 +29,8 @@ export function printedOutStay(
     readonly stay: SunStay;
     /** As it stands, level. */
     readonly scene: PreviewOrder["scene"];
+    /** Even light from the walls, lx·s. */
+    readonly scattered: number;
     readonly width: number;
     readonly height: number;
   },
@@ -47,7 +50,7 @@ export function printedOutStay(
     const sky = madeUpSky(seededNumbers(SKY_SEED), fan.step / 60_000);
     return { request: sunRequest, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
   });
-  return printedScene(exposed, order, stands as [CanStand, ...CanStand[]], { width, height });
+  return printedScene(exposed, order, stands as [CanStand, ...CanStand[]], { even: scattered, width, height });
 }
 
 function aperture({ models }: PreviewOrder, hole: number): number {
