@@ -1,4 +1,4 @@
-import { memo, useEffect, useMemo, useRef, useState } from "react";
+import { memo, Suspense, useEffect, useMemo, useRef, useState } from "react";
 import { formats } from "../../../catalogue/formats.ts";
 import type { LabelMark } from "../../../core/basis/drawing/index.ts";
 import { formatLength } from "../../../core/basis/units/index.ts";
@@ -24,12 +24,17 @@ import { Segments } from "../../../ui/controls/Segments.tsx";
 import { dimensionFigure } from "../../../ui/drawing/dimensionFigure.ts";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useUnit } from "../../../ui/format/UnitContext.ts";
+import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import type { SetField } from "../design/edit.ts";
 import { FigureEntry } from "../measures/FigureEntry.tsx";
-import { PictureInDrawing } from "../picture/PictureInDrawing.tsx";
 import { useChangePicture, usePictureWish } from "../picture/PictureOfDesign.tsx";
 import { DrawingHandle } from "./DrawingHandle.tsx";
 import { useView } from "./useView.ts";
+
+/** The picture is computed first: what shows it comes meanwhile. */
+const PictureInDrawing = lazyPart(async () => ({
+  default: (await import("../picture/PictureInDrawing.tsx")).PictureInDrawing,
+}));
 
 const SNAPS: SnapSizes = {
   widths: formats.flatMap(({ width, height }) => [width, height]),
@@ -124,7 +129,9 @@ export function Drawing({
           alone === null && view.zoom > 1 ? "touch-none" : "[touch-action:pan-x_pan-y]",
         )}
       >
-        <PictureInDrawing camera={camera} layout={layout} />
+        <Suspense>
+          <PictureInDrawing camera={camera} layout={layout} />
+        </Suspense>
         <SvgScene
           scene={scene}
           haloed
