@@ -38,7 +38,7 @@ export { holeMount } from "./facts/holeMount.ts";
 export { type LightProof, lightProof } from "./facts/lightProof.ts";
 export { type LoadingLight, loadingLight, type Unloaded, unloadedAs } from "./facts/loadingLight.ts";
 export { type LoadPlace, loadPlaces } from "./facts/loadPlaces.ts";
-export { isMetal, PUSHED_THROUGH, toBlacken, type WallMaterial, wallMaterial } from "./facts/material.ts";
+export { PUSHED_THROUGH, toBlacken, type WallMaterial, wallMaterial } from "./facts/material.ts";
 export { nextInSet, readyInSet, withExposed } from "./facts/numberedSet.ts";
 export { isTrail } from "./facts/purpose.ts";
 export { cameraRoom, sheetRoom } from "./facts/room.ts";

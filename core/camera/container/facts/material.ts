@@ -26,15 +26,6 @@ export function wallMaterial({ container }: Camera): WallMaterial {
 }
 
 /**
- * Whether the container is of metal; where nobody said, what is usual for its shape.
- *
- * @example isMetal(box) // false
- */
-export function isMetal(camera: Camera): boolean {
-  return ["steel", "aluminium"].includes(wallMaterial(camera));
-}
-
-/**
  * Whether the inside is still to be blackened: not where it is black already, bought, or black plastic, which is black
  * through and through and holds no paint.
  *
