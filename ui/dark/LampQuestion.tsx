@@ -20,7 +20,7 @@ export default function LampQuestion() {
         title="Daylight?"
         words={foggedWords(barred)}
         yes="All is put away: daylight"
-        no="SunStay red"
+        no="Stay red"
         onYes={() => answerDark("day")}
         onNo={() => answerDark("dark")}
       />

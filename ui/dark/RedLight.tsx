@@ -46,7 +46,7 @@ export default function RedLight() {
           title="Daylight?"
           words={foggedWords(barred)}
           yes="All is put away: daylight"
-          no="SunStay red"
+          no="Stay red"
           onYes={() => setRedLight(null)}
           onNo={() => setBarred(null)}
         />
