@@ -91,4 +91,4 @@ export {
   writeSetting,
 } from "./settings/settings.ts";
 export { readThreadOf, readThreads } from "./thread/threads.ts";
-export { countTrailsOut } from "./trails/trailsOut.ts";
+export { countTrailsOut, trailsOf } from "./trails/trails.ts";

@@ -6,6 +6,7 @@ import { type StillBoxDb, theDb } from "../engine/db.ts";
 import { listRecords, wholeRecords } from "../engine/records.ts";
 import { shotsBetween } from "../exposures/exposures.ts";
 import { presentLoad } from "../loads/loads.ts";
+import { trailsOf } from "../trails/trails.ts";
 
 /** So many of a camera's newest shots are looked through: more than the largest load of a day, a class's cans, twice over. */
 const NEWEST = 200;
@@ -52,7 +53,7 @@ async function readThread(
   const [load, newest, trails] = await Promise.all([
     presentLoad(id, db),
     isTrail(camera) ? [] : shotsBetween(id, 0, NEWEST, db),
-    isTrail(camera) ? db.table("trails").where({ cameraId: id }).toArray() : [],
+    isTrail(camera) ? trailsOf(id, db) : [],
   ]);
   const shots = newest.flatMap((shot) => (shot === null ? [] : [shot]));
   const ids = shots.map((shot) => shot.id);
@@ -68,7 +69,7 @@ async function readThread(
     running,
     negatives: negatives.flatMap(whole),
     prints: wholeRecords("processing", prints).filter(({ kind }) => kind === "print"),
-    trails: wholeRecords("trails", trails),
+    trails,
   });
 }
 

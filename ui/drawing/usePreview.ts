@@ -19,15 +19,15 @@ export interface PreviewState {
  *
  * @param request without its size; `null` draws nothing yet
  * @param fine pixels on the longer side of the finished picture
- * @param stay how a camera hangs that is for the sun's trails; left out: for half a year, somewhere
+ * @param stay how a camera hangs that is for the sun's trails; `null`: for half a year, somewhere
  */
 export function usePreview(
   request: Omit<PreviewRequest, "pixels"> | null,
   fine: number,
-  stay?: SunStay | null,
+  stay: SunStay | null = null,
 ): PreviewState {
   const [state, setState] = useState<PreviewState>({ picture: null, progress: null, failed: null });
-  const key = request === null ? "" : keyOf(request, stay ?? null);
+  const key = request === null ? "" : keyOf(request, stay);
   // A photograph is known by being the same object: its pixels are too many to compare.
   const scene = request?.scene;
   const latest = useRef(request);
@@ -42,7 +42,7 @@ export function usePreview(
         { ...wanted, pixels },
         {
           signal: stop.signal,
-          stay: stay ?? undefined,
+          ...(stay && { stay }),
           onProgress: (progress) => pixels === fine && setState((before) => ({ ...before, progress })),
         },
       );

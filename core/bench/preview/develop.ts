@@ -35,6 +35,9 @@ export interface DevelopedPreview {
   readonly tracked: number;
 }
 
+/** Between these shares of all its density a sheet holds something; what is beyond is blank or burnt out. */
+export const HOLDS = { least: 0.02, most: 0.95 } as const;
+
 /** Steps of the tone tables: 2^8 to each doubling of the exposure, from 2^−20 to 2^20 lx·s. */
 const MANTISSA_BITS = 8;
 const OCTAVES = 40;
@@ -117,8 +120,8 @@ function tonesOf(range: DensityRange, iso: number, even: number): Tones {
     tones.negative[i] = seen;
     tones.positive[i] = range.positive ? seen : 255 - seen;
     const grown = turnedDensity(range, density);
-    tones.burnt[i] = grown > range.least + 0.95 * span ? 1 : 0;
-    tones.blank[i] = grown < range.least + 0.02 * span ? 1 : 0;
+    tones.burnt[i] = grown > range.least + HOLDS.most * span ? 1 : 0;
+    tones.blank[i] = grown < range.least + HOLDS.least * span ? 1 : 0;
   }
   return tones;
 }

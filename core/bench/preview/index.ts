@@ -1,4 +1,4 @@
-export { type DevelopedPreview, type DevelopingSettings, develop, rowsFor } from "./develop.ts";
+export { type DevelopedPreview, type DevelopingSettings, develop, HOLDS, rowsFor } from "./develop.ts";
 export { finerRows } from "./finer.ts";
 export type { Rows } from "./grid.ts";
 export { kernelAt, spread } from "./kernel.ts";

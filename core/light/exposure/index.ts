@@ -26,7 +26,7 @@ export {
 } from "./movement.ts";
 export { isPaused, type OpenSpan, openTime } from "./openTime.ts";
 export { type PhotographData, photographEv, spotEv } from "./photograph.ts";
-export { PRINTED_MOST, printedColour, printedExposure, printedOut } from "./printingOut.ts";
+export { invertedTones, PRINTED_MOST, printedColour, printedExposure, printedOut } from "./printingOut.ts";
 export { correctedTime, meteredTime, type ReciprocityRule, type ReciprocityTime } from "./reciprocity.ts";
 export { sheetTime } from "./sheetTime.ts";
 export { type Signal, signals } from "./signals.ts";

@@ -1,5 +1,5 @@
 import { isPaused } from "./openTime.ts";
-import { printedExposure, printedOut } from "./printingOut.ts";
+import { invertedTones, printedExposure, printedOut } from "./printingOut.ts";
 
 describe("printing out", () => {
   test("a clear hour gives half of what there is, two three quarters; the way back is exact (PHYSICS section 14)", () => {
@@ -13,6 +13,14 @@ describe("printing out", () => {
     expect(printedExposure(0.99)).toBeCloseTo(Math.log2(100), 10);
     expect(printedExposure(-0.2)).toBeCloseTo(0, 12);
   });
+});
+
+test("an inverted scan goes from black to white between its ends, a few odd pixels at either end apart", () => {
+  const sheet = [-5, ...Array.from({ length: 1999 }, (_, i) => 0.1 + (0.4 * i) / 1998), 9];
+  const tone = invertedTones(sheet);
+  expect(tone(0.3)).toBeCloseTo(0.5, 2);
+  expect([tone(-5), tone(0.1), tone(0.5), tone(9)]).toEqual([0, 0, 1, 1]);
+  expect(invertedTones([0.2, 0.2])(0.2)).toBe(0);
 });
 
 test("a hole is covered while its last pause has no end", () => {

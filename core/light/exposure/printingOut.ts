@@ -27,6 +27,24 @@ export function printedExposure(density: number): number {
   return -Math.log(1 - Math.min(0.99, Math.max(0, density))) / Math.LN2;
 }
 
+/** Whoever inverts a scan also sets its ends: this share of it comes out whitest, and as much blackest. */
+const ENDS = 0.002;
+
+/**
+ * How a printed-out sheet's scan is inverted: its densities spread from black to white.
+ *
+ * @param densities of the whole sheet
+ * @returns lightness for a density, from 0, black, to 1, white
+ * @source common practice
+ * @example invertedTones([0, 0.25, 0.5])(0.125) // 0.25
+ */
+export function invertedTones(densities: ArrayLike<number>): (density: number) => number {
+  const sorted = Float32Array.from(densities).sort();
+  const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))] ?? 0;
+  const [least, most] = [at(ENDS), at(1 - ENDS)];
+  return (density) => Math.min(1, Math.max(0, (density - least) / Math.max(1e-6, most - least)));
+}
+
 /**
  * The colour of a sheet that printed out: a stand-in, by eye; papers differ.
  *

@@ -3,18 +3,15 @@ import {
   type Exposed,
   exposurePerLight,
   finerRows,
+  HOLDS,
   type PreviewOrder,
   SKY_LIGHT,
 } from "../../bench/preview/index.ts";
-import { FULL_SUN_EV, printedOut } from "../../light/exposure/index.ts";
+import { FULL_SUN_EV, invertedTones, printedOut } from "../../light/exposure/index.ts";
 import { addTracks, type CanStand, halfExposure, rasterOf, SKY_OVER_SUN } from "../../sun/index.ts";
 
-/** The ends of the inverted picture: so much of the sheet on either side is set black and white. */
-const ENDS = 0.002;
 /** A track that darkens less than this, over all there can be, is none to see. */
 const SEEN = 0.002;
-const BURNT = 0.95;
-const BLANK = 0.02;
 
 /**
  * A scene with the sun's tracks over it, as weeks and months of light print it out: what is never developed.
@@ -66,9 +63,7 @@ function exposurePerSky(order: PreviewOrder): number {
 }
 
 function toned(density: Float32Array, width: number, height: number): Omit<DevelopedPreview, "tracked"> {
-  const sorted = Float32Array.from(density).sort();
-  const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))] as number;
-  const [least, most] = [at(ENDS), at(1 - ENDS)];
+  const inverted = invertedTones(density);
   const negative = new Uint8ClampedArray(density.length);
   const positive = new Uint8ClampedArray(density.length);
   let [burnt, blank] = [0, 0];
@@ -76,9 +71,9 @@ function toned(density: Float32Array, width: number, height: number): Omit<Devel
     for (let x = 0; x < width; x++) {
       const dark = density[y * width + x] as number;
       negative[y * width + x] = 255 * (1 - dark);
-      positive[(height - 1 - y) * width + x] = (255 * (dark - least)) / Math.max(1e-6, most - least);
-      if (dark > BURNT) burnt++;
-      if (dark < BLANK) blank++;
+      positive[(height - 1 - y) * width + x] = 255 * inverted(dark);
+      if (dark > HOLDS.most) burnt++;
+      if (dark < HOLDS.least) blank++;
     }
   }
   const all = density.length;

@@ -29,7 +29,7 @@ import { Readings } from "../readings/Readings.tsx";
 import { readDesign } from "../readings/reading.ts";
 import { Verdicts } from "../readings/Verdicts.tsx";
 import { BenchHeader } from "./BenchHeader.tsx";
-import { type BenchData, readBench } from "./benchData.ts";
+import { type BenchData, readHistory, readTrail } from "./benchData.ts";
 import { useBenchPart } from "./benchPart.ts";
 import type { EditDesign, SetField } from "./edit.ts";
 import { newVersion } from "./newVersion.ts";
@@ -46,8 +46,14 @@ const BenchParts = lazyPart(() => import("./BenchParts.tsx"));
 /** The Bench: the drawing one can take hold of, its readings, verdicts, hole rules and sheets. */
 export function BenchPage({ stored, beside }: { readonly stored: Camera; readonly beside: BenchData }) {
   const design = useCameraEdits(stored);
-  const readBeside = useCallback(() => readBench(stored.id), [stored.id]);
-  const { history, trail } = useLive(beside, readBeside).value;
+  const history = useLive(
+    beside.history,
+    useCallback(() => readHistory(stored.id), [stored.id]),
+  ).value;
+  const trail = useLive(
+    beside.trail,
+    useCallback(() => readTrail(stored.id), [stored.id]),
+  ).value;
   const words = useLengthWords();
   const { camera, send } = design;
   const contrast = contrastOf(camera);

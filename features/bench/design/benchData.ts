@@ -1,5 +1,5 @@
 import { type Trail, trailAtHand } from "../../../core/document/index.ts";
-import { cameraRef, type HistoryState, historyState, listRecords } from "../../../storage/index.ts";
+import { cameraRef, type HistoryState, historyState, trailsOf } from "../../../storage/index.ts";
 
 /** What the Bench shows beside a camera's design. */
 export interface BenchData {
@@ -10,6 +10,14 @@ export interface BenchData {
 
 /** Reads what stands beside a camera's design. */
 export async function readBench(id: string): Promise<BenchData> {
-  const [history, trails] = await Promise.all([historyState([cameraRef(id)]), listRecords("trails")]);
-  return { history, trail: trailAtHand(trails.filter(({ cameraId }) => cameraId === id)) };
+  const [history, trail] = await Promise.all([readHistory(id), readTrail(id)]);
+  return { history, trail };
+}
+
+export function readHistory(id: string): Promise<HistoryState> {
+  return historyState([cameraRef(id)]);
+}
+
+export async function readTrail(id: string): Promise<Trail | null> {
+  return trailAtHand(await trailsOf(id));
 }

@@ -27,6 +27,7 @@ import { useUndo } from "../../../ui/edits/useUndo.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import { useRested } from "../../../ui/page/useRested.ts";
+import { FIRST_SKY } from "../../../workers/jobs/sun/skies.ts";
 import { trailName } from "../SunPages.tsx";
 import { useRequest } from "../useRequest.ts";
 import { AimPanel } from "./AimPanel.tsx";
@@ -68,7 +69,7 @@ export function PlanOf({
   const { undo, redo } = useUndo([undoable, { ...hand.undoable, labels: HOLE_HEIGHT }]);
   const { camera } = hand;
   const [view, setView] = useState<FanView>("sky");
-  const [seed, setSeed] = useState(1);
+  const [seed, setSeed] = useState(FIRST_SKY);
   const words = useLengthWords();
   const request = useRequest(trail, camera);
   const { fan, failed } = useFan(request, seed);

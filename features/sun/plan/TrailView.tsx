@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from "react";
+import { invertedTones } from "../../../core/light/exposure/index.ts";
 import type { SunRequest, TrailPicture } from "../../../core/sun/index.ts";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Segments } from "../../../ui/controls/Segments.tsx";
@@ -59,22 +60,17 @@ export function TrailView({
   );
 }
 
-/** Whoever inverts a scan also sets its ends: this share of it comes out whitest. */
-const WHITEST = 0.002;
-
 function painted({ width, height, density }: TrailPicture, look: Look, view: FanView): ImageData {
   const image = new ImageData(width, height);
   const pixels = new Uint32Array(image.data.buffer);
   const colours = tonePixels("printed", look === "paper" ? "negative" : "positive");
-  const sorted = Float32Array.from(density).sort();
-  const most = sorted[Math.floor((1 - WHITEST) * (sorted.length - 1))] || 1;
-  const least = sorted[Math.floor(WHITEST * sorted.length)] ?? 0;
+  const inverted = invertedTones(density);
   for (let i = 0; i < density.length; i++) {
     const dark = density[i] as number;
-    const tone = look === "paper" ? 1 - dark : (dark - least) / Math.max(1e-6, most - least);
+    const tone = look === "paper" ? 1 - dark : inverted(dark);
     // Turned half round the sky stands upright, and right is right.
     const to = view === "sky" ? density.length - 1 - i : i;
-    pixels[to] = colours[Math.round(255 * Math.min(1, Math.max(0, tone)))] as number;
+    pixels[to] = colours[Math.round(255 * tone)] as number;
   }
   return image;
 }

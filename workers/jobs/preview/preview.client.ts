@@ -13,7 +13,7 @@ const halves: readonly JobClient<PreviewPart, DevelopedPreview>[] = [jobClient(o
 /** What may be said about a run. */
 export interface PreviewOptions extends RunOptions {
   /** How a camera hangs that is for the sun's trails; left out: for half a year, somewhere. */
-  readonly stay?: SunStay | undefined;
+  readonly stay?: SunStay;
 }
 
 /**

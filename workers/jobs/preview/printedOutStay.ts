@@ -1,17 +1,20 @@
-import { DAY_MS } from "../../../core/basis/units/index.ts";
 import type { DevelopedPreview, Exposed, PreviewOrder, PreviewRequest } from "../../../core/bench/preview/index.ts";
 import { solveRequest } from "../../../core/camera/container/index.ts";
-import { madeUpSky } from "../../../core/simulate/field/index.ts";
 import { horizonBefore, printedScene } from "../../../core/simulate/trail/index.ts";
-import { type CanStand, type SunRequest, type SunStay, sunFan } from "../../../core/sun/index.ts";
-import { seededNumbers } from "../../codecs/seededNumbers.ts";
+import {
+  type CanStand,
+  MOST_DAYS,
+  SUN_DEFAULTS,
+  type SunRequest,
+  type SunStay,
+  sunFan,
+} from "../../../core/sun/index.ts";
+import { FIRST_SKY, skiesOf } from "../sun/skies.ts";
 import { skyTools } from "../sun/skyTools.ts";
 
-/** The made-up sky that a plan is first shown under. */
-const SKY_SEED = 1;
 /** A small picture is drawn of so many days at most, with moments so far apart, s; a larger one of every day. */
 const COARSE = { pixels: 320, days: 40, stepSeconds: 900 } as const;
-const FINE = { days: 400, stepSeconds: 300 } as const;
+const FINE = { days: MOST_DAYS, stepSeconds: SUN_DEFAULTS.stepSeconds } as const;
 
 /** The picture of a sheet that hangs for weeks and months: its scene and the sun's tracks, under a made-up sky. */
 export function printedOutStay(
@@ -36,7 +39,7 @@ export function printedOutStay(
   },
 ): DevelopedPreview {
   const { days, stepSeconds } = pixels > COARSE.pixels ? FINE : COARSE;
-  const span = (Date.parse(stay.to) - Date.parse(stay.from)) / DAY_MS + 1;
+  const span = skyTools.calendar.daysBetween(stay.from, stay.to) + 1;
   const shared = {
     ...stay,
     horizon: horizonBefore(scene, stay.aim.azimuth, stay.horizon ?? []),
@@ -47,8 +50,7 @@ export function printedOutStay(
     const { film, ...solved } = solveRequest(camera, medium, hole);
     const sunRequest: SunRequest = { ...shared, film, hole: { ...solved.hole, diameter: aperture(order, hole) } };
     const fan = sunFan(sunRequest, skyTools);
-    const sky = madeUpSky(seededNumbers(SKY_SEED), fan.step / 60_000);
-    return { request: sunRequest, fan, skies: fan.days.map(({ moments }) => sky(moments.length)) };
+    return { request: sunRequest, fan, skies: skiesOf(fan, FIRST_SKY) };
   });
   return printedScene(exposed, order, stands as [CanStand, ...CanStand[]], { even: scattered, width, height });
 }

@@ -1,5 +1,4 @@
 import type { SheetPlace } from "../../../core/light/rays/index.ts";
-import { madeUpSky } from "../../../core/simulate/field/index.ts";
 import {
   type FitPoint,
   type FittedAim,
@@ -20,8 +19,8 @@ import {
   USUAL_AIR,
   whenAt,
 } from "../../../core/sun/index.ts";
-import { seededNumbers } from "../../codecs/seededNumbers.ts";
 import type { Job } from "../../transport/protocol.ts";
+import { skiesOf } from "./skies.ts";
 import { skyTools } from "./skyTools.ts";
 
 /** What may be asked about the sun on a sheet; `seed` chooses a made-up sky. */
@@ -100,12 +99,6 @@ export const sun: Job<SunOrder, SunReport> = async (order) => {
       return order satisfies never;
   }
 };
-
-/** The same made-up sky for the same seed and days, whatever the camera sees of it. */
-function skiesOf({ days, step }: SunFan, seed: number): readonly Uint8Array<ArrayBuffer>[] {
-  const sky = madeUpSky(seededNumbers(seed), step / 60_000);
-  return days.map(({ moments }) => sky(moments.length));
-}
 
 function reportOf(request: SunRequest, fan: SunFan, seed: number): FanReport {
   const starts = new Int32Array(fan.days.length + 1);
