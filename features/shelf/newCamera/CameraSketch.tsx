@@ -55,7 +55,7 @@ export function CameraSketch({ camera, stale }: { readonly camera: Camera | null
                 state={progress === null && picture ? "fine" : "coarse"}
                 sheetWords="The sheet it will make, as it lies, seen from its back"
                 printWords="The picture it will make"
-                caption={isTrail(camera) ? "Bean rows and half a year of sun" : "Bean rows and scarecrow, full sun"}
+                caption={isTrail(camera) ? "Bean rows, half a year" : "Bean rows, full sun"}
               />
               <SvgScene
                 scene={drawn.drawing.scene}

@@ -41,16 +41,20 @@ export function useNewCamera(refused: NewCameraHand["refused"]): NewCameraHand {
   const [lastGood, setLastGood] = useState<Camera | null>(read.camera);
   if (read.camera !== null && changesBetween(lastGood, read.camera).length > 0) setLastGood(read.camera);
 
-  // Each kind has a form of its own: looking at another one loses nothing that was typed.
+  // Each kind has a form of its own: looking at another one loses nothing that was typed. What it is called and what it
+  // is for is said of whatever kind it will be.
   const forms = useRef<Partial<Record<CameraKind, NewCameraForm>>>({});
   const chooseKind = (kind: string): void => {
     if (!isCameraKind(kind)) return;
     const now = getValues();
     forms.current[now.kind] = now;
-    reset({ ...(forms.current[kind] ?? startForm(kind, unit, "")), name: now.name }, { keepIsSubmitted: true });
+    const { name, purpose } = now;
+    reset({ ...(forms.current[kind] ?? startForm(kind, unit, name)), name, purpose }, { keepIsSubmitted: true });
   };
   useEffect(() => {
-    if (!isDirty) reset(startForm(getValues("kind"), unit, getValues("name")));
+    if (isDirty) return;
+    const { kind, name, purpose } = getValues();
+    reset({ ...startForm(kind, unit, name), purpose });
   }, [unit, isDirty, reset, getValues]);
   return { form, unit, typed, read, refused, lastGood, chooseKind };
 }
