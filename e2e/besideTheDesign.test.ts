@@ -23,9 +23,7 @@ describe("what the Bench works out beside the design", () => {
       Number(await page.$eval("[data-finder-examined]", (e) => (e as HTMLElement).dataset.finderExamined)),
     ).toBeGreaterThanOrEqual(5000);
     const before = await maker.text("[data-found] strong");
-    const thumb = await maker.control("long to wide");
-    await thumb.focus();
-    await maker.keys("End");
+    await maker.keysOn("long to wide", "End");
     await page.waitForFunction(
       (old) => document.querySelector<HTMLElement>("[data-found] strong")?.innerText !== old,
       {},
@@ -120,9 +118,7 @@ describe("what the Bench works out beside the design", () => {
     // The hole that is there counts, not the one that was planned.
     expect(await maker.text("[data-conclusion]")).toMatch(/; yours, 0\.31 mm, draws 87 % of the best/);
     const computed = await maker.text('[data-rule="computed"] td:nth-child(2)');
-    const slider = await maker.control("Contrast to care for");
-    await slider.focus();
-    await maker.keys("Home");
+    await maker.keysOn("Contrast to care for", "Home");
     await page.waitForFunction(
       (old) => document.querySelector<HTMLElement>('[data-rule="computed"] td:nth-child(2)')?.innerText !== old,
       {},

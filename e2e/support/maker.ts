@@ -9,6 +9,7 @@ import { catchDownloads } from "./downloads.ts";
 import { PATIENCE } from "./patience.ts";
 import { startServer, type TestServer } from "./server.ts";
 import type { SharedStage } from "./stage/environment.ts";
+import { until } from "./until.ts";
 
 /** How often a control that moves, or is drawn anew, is looked for again before a press is given up. */
 const TRIES = 10;
@@ -197,6 +198,12 @@ export class Maker {
     await this.page.waitForSelector(selector);
     await this.page.$eval(selector, (element) => (element as HTMLElement | SVGElement).focus());
     return this;
+  }
+
+  /** Presses keys on the control of this name, once it keeps the focus: a part drawn anew is looked for again. */
+  async keysOn(name: string, ...keys: KeyInput[]): Promise<this> {
+    await until(async () => (await this.control(name)).evaluate(keepsFocus));
+    return this.keys(...keys);
   }
 
   async keys(...keys: KeyInput[]): Promise<this> {

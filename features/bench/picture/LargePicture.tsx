@@ -77,7 +77,10 @@ export function LargePicture({
   useGesture(
     {
       // Without Ctrl the wheel scrolls, as it does everywhere; with it, it is a pinch.
-      onPinch: ({ offset: [wanted], origin }) => zoomTo(wanted, origin),
+      onPinch: ({ offset: [wanted], origin, last }) => {
+        // A wheel's pinch is only known to be over some time after its last turn: by then another size may be chosen.
+        if (!last) zoomTo(wanted, origin);
+      },
       onDrag: ({ delta: [right, down], pinching, event }) => {
         // Fingers scroll by themselves.
         if (pinching || !frame.current || (event as PointerEvent).pointerType !== "mouse") return;

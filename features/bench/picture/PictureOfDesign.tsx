@@ -1,4 +1,5 @@
 import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from "react";
+import { lightTable } from "../../../catalogue/lightTable.ts";
 import { type SceneFacts, type ScenePicture, sceneFacts } from "../../../core/bench/preview/index.ts";
 import { type Camera, isTrail } from "../../../core/camera/container/index.ts";
 import type { Trail } from "../../../core/document/index.ts";
@@ -19,6 +20,8 @@ const PIXELS = { drawn: 720, large: 1600 } as const;
 export interface PictureWish {
   readonly sceneId: string;
   readonly own: ScenePicture | null;
+  /** Id of the light it stands in; `null`: the scene's own. */
+  readonly light: string | null;
   readonly walking: boolean;
   readonly flashed: boolean;
   /** Time that was typed, s; `null`: as a meter says. */
@@ -30,6 +33,7 @@ export interface PictureWish {
 const FIRST: PictureWish = {
   sceneId: "allotment",
   own: null,
+  light: null,
   walking: true,
   flashed: false,
   typed: null,
@@ -90,12 +94,15 @@ export function PictureOfDesign({
 }) {
   const { medium, result, faults } = reading;
   const [wish, setWish] = useState(FIRST);
-  const { sceneId, own, walking, flashed, typed } = wish;
+  const { sceneId, own, light, walking, flashed, typed } = wish;
   const scene: SceneFacts = sceneFacts.find(({ id }) => id === sceneId) ?? sceneFacts[0];
-  const ev = sceneId === OWN ? OWN_EV : scene.ev;
+  const printsOut = isTrail(camera);
+  const sceneEv = sceneId === OWN ? OWN_EV : scene.ev;
+  // Weeks and months go through every light there is.
+  const ev = (printsOut ? undefined : lightTable.find(({ id }) => id === light)?.ev) ?? sceneEv;
+  const stops = ev - sceneEv;
   const seconds = typed ?? sheetTime(ev, result.fNumber, medium);
   const isFaulty = faults.length > 0;
-  const printsOut = isTrail(camera);
   const stay = useMemo(() => (printsOut && trail !== null ? stayOf(trail) : null), [printsOut, trail]);
   const request = useMemo(
     () =>
@@ -106,11 +113,11 @@ export function PictureOfDesign({
             medium,
             scene: sceneId === OWN && own !== null ? own : sceneId,
             seconds,
-            stops: 0,
+            stops,
             walking: walking && !printsOut,
             flashes: flashed && !printsOut ? 1 : 0,
           },
-    [isFaulty, camera, medium, sceneId, own, seconds, walking, flashed, printsOut],
+    [isFaulty, camera, medium, sceneId, own, seconds, stops, walking, flashed, printsOut],
   );
   const change = useCallback((part: Partial<PictureWish>) => setWish((before) => ({ ...before, ...part })), []);
   const preview = usePreview(request, large ? PIXELS.large : PIXELS.drawn, stay);

@@ -1,4 +1,5 @@
 import { memo, useCallback } from "react";
+import { lightTable } from "../../../catalogue/lightTable.ts";
 import { formatTime, parseTime, success } from "../../../core/basis/units/index.ts";
 import { sceneFacts } from "../../../core/bench/preview/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
@@ -10,16 +11,26 @@ import { previewWords, tracksWords } from "./previewWords.ts";
 
 const SCENES = sceneFacts.map(({ id, name }) => ({ id, name }));
 const WITH_OWN = [...SCENES, { id: OWN, name: "Your own picture" }];
+/** Stands for the scene's own light. */
+const OF_SCENE = "scene";
+/** Lights of the day's colour: a redder one asks more of a sheet that sees blue only than its exposure value says. */
+const LIGHTS = [
+  { id: OF_SCENE, name: "As it is there" },
+  ...lightTable
+    .filter(({ kelvin }) => kelvin === undefined)
+    .map(({ id, name, ev }) => ({ id, name: `${name}, EV ${ev}` })),
+];
 
 /** What the sheet in the drawing is exposed to, in one row under it, and what to conclude from it. */
 export function PictureRow({ onLarge }: { readonly onLarge: () => void }) {
   const change = useChangePicture();
   const { wish, seconds, ev, picture, progress, failed, response, stay, isFaulty } = usePictureInHand();
-  const { sceneId, own, typed, walking, flashed } = wish;
+  const { sceneId, own, light, typed, walking, flashed } = wish;
   return (
     <div className="mt-2 print:hidden" data-picture-row>
-      <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
+      <div className="flex flex-wrap items-end gap-x-3 gap-y-1">
         <SceneChoice value={sceneId} hasOwn={own !== null} />
+        {response !== "printing-out" && <LightChoice value={light} />}
         {response !== "printing-out" && (
           <div className="w-24">
             <QuantityField
@@ -68,15 +79,24 @@ const SceneChoice = memo(function SceneChoice({ value, hasOwn }: { readonly valu
       value={value}
       options={hasOwn ? WITH_OWN : SCENES}
       onChoose={choose}
-      className="w-40 max-sm:grow"
+      className="w-36 max-sm:grow"
     />
+  );
+});
+
+/** The same scene in another light: its meter gives it another time, its shadows stay as they are drawn. */
+const LightChoice = memo(function LightChoice({ value }: { readonly value: string | null }) {
+  const change = useChangePicture();
+  const choose = useCallback((id: string) => change({ light: id === OF_SCENE ? null : id, typed: null }), [change]);
+  return (
+    <Choice label="Light" value={value ?? OF_SCENE} options={LIGHTS} onChoose={choose} className="w-32 max-sm:grow" />
   );
 });
 
 const Passing = memo(function Passing({ walking, flashed }: { readonly walking: boolean; readonly flashed: boolean }) {
   const change = useChangePicture();
   return (
-    <div className="flex flex-wrap gap-x-4">
+    <div className="flex flex-wrap gap-x-4 lg:grid">
       <Check label="Someone walks through" checked={walking} onCheck={(on) => change({ walking: on })} />
       <Check label="Flashed" checked={flashed} onCheck={(on) => change({ flashed: on })} />
     </div>
