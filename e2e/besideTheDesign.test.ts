@@ -106,6 +106,13 @@ describe("what the Bench works out beside the design", () => {
     expect(png.width).toBe(1600);
     // 127 mm of sheet.
     expect((1000 * png.width) / (png.resolution?.x ?? 0)).toBeCloseTo(127, 0);
+    // Three stops less light, metered anew: eight times as long, and the sheet comes out as before.
+    await maker.choose("Light", "overcast");
+    await maker.reads("Hole open for", "3 min 27 s");
+    await page.waitForSelector(COARSE);
+    await page.waitForSelector(FINE, { timeout: 2 * PATIENCE });
+    await maker.sees("[data-conclusion-of-picture]", /As metered at EV 12\./);
+    expect(Math.abs((await look()) - negative)).toBeLessThan(1);
   });
 
   test("the curve: the contrast’s slider moves the best hole, a mark is moved by keys, the sentence follows", async () => {

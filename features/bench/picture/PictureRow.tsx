@@ -79,7 +79,7 @@ const SceneChoice = memo(function SceneChoice({ value, hasOwn }: { readonly valu
       value={value}
       options={hasOwn ? WITH_OWN : SCENES}
       onChoose={choose}
-      className="w-36 max-sm:grow"
+      className="w-40 max-sm:grow"
     />
   );
 });
@@ -89,7 +89,7 @@ const LightChoice = memo(function LightChoice({ value }: { readonly value: strin
   const change = useChangePicture();
   const choose = useCallback((id: string) => change({ light: id === OF_SCENE ? null : id, typed: null }), [change]);
   return (
-    <Choice label="Light" value={value ?? OF_SCENE} options={LIGHTS} onChoose={choose} className="w-32 max-sm:grow" />
+    <Choice label="Light" value={value ?? OF_SCENE} options={LIGHTS} onChoose={choose} className="w-40 max-sm:grow" />
   );
 });
 
