@@ -26,7 +26,10 @@ const SIDES: readonly (readonly [Finding, RegExp])[] = [
   ],
   [{ code: "lid-over-hole", made: false, reach: 20, free: 6, toHole: 22, isKnown: true }, /reaches 20 mm .*them\.$/],
   [{ code: "lid-over-hole", made: true, reach: 20, free: 6, toHole: 22, isKnown: true }, /^The cap .*from 20 mm on/],
-  [{ code: "fault", fault: "high", allowed: "At most 9 mm." }, /^The sheet is too high: At most 9 mm\.$/],
+  [
+    { code: "fault", fault: "high", allowed: { code: "at-most", most: 9 } },
+    /^The sheet is too high: Can be 9 mm at most\.$/,
+  ],
 ];
 
 test.each(SIDES)("%j", (found, words) => {

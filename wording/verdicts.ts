@@ -2,6 +2,8 @@ import { formatStops, RADIANS } from "../core/basis/units/index.ts";
 import type { BuildFault, Finding, Mend, Verdict } from "../core/bench/judgement/index.ts";
 import type { LengthWords } from "../core/camera/container/index.ts";
 import { holeVerdictWords, type Said } from "./holeWords.ts";
+import { limitWords } from "./limits.ts";
+import { type Sayings, say } from "./sayings.ts";
 
 /** A verdict as the Bench shows it. */
 export interface SaidVerdict extends Verdict, Said {
@@ -16,7 +18,7 @@ export interface SaidVerdict extends Verdict, Said {
  */
 export function saidVerdict(verdict: Verdict, words: LengthWords): SaidVerdict {
   const { found, fix } = verdict;
-  return { ...verdict, ...findingWords(found, words), button: fix && mendWords(fix.mend, words) };
+  return { ...verdict, ...say(FINDINGS, found, words), button: fix && mendWords(fix.mend, words) };
 }
 
 const FAULTS: Readonly<Record<BuildFault, string>> = {
@@ -32,14 +34,9 @@ const FAULTS: Readonly<Record<BuildFault, string>> = {
   "slides-not": "The boxes don’t slide that far",
 };
 
-/** How each finding is said, by its code. */
-type Sayings<F extends { readonly code: string }, S> = {
-  readonly [C in F["code"]]: (of: Extract<F, { readonly code: C }>, words: LengthWords) => S;
-};
-
 /** What was found, in words: the field’s terms, its figures, no blame. */
 const FINDINGS: Sayings<Finding, Said> = {
-  fault: ({ fault, allowed }) => ({ title: FAULTS[fault], sentence: allowed }),
+  fault: ({ fault, allowed }, words) => ({ title: FAULTS[fault], sentence: limitWords(allowed, words) }),
   "plate-cuts": ({ wall, thick, blank }, words) => ({
     title: `${wall ? "The wall" : "The plate"} hides the sheet’s ${blank > 0 ? "ends" : "corners"}`,
     sentence: `Seen at a slant, a hole in ${wall ? "a wall" : "a plate"} ${words(thick)} thick closes up: ${
@@ -158,17 +155,11 @@ const MENDS: Sayings<Mend, string> = {
   "new-hole": ({ to }, words) => `Make a new hole of ${words(to, 2)}`,
 };
 
-function findingWords(found: Finding, words: LengthWords): Said {
-  const say = FINDINGS[found.code] as (of: Finding, words: LengthWords) => Said;
-  return say(found, words);
-}
-
 /**
  * What a button says that mends a design.
  *
  * @param words writes lengths in the maker's unit
  */
 export function mendWords(mend: Mend, words: LengthWords): string {
-  const say = MENDS[mend.code] as (of: Mend, words: LengthWords) => string;
-  return say(mend, words);
+  return say(MENDS, mend, words);
 }

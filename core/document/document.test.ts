@@ -201,7 +201,7 @@ describe("cameras as version 1 saved them in November 2026", () => {
       if (!parsed.ok) return;
       const camera = parsed.value;
       expect(cameraKind(camera)).toBe(row.kind);
-      expect(designFaults(camera, String)).toEqual([]);
+      expect(designFaults(camera)).toEqual([]);
       expect(seated(camera)).toEqual(camera);
       const { fNumber, resolution, view, fullSunSeconds } = solve(
         pictureRequest(camera, mediumById(camera.chambers[0].film.medium)),

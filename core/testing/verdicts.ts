@@ -3,7 +3,7 @@ import { type Camera, designFaults, pictureRequest, settled } from "../camera/co
 import { judgeHole } from "../camera/holeToMake/index.ts";
 import type { SheetFormat } from "../camera/sheet/index.ts";
 import { solve } from "../light/solve/index.ts";
-import { ideal, inMm, PAPER_LIGHT } from "./cameras.ts";
+import { ideal, PAPER_LIGHT } from "./cameras.ts";
 
 /** What is said of a camera, with the sheets that are offered. */
 export function verdictsOf(camera: Camera, formats: readonly SheetFormat[]): readonly Verdict[] {
@@ -14,8 +14,7 @@ export function verdictsOf(camera: Camera, formats: readonly SheetFormat[]): rea
     hole: 0,
     judgedHole: judgeHole(camera, PAPER_LIGHT, ideal),
     result: solve(pictureRequest(camera, PAPER_LIGHT), ideal),
-    faults: designFaults(camera, inMm),
-    words: inMm,
+    faults: designFaults(camera),
     plates: [0.1, 0.05, 0.25],
     formats,
   });

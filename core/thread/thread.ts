@@ -148,7 +148,7 @@ function pictureThread(facts: ThreadFacts): Thread {
 /** The stations of the design and of the making. A camera that took a sheet is built, whatever was ticked. */
 function makingStations({ camera }: ThreadFacts, used: boolean): readonly Station[] {
   const { act, station } = stationsFor(camera.id);
-  const sound = designFaults(camera, String).length === 0;
+  const sound = designFaults(camera).length === 0;
   const measured = measuredDiameter(camera) !== null || holeMount(camera) === "bought";
   const { state } = lightProof(camera);
   const ticked = camera.making?.done ?? [];

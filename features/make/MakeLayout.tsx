@@ -12,6 +12,7 @@ import { printerOf } from "../../ui/files/printer.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
 import { usePath } from "../../ui/page/usePath.ts";
+import { limitWords } from "../../wording/limits.ts";
 import type { MakeData, MakeInHand } from "./makeData.ts";
 
 const PAGES = [
@@ -35,7 +36,7 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
     [change],
   );
   const words = useLengthWords();
-  const [fault] = designFaults(camera, words);
+  const [fault] = designFaults(camera);
   const [actions, setActions] = useState<HTMLElement | null>(null);
   const home = `/cameras/${encodeURIComponent(camera.id)}`;
   const at = usePath();
@@ -67,7 +68,7 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
       </nav>
       {fault && (
         <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
-          This camera can’t be built yet: {fault.message}{" "}
+          This camera can’t be built yet: {limitWords(fault.limit, words)}{" "}
           <Link to={home} className="underline underline-offset-4">
             Mend it on the Bench
           </Link>

@@ -11,7 +11,7 @@ import {
 import type { CameraKind } from "../../camera/kinds/index.ts";
 import { parseCamera } from "../../document/index.ts";
 import { solve } from "../../light/solve/index.ts";
-import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { ideal, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { type FinderAnswer, find, layoutSketch, layoutWords, reasons, type Wish, withLayout } from "./index.ts";
 import { scoreOf } from "./merits.ts";
 
@@ -51,7 +51,7 @@ describe.each(KINDS)("what a %s could be", (kind) => {
   test("every one of them becomes a design that can be built and stored, with the merits that were promised", () => {
     for (const { layout, merits } of answer.found) {
       const made = settled(withLayout(camera, layout), PAPER_LIGHT, ideal);
-      expect(designFaults(made, inMm)).toEqual([]);
+      expect(designFaults(made)).toEqual([]);
       expect(parseCamera(made).ok).toBe(true);
       expect(cameraKind(made)).toBe(layout.kind);
       const result = solve(pictureRequest(made, PAPER_LIGHT), ideal);

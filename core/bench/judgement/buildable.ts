@@ -18,14 +18,14 @@ export function buildable({ camera, faults }: Case): readonly Verdict[] {
   const { film } = camera.chambers[0];
   const spareAcross = Math.max(0, (room.width - film.width) / 2);
   const spareUp = Math.max(0, (room.height - film.height) / 2);
-  const nearest = (value: number, limit: number): number => Math.min(limit, Math.max(-limit, value));
-  return faults.flatMap(({ field, message }): readonly Verdict[] => {
+  const nearest = (value: number, most: number): number => Math.min(most, Math.max(-most, value));
+  return faults.flatMap(({ field, limit: allowed }): readonly Verdict[] => {
     const value = fieldValue(camera, field) ?? 0;
     const mend = (fault: BuildFault, how: Mend, apply: (camera: Camera) => Camera): Verdict[] => [
       {
         id: `fault-${field}`,
         weight: "stop",
-        found: { code: "fault", fault, allowed: message },
+        found: { code: "fault", fault, allowed },
         fix: { mend: how, apply },
       },
     ];

@@ -6,7 +6,7 @@ import type { Case, Verdict } from "./verdict.ts";
 const LEAST_PAIRS = 150;
 
 /** A picture smaller than what the hand and eye want to read in it. */
-export function pictureSmall({ camera, result, words, faults, formats }: Case): readonly Verdict[] {
+export function pictureSmall({ camera, result, faults, formats }: Case): readonly Verdict[] {
   const { film, roll } = camera.chambers[0];
   const short = Math.min(film.width, film.height);
   const pairs = result.resolution * short;
@@ -16,7 +16,7 @@ export function pictureSmall({ camera, result, words, faults, formats }: Case): 
     .filter(({ kind }) => kind !== "frame")
     .map((format) => ({ format, fit: sheetFit(format, room) }))
     .filter(({ fit }) => fit.fit === "whole" && Math.min(fit.width, fit.height) > 1.15 * short)
-    .filter(({ format, fit }) => designFaults(taking(camera, format, fit), words).length === 0)
+    .filter(({ format, fit }) => designFaults(taking(camera, format, fit)).length === 0)
     .sort((a, b) => b.fit.width * b.fit.height - a.fit.width * a.fit.height);
   if (largest === undefined) return [];
   const { format, fit } = largest;

@@ -36,8 +36,8 @@ export function judge(judged: Case): readonly Verdict[] {
     .sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
 }
 
-function possible({ fix }: Verdict, { camera, light, ideal, faults, words }: Case): boolean {
+function possible({ fix }: Verdict, { camera, light, ideal, faults }: Case): boolean {
   if (fix === null) return true;
   const next = settled(fix.apply(camera), light, ideal);
-  return refusal(next, null, words) === null && designFaults(next, words).length <= faults.length;
+  return refusal(next, null) === null && designFaults(next).length <= faults.length;
 }

@@ -59,8 +59,8 @@ describe("a sheet too long for the room between a drum’s vanes", () => {
     expect(verdict.button).toBe(`Stand it ${stands.distance} mm from the hole`);
     expect(stands.width).toBe(deep.chambers[0].film.width);
     // No farther in than it must: a millimetre more, and it meets a vane.
-    expect(designFaults(withField(deep, "film.distance", stands.distance), inMm)).toEqual([]);
-    expect(designFaults(withField(deep, "film.distance", stands.distance + 1), inMm)).not.toEqual([]);
+    expect(designFaults(withField(deep, "film.distance", stands.distance))).toEqual([]);
+    expect(designFaults(withField(deep, "film.distance", stands.distance + 1))).not.toEqual([]);
   });
 
   test("is trimmed where no such place is near", () => {
@@ -132,7 +132,7 @@ describe("the nearest cause is mended first, and no fix is absurd", () => {
           const { film, roll } = camera.chambers[0];
           const after = fix?.apply(camera).chambers[0].film ?? film;
           if (roll) expect([after.width, after.height]).toEqual([film.width, film.height]);
-          if (designFaults(camera, inMm).length === 0) {
+          if (designFaults(camera).length === 0) {
             expect(after.width * after.height).toBeGreaterThanOrEqual(0.49 * film.width * film.height);
           }
         }
@@ -147,8 +147,8 @@ describe("the nearest cause is mended first, and no fix is absurd", () => {
         for (const { fix } of verdicts(camera)) {
           if (fix === null) continue;
           const next = settled(fix.apply(camera), PAPER_LIGHT, ideal);
-          expect(refusal(next, null, inMm)).toBeNull();
-          expect(designFaults(next, inMm).length).toBeLessThanOrEqual(designFaults(camera, inMm).length);
+          expect(refusal(next, null)).toBeNull();
+          expect(designFaults(next).length).toBeLessThanOrEqual(designFaults(camera).length);
         }
       }
     }

@@ -1,4 +1,4 @@
-import type { Camera, DesignFault, DesignLight, Fix, LengthWords } from "../../camera/container/index.ts";
+import type { Camera, DesignFault, DesignLight, Fix, Limit } from "../../camera/container/index.ts";
 import type { HoleMend, JudgedHole } from "../../camera/holeToMake/index.ts";
 import type { SheetFormat } from "../../camera/sheet/index.ts";
 import type { Optimum } from "../../light/hole/index.ts";
@@ -19,7 +19,7 @@ export interface Verdict {
 /** What was found, with its figures: lengths in mm, light in stops or as a share of 1. */
 export type Finding =
   /** It can't be built as it is; what is allowed. */
-  | { readonly code: "fault"; readonly fault: BuildFault; readonly allowed: string }
+  | { readonly code: "fault"; readonly fault: BuildFault; readonly allowed: Limit }
   /** Seen at a slant, plate or wall shade the sheet's ends, each so far, or its corners (0). */
   | { readonly code: "plate-cuts"; readonly wall: boolean; readonly thick: number; readonly blank: number }
   /** The body's opening has to be so wide. */
@@ -97,7 +97,6 @@ export interface Case {
   readonly judgedHole: JudgedHole;
   readonly result: SolveResult;
   readonly faults: readonly DesignFault[];
-  readonly words: LengthWords;
   /** Plate thicknesses that can be had, mm. */
   readonly plates: readonly number[];
   /** Sheets that can be had. */

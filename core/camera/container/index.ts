@@ -1,4 +1,4 @@
-export type { DesignFault, LengthWords } from "../fields/designFault.ts";
+export type { DesignFault, LengthWords, Limit } from "../fields/designFault.ts";
 export {
   type DesignField,
   type FieldRecord,

@@ -1,4 +1,4 @@
-import type { DesignFault, LengthWords } from "./designFault.ts";
+import type { DesignFault } from "./designFault.ts";
 import type { DesignField } from "./designFields.ts";
 
 /** The largest length a design may have, and the largest hole, mm (FORMAT). */
@@ -10,27 +10,22 @@ const SMALLEST = 0.1;
 const SMALLEST_HOLE = 0.001;
 
 /** The fault of a size that must be above 0 and at most `most` mm; none where it is. */
-export function positive(field: DesignField, value: number, most: number, words: LengthWords): readonly DesignFault[] {
-  if (!(value > 0)) return [{ field, message: `Must be above 0, such as ${words(most / 50)}.` }];
+export function positive(field: DesignField, value: number, most: number): readonly DesignFault[] {
+  if (!(value > 0)) return [{ field, limit: { code: "above-zero", such: most / 50 } }];
   const least = most <= LARGEST_HOLE ? SMALLEST_HOLE : SMALLEST;
-  if (value < least) return [{ field, message: `Must be ${words(least, 3)} or more.` }];
-  return value > most ? [{ field, message: `Can be ${words(most)} at most.` }] : [];
+  if (value < least) return [{ field, limit: { code: "at-least", least } }];
+  return value > most ? [{ field, limit: { code: "at-most", most } }] : [];
 }
 
 /** The fault of a size that may be 0 and is at most `most` mm; none where it is. */
-export function notNegative(
-  field: DesignField,
-  value: number,
-  most: number,
-  words: LengthWords,
-): readonly DesignFault[] {
-  if (value < 0) return [{ field, message: "Can’t be less than 0." }];
-  return value > most ? [{ field, message: `Can be ${words(most)} at most.` }] : [];
+export function notNegative(field: DesignField, value: number, most: number): readonly DesignFault[] {
+  if (value < 0) return [{ field, limit: { code: "not-negative" } }];
+  return value > most ? [{ field, limit: { code: "at-most", most } }] : [];
 }
 
 /** A whole number between two ends. */
 export function counted(field: DesignField, value: number, least: number, most: number): readonly DesignFault[] {
   return Number.isInteger(value) && value >= least && value <= most
     ? []
-    : [{ field, message: `A whole number from ${least} to ${most}.` }];
+    : [{ field, limit: { code: "whole", least, most } }];
 }

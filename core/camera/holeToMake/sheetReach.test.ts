@@ -1,5 +1,5 @@
 import { parseCamera } from "../../document/index.ts";
-import { inMm, testCamera } from "../../testing/cameras.ts";
+import { testCamera } from "../../testing/cameras.ts";
 import { designFaults } from "../container/index.ts";
 import type { CameraKind } from "../kinds/index.ts";
 import { foundHole, sheetReach, withSheetAt } from "./index.ts";
@@ -31,7 +31,7 @@ describe("moving the sheet instead of making the hole again", () => {
     const moved = withSheetAt(camera, between);
     expect(moved.chambers[0].film.distance).toBeCloseTo(between, 9);
     expect(moved.chambers[0].film.width).toBe(camera.chambers[0].film.width);
-    expect(designFaults(moved, inMm)).toEqual([]);
+    expect(designFaults(moved)).toEqual([]);
   });
 
   test("a pair of boxes slides as far as its overlap lets it, a box no farther than its back", () => {

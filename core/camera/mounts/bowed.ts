@@ -12,5 +12,5 @@ export const bowed: SheetMount = {
   loading: "bow",
   room: ({ high }, { longestArc }, stand) => ({ width: longestArc(stand), height: high }),
   seat: ({ depth }, { slides }, _, away) => (slides ? {} : { distance: depth + away }),
-  widest: (most, words) => `Bowed like this, the sheet can be ${words(most)} long at most before its ends meet a wall.`,
+  widthLimit: "bowed-length",
 };

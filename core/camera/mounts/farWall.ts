@@ -9,6 +9,5 @@ export const farWall: SheetMount = {
   meetsHole: false,
   loading: "mark",
   room: ({ across, high }) => ({ width: (Math.PI * across) / 2, height: high }),
-  widest: (most, words) =>
-    `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,
+  widthLimit: "far-wall",
 };

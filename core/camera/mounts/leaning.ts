@@ -17,7 +17,7 @@ export const leaning: SheetMount = {
     height: longest(high, depth, tiltX * RADIANS),
   }),
   seat: ({ depth }, _, film, away) => ({ distance: depth + away - leanReach(film) }),
-  widest: (most, words) => `Leaning like this, the sheet can be ${words(most)} wide at most before it meets a wall.`,
+  widthLimit: "leaning-width",
 };
 
 /** The longest side that leans by `tilt` between two walls `across` apart and within `depth`. */

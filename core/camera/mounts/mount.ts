@@ -1,5 +1,5 @@
 import type { ChamberFilm } from "../container/model/camera.ts";
-import type { LengthWords } from "../fields/designFault.ts";
+import type { WidthLimit } from "../fields/designFault.ts";
 import type { Body, ShapeFacts } from "../shapes/shape.ts";
 import type { Room, Stand } from "./room.ts";
 
@@ -54,6 +54,6 @@ export interface SheetMount {
    * @param away how far the hole stands before the inside of the front, mm
    */
   readonly seat: (body: Body, shape: ShapeFacts, film: ChamberFilm, away: number) => Partial<ChamberFilm>;
-  /** A sentence for a sheet that is wider than the room. */
-  readonly widest: (most: number, words: LengthWords) => string;
+  /** What a sheet meets that is wider than the room. */
+  readonly widthLimit: WidthLimit;
 }

@@ -13,5 +13,5 @@ export const onBack: SheetMount = {
   room: ({ across, high, face }) =>
     face === "disc" ? { width: across, height: high, diagonal: across } : { width: across, height: high },
   seat: ({ depth }, { slides }, _, away) => (slides ? {} : { distance: depth + away }),
-  widest: (most, words) => `The back is ${words(most)} wide: the sheet can be that wide at most, or it springs up.`,
+  widthLimit: "back-width",
 };

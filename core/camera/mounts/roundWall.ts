@@ -13,5 +13,5 @@ export const roundWall: SheetMount = {
   loading: "gap",
   room: ({ across, high }) => ({ width: Math.PI * across - HOLE_GAP, height: high }),
   seat: ({ depth }, _, __, away) => ({ distance: depth + away, radius: depth / 2 }),
-  widest: (most, words) => `Round this wall go ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`,
+  widthLimit: "round-length",
 };

@@ -26,10 +26,10 @@ function facts(container: BoxContainer): ShapeFacts {
     far: () => "container.depth",
     dimensions: () => ({ along: "container.depth", across: "container.width", high: "container.height" }),
     longestArc: (stand) => arcBetweenWalls(width, depth, stand),
-    faults: (_, words) => [
-      ...positive("container.width", width, LARGEST, words),
-      ...positive("container.depth", depth, LARGEST, words),
-      ...positive("container.height", height, LARGEST, words),
+    faults: (_) => [
+      ...positive("container.width", width, LARGEST),
+      ...positive("container.depth", depth, LARGEST),
+      ...positive("container.height", height, LARGEST),
     ],
     round: null,
     tiers: 1,

@@ -44,9 +44,9 @@ function facts(container: CylinderContainer): ShapeFacts {
         ? { along: "container.diameter", high: "container.height" }
         : { along: "container.height", across: "container.diameter" },
     longestArc: (stand) => arcBetweenWalls(diameter, height, stand),
-    faults: (_, words) => [
-      ...positive("container.diameter", diameter, LARGEST, words),
-      ...positive("container.height", height, LARGEST, words),
+    faults: (_) => [
+      ...positive("container.diameter", diameter, LARGEST),
+      ...positive("container.height", height, LARGEST),
     ],
     round: { diameter, height },
     tiers: 1,

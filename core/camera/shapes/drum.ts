@@ -1,5 +1,5 @@
 import type { DrumContainer } from "../container/model/containers.ts";
-import type { DesignFault, LengthWords } from "../fields/designFault.ts";
+import type { DesignFault } from "../fields/designFault.ts";
 import { counted, LARGEST, notNegative, positive } from "../fields/limits.ts";
 import type { Stand } from "../mounts/room.ts";
 import { PAST_COLLAR, type Shape, type ShapeFacts } from "./shape.ts";
@@ -40,7 +40,7 @@ function facts(container: DrumContainer): ShapeFacts {
     far: () => "film.distance",
     dimensions: () => ({ across: "container.diameter", high: "container.height" }),
     longestArc: (stand) => arcBetweenVanes(container, stand),
-    faults: (distance, words) => faults(container, distance, words),
+    faults: (distance) => faults(container, distance),
     round: { diameter, height },
     tiers,
     chambers: () => chamberLabels(tiers, sectors),
@@ -85,20 +85,20 @@ function arcBetweenVanes(container: DrumContainer, { radius = 0, distance }: Sta
   return 2 * radius * reach;
 }
 
-function faults(container: DrumContainer, distance: number, words: LengthWords): readonly DesignFault[] {
+function faults(container: DrumContainer, distance: number): readonly DesignFault[] {
   const radius = container.diameter / 2;
   return [
-    ...positive("container.diameter", container.diameter, LARGEST, words),
-    ...positive("container.height", container.height, LARGEST, words),
+    ...positive("container.diameter", container.diameter, LARGEST),
+    ...positive("container.height", container.height, LARGEST),
     ...counted("drum.tiers", container.tiers, 1, 8),
     ...counted("drum.sectors", container.sectors, 3, 12),
-    ...notNegative("drum.gap", container.gap, 50, words),
+    ...notNegative("drum.gap", container.gap, 50),
     ...(distance > 0 && distance < radius
       ? []
       : [
           {
             field: "film.distance" as const,
-            message: `The vanes meet ${words(radius)} from the hole: the sheet must stand nearer, above 0.`,
+            limit: { code: "vanes" as const, meet: radius },
           },
         ]),
   ];

@@ -1,5 +1,5 @@
 import type { FoldedContainer } from "../container/model/containers.ts";
-import type { DesignFault, LengthWords } from "../fields/designFault.ts";
+import type { DesignFault } from "../fields/designFault.ts";
 import { notNegative, positive } from "../fields/limits.ts";
 import { arcBetweenWalls } from "./bowedRoom.ts";
 import type { Shape, ShapeFacts } from "./shape.ts";
@@ -31,7 +31,7 @@ function facts(container: FoldedContainer): ShapeFacts {
     far: () => "film.distance",
     dimensions: () => ({}),
     longestArc: (stand) => arcBetweenWalls(base, stand.distance, stand),
-    faults: (distance, words) => faults(container, distance, words),
+    faults: (distance) => faults(container, distance),
     round: null,
     tiers: 1,
     chambers: () => ["1"],
@@ -105,12 +105,12 @@ export function foldedSizes(container: FoldedContainer): FoldedSizes {
   };
 }
 
-function faults(container: FoldedContainer, distance: number, words: LengthWords): readonly DesignFault[] {
+function faults(container: FoldedContainer, distance: number): readonly DesignFault[] {
   const own = [
-    ...positive("folded.sheet", container.sheet, 2000, words),
-    ...notNegative("folded.paper", container.paper, 5, words),
-    ...notNegative("folded.clearance", container.clearance, 10, words),
-    ...notNegative("folded.overlap", container.overlap, 200, words),
+    ...positive("folded.sheet", container.sheet, 2000),
+    ...notNegative("folded.paper", container.paper, 5),
+    ...notNegative("folded.clearance", container.clearance, 10),
+    ...notNegative("folded.overlap", container.overlap, 200),
   ];
   if (own.length > 0) return own;
   const { nearest, farthest, innerSheet } = foldedSizes(container);
@@ -118,7 +118,7 @@ function faults(container: FoldedContainer, distance: number, words: LengthWords
     return [
       {
         field: "folded.overlap",
-        message: "With this overlap and card nothing is left to slide. Make the overlap less, or the square larger.",
+        limit: { code: "nothing-slides" },
       },
     ];
   }
@@ -126,7 +126,7 @@ function faults(container: FoldedContainer, distance: number, words: LengthWords
     ? [
         {
           field: "film.distance",
-          message: `These two boxes slide from ${words(nearest)} to ${words(farthest)} hole to sheet.`,
+          limit: { code: "boxes-slide", least: nearest, most: farthest },
         },
       ]
     : [];

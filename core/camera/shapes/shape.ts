@@ -1,5 +1,5 @@
 import type { Container, ContainerOf, DrumContainer, FoldedContainer } from "../container/model/containers.ts";
-import type { DesignFault, LengthWords } from "../fields/designFault.ts";
+import type { DesignFault } from "../fields/designFault.ts";
 import type { DesignField, FieldValues } from "../fields/designFields.ts";
 import type { ShapeName } from "../kinds/kind.ts";
 import type { Stand } from "../mounts/room.ts";
@@ -41,7 +41,7 @@ export interface ShapeFacts {
   };
   /** The longest sheet, along the curve, that can stand bowed in it, mm. */
   readonly longestArc: (stand: Stand) => number;
-  readonly faults: (distance: number, words: LengthWords) => readonly DesignFault[];
+  readonly faults: (distance: number) => readonly DesignFault[];
   /** Diameter and height of what is round outside, mm. */
   readonly round: { readonly diameter: number; readonly height: number } | null;
   /** Levels of chambers one above the other. */

@@ -2,7 +2,7 @@ import { labelBox, type Mark, type Point, type Rectangle } from "../../basis/dra
 import { chance } from "../../basis/numeric/chance.ts";
 import { sayLength } from "../../basis/units/index.ts";
 import { type DesignField, refusal, settled, withField } from "../../camera/container/index.ts";
-import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
+import { ideal, KINDS, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { withChoices, withFormatOf } from "../../testing/plans.ts";
 import { type CutOrder, cutParts, drawnPart, filledLogCard, layOut, PAPERS, type Page } from "./index.ts";
@@ -112,7 +112,7 @@ function randomOrder(kind: (typeof KINDS)[number], seed: number): CutOrder {
         : least * (most / Math.max(least, 0.1)) ** random();
     const wanted = least < 0 ? most * (2 * random() - 1) : value;
     const changed = settled(withField(camera, field as DesignField, wanted), PAPER_LIGHT, ideal);
-    if (refusal(changed, field as DesignField, inMm) === null) camera = changed;
+    if (refusal(changed, field as DesignField) === null) camera = changed;
   }
   const [a4, inch] = [random() < 0.5, random() < 0.3];
   const code = Array.from({ length: 33 }, () => Array.from({ length: 33 }, () => random() < 0.5));

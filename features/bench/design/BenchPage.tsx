@@ -22,6 +22,7 @@ import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { lazyPart } from "../../../ui/page/lazyPart.tsx";
 import { usePageCommand } from "../../../ui/page/pageCommand.ts";
 import { useMedia } from "../../../ui/page/useMedia.ts";
+import { limitWords } from "../../../wording/limits.ts";
 import { Drawing } from "../drawing/Drawing.tsx";
 import { Measures } from "../measures/Measures.tsx";
 import { PictureOfDesign } from "../picture/PictureOfDesign.tsx";
@@ -75,9 +76,10 @@ export function BenchPage({ stored, beside }: { readonly stored: Camera; readonl
   }, []);
   const attempt = useCallback(
     (label: string, field: DesignField | null, change: (camera: Camera) => Camera): string | null => {
-      const refused = refusal(settle(change(latest.current.camera)), field, words);
-      if (refused === null) latest.current.edit(label, (now) => settle(change(now)));
-      return refused;
+      const limit = refusal(settle(change(latest.current.camera)), field);
+      if (limit !== null) return limitWords(limit, words);
+      latest.current.edit(label, (now) => settle(change(now)));
+      return null;
     },
     [settle, words],
   );

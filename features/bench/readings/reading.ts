@@ -37,7 +37,7 @@ export interface Reading {
 export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, hole = 0): Reading {
   const medium = mediumById(camera.chambers[0].film.medium);
   const result = solve(pictureRequest(camera, medium, hole), ideal);
-  const faults = designFaults(camera, words);
+  const faults = designFaults(camera);
   const judged = judgeHole(camera, medium, ideal, hole);
   const all = judge({
     camera,
@@ -47,7 +47,6 @@ export function readDesign(camera: Camera, ideal: Optimum, words: LengthWords, h
     judgedHole: judged,
     result,
     faults,
-    words,
     plates: plates.filter(({ makeshift }) => !makeshift).map(({ thickness }) => thickness),
     formats,
   }).map((verdict) => saidVerdict(verdict, words));

@@ -4,7 +4,7 @@ import { cameraKind, designFaults, fieldRecord, TRAIL_HOLES } from "../../../cor
 import { judgeHole } from "../../../core/camera/holeToMake/index.ts";
 import { kindRecord, kinds } from "../../../core/camera/kinds/index.ts";
 import { parseCamera } from "../../../core/document/index.ts";
-import { ideal, inMm, PAPER_LIGHT } from "../../../core/testing/cameras.ts";
+import { ideal, PAPER_LIGHT } from "../../../core/testing/cameras.ts";
 import { startForm, withFormat } from "./newCameraForm.ts";
 import { entriesOf, readNewCamera, withTyped } from "./readNewCamera.ts";
 
@@ -17,7 +17,7 @@ describe.each(kinds.map(({ id }) => id))("the form for a %s", (kind) => {
     expect(errors).toEqual({});
     if (camera === null) throw new Error("no camera");
     expect(cameraKind(camera)).toBe(kind);
-    expect(designFaults(camera, inMm)).toEqual([]);
+    expect(designFaults(camera)).toEqual([]);
     expect(parseCamera(camera).ok).toBe(true);
     expect(typeof camera.chambers[0].holes[0].diameter).toBe("number");
     expect(camera.chambers[0].film.format).toBe(kinds.find(({ id }) => id === kind)?.format);

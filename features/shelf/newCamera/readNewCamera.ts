@@ -14,6 +14,7 @@ import {
 } from "../../../core/camera/container/index.ts";
 import { contrastOf, idealAt } from "../../../core/camera/holeToMake/index.ts";
 import { type CameraKind, kindRecord } from "../../../core/camera/kinds/index.ts";
+import { limitWords } from "../../../wording/limits.ts";
 
 /** What is typed of a new camera. Sizes stand by place and name, as `container` and `width`. */
 export interface NewCameraForm {
@@ -144,10 +145,10 @@ export function readNewCamera(form: NewCameraForm, unit: LengthUnit, id: string,
     now,
   });
   // An entry that could not be read stands as 0 here: its own message is the better one.
-  for (const { field, message } of designFaults(draft, (mm) => formatLength(mm, unit))) {
+  for (const { field, limit } of designFaults(draft)) {
     // Two holes are set by how far they are apart.
     const entry = field === "hole.x" ? "hole.base" : field;
-    errors[entry] ??= message;
+    errors[entry] ??= limitWords(limit, (mm) => formatLength(mm, unit));
   }
   return { errors, camera: Object.keys(errors).length > 0 ? null : draft };
 }

@@ -5,7 +5,6 @@ import { lastWhere, once } from "../../../core/basis/numeric/index.ts";
 import {
   type Camera,
   fieldValue,
-  type LengthWords,
   lidLeavesHole,
   refusal,
   settled,
@@ -27,6 +26,7 @@ import { useUndo } from "../../../ui/edits/useUndo.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { notify } from "../../../ui/notices/notify.ts";
 import { useRested } from "../../../ui/page/useRested.ts";
+import { limitWords } from "../../../wording/limits.ts";
 import { FIRST_SKY } from "../../../workers/jobs/sun/skies.ts";
 import { trailName } from "../SunPages.tsx";
 import { useRequest } from "../useRequest.ts";
@@ -85,14 +85,16 @@ export function PlanOf({
   const holeAt = (mm: number): Camera => withHoleAt(camera, mm);
   const raised = (by: number): Camera => withHoleAt(camera, (above ?? 0) + by);
   const holeAbove = (mm: number | null): string | null => {
-    const no = mm === null ? "A height is needed." : refusal(holeAt(mm), "hole.above", words);
-    if (no === null && mm !== null) hand.edit(HOLE_HEIGHT[0], () => holeAt(mm));
-    return no;
+    if (mm === null) return "A height is needed.";
+    const limit = refusal(holeAt(mm), "hole.above");
+    if (limit !== null) return limitWords(limit, words);
+    hand.edit(HOLE_HEIGHT[0], () => holeAt(mm));
+    return null;
   };
   // Pulled further than the design allows, the hole stays where it is.
   const pullHole = (mm: number): void => void holeAbove(mm);
   // An aim that is dragged asks for other heights, frame by frame; how far this hole can go it does not change.
-  const reach = useMemo(() => holeReach(camera, words), [camera, words]);
+  const reach = useMemo(() => holeReach(camera), [camera]);
   const within = (fix: SunFix): OfferedFix | null => {
     if (fix.kind === "aim" || reach.holds(fix.by)) return { ...fix, isPart: false };
     const by = fix.by > 0 ? reach.up() : reach.down();
@@ -181,11 +183,11 @@ function withHoleAt(camera: Camera, mm: number): Camera {
 }
 
 /** How far a hole can be raised and lowered, whole mm: to where the design would refuse it, or it lay under its cap. */
-function holeReach(camera: Camera, words: LengthWords) {
+function holeReach(camera: Camera) {
   const above = fieldValue(camera, "hole.above") ?? 0;
   const holds = (by: number): boolean => {
     const moved = withHoleAt(camera, above + by);
-    return refusal(moved, "hole.above", words) === null && lidLeavesHole(moved);
+    return refusal(moved, "hole.above") === null && lidLeavesHole(moved);
   };
   const farthest = (by: number): number => Math.trunc(lastWhere(holds, 0, by, 0.5));
   return { holds, up: once(() => farthest(FARTHEST_LIFT)), down: once(() => farthest(-FARTHEST_LIFT)) };

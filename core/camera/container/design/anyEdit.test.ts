@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { limitWords } from "../../../../wording/limits.ts";
 import { parseCamera } from "../../../document/index.ts";
 import { solve } from "../../../light/solve/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../../testing/cameras.ts";
@@ -74,7 +75,7 @@ describe.each([
       // Half of the edits are wild, half are a change of what is there.
       const wanted = value < 150 ? before * factor : value;
       const next = settled(withField(camera, field, wanted), PAPER_LIGHT, ideal);
-      return refusal(next, field, inMm) === null ? next : camera;
+      return refusal(next, field) === null ? next : camera;
     }, start);
   }
 
@@ -98,7 +99,8 @@ describe.each([
   test("what is wrong with it is said in words that name a field", () => {
     fc.assert(
       fc.property(edits, (list) => {
-        for (const { field, message } of designFaults(edited(testCamera(kind), list), inMm)) {
+        for (const { field, limit } of designFaults(edited(testCamera(kind), list))) {
+          const message = limitWords(limit, inMm);
           expect(field).toMatch(/^[a-z]+\.[a-zA-Z]+$/);
           expect(message).toMatch(/^[A-Z].*\.$/);
           expect(message).not.toMatch(/NaN|undefined|Infinity/);

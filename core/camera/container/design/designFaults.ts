@@ -1,5 +1,5 @@
 import type { HoleSpec } from "../../../light/solve/index.ts";
-import type { DesignFault, LengthWords } from "../../fields/designFault.ts";
+import type { DesignFault, Limit } from "../../fields/designFault.ts";
 import type { DesignField } from "../../fields/designFields.ts";
 import { LARGEST, LARGEST_HOLE, notNegative, positive } from "../../fields/limits.ts";
 import { kindRecord } from "../../kinds/registry.ts";
@@ -26,38 +26,37 @@ const HAIR = 1e-6;
 
 /**
  * Everything about a design that can't be built: sizes that are not above zero, a sheet that does not go in or covers
- * the hole, a hole outside its face. Each message says what is possible.
+ * the hole, a hole outside its face. Each says what is possible.
  *
  * @param camera design with finite numbers
- * @param words how to write a length
  * @returns faults, empty when the camera can be built
- * @example designFaults(box, inMm) // []
+ * @example designFaults(box) // []
  */
-export function designFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
-  const sizes = sizeFaults(camera, words);
+export function designFaults(camera: Camera): readonly DesignFault[] {
+  const sizes = sizeFaults(camera);
   // What rests on a size that is wrong in itself is not judged yet.
   const sound = (...owners: readonly string[]): boolean =>
     !sizes.some(({ field }) => owners.includes(OWNER[field.split(".")[0] ?? ""] ?? ""));
   return [
     ...sizes,
-    ...(sound("container", "film") ? sheetFaults(camera, words) : []),
-    ...(sound("container", "hole") ? holePlaceFaults(camera, words) : []),
+    ...(sound("container", "film") ? sheetFaults(camera) : []),
+    ...(sound("container", "hole") ? holePlaceFaults(camera) : []),
   ];
 }
 
-function sizeFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
+function sizeFaults(camera: Camera): readonly DesignFault[] {
   const { film, holes, roll, divider = null } = camera.chambers[0];
   return [
-    ...shapeOf(camera.container).faults(film.distance, words),
-    ...notNegative("container.wall", camera.container.wall, 100, words),
-    ...(roll == null ? [] : rollFaults(roll, words)),
-    ...positive("film.width", film.width, LARGEST, words),
-    ...positive("film.height", film.height, LARGEST, words),
-    ...(film.surface === "cylinder" ? positive("film.radius", film.radius ?? 0, LARGEST, words) : []),
+    ...shapeOf(camera.container).faults(film.distance),
+    ...notNegative("container.wall", camera.container.wall, 100),
+    ...(roll == null ? [] : rollFaults(roll)),
+    ...positive("film.width", film.width, LARGEST),
+    ...positive("film.height", film.height, LARGEST),
+    ...(film.surface === "cylinder" ? positive("film.radius", film.radius ?? 0, LARGEST) : []),
     ...tiltFaults("film.tiltX", film.tiltX ?? 0),
     ...tiltFaults("film.tiltY", film.tiltY ?? 0),
-    ...holes.flatMap((_, hole) => holeSizeFaults(camera, hole, words)),
-    ...(divider === null ? [] : positive("chamber.divider", divider, film.distance, words)),
+    ...holes.flatMap((_, hole) => holeSizeFaults(camera, hole)),
+    ...(divider === null ? [] : positive("chamber.divider", divider, film.distance)),
   ];
 }
 
@@ -65,10 +64,10 @@ function sizeFaults(camera: Camera, words: LengthWords): readonly DesignFault[] 
 const STEEPEST = 80;
 
 function tiltFaults(field: DesignField, tilt: number): readonly DesignFault[] {
-  return Math.abs(tilt) <= STEEPEST ? [] : [{ field, message: `The sheet can lean ${STEEPEST}° at most, either way.` }];
+  return Math.abs(tilt) <= STEEPEST ? [] : [{ field, limit: { code: "lean", most: STEEPEST } }];
 }
 
-function holeSizeFaults(camera: Camera, at: number, words: LengthWords): readonly DesignFault[] {
+function holeSizeFaults(camera: Camera, at: number): readonly DesignFault[] {
   const hole = camera.chambers[0].holes[at];
   if (hole === undefined) return [];
   const measured = measuredDiameter(camera, at);
@@ -76,21 +75,21 @@ function holeSizeFaults(camera: Camera, at: number, words: LengthWords): readonl
   const { openingDiameter = null } = hole;
   const narrow = openingDiameter !== null && !(openingDiameter >= widest && openingDiameter > 0);
   return [
-    ...(hole.diameter === "best" ? [] : positive("hole.diameter", hole.diameter, LARGEST_HOLE, words)),
-    ...(measured === null ? [] : positive("hole.measured", measured, LARGEST_HOLE, words)),
-    ...notNegative("hole.plateThickness", hole.plateThickness ?? 0, LARGEST_HOLE, words),
+    ...(hole.diameter === "best" ? [] : positive("hole.diameter", hole.diameter, LARGEST_HOLE)),
+    ...(measured === null ? [] : positive("hole.measured", measured, LARGEST_HOLE)),
+    ...notNegative("hole.plateThickness", hole.plateThickness ?? 0, LARGEST_HOLE),
     ...(narrow
       ? [
           {
             field: "hole.openingDiameter" as const,
-            message: `Must be at least as wide as the hole, ${words(widest)}.`,
+            limit: { code: "opening" as const, least: widest },
           },
         ]
       : []),
   ];
 }
 
-function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
+function sheetFaults(camera: Camera): readonly DesignFault[] {
   const kind = cameraKind(camera);
   const room = cameraRoom(camera);
   const { film } = camera.chambers[0];
@@ -100,44 +99,40 @@ function sheetFaults(camera: Camera, words: LengthWords): readonly DesignFault[]
   const faults: DesignFault[] = [];
   const spare = (room.width - film.width) / 2;
   if (film.width > room.width + HAIR) {
-    faults.push({ field: "film.width", message: mount.widest(room.width, words) });
+    faults.push({ field: "film.width", limit: { code: mount.widthLimit, most: room.width } });
   } else if (mount.onWall) {
     if (Math.abs(slide) > spare + HAIR) {
-      const why = mount.meetsHole ? `or it would come within ${words(HOLE_GAP / 2)} of the hole` : "of the far wall";
-      faults.push({ field: "film.slide", message: `The sheet can slide ${words(spare)} at most either way, ${why}.` });
+      const fromHole = mount.meetsHole ? HOLE_GAP / 2 : null;
+      faults.push({ field: "film.slide", limit: { code: "slide", most: spare, fromHole } });
     }
   } else if (mount.aside && Math.abs(x) > spare + HAIR) {
-    faults.push({ field: "film.x", message: offCentre("sideways", spare, words) });
+    faults.push({ field: "film.x", limit: { code: "sideways", most: spare } });
   }
   if (film.height > room.height + HAIR) {
     faults.push({
       field: "film.height",
-      message: `The ${noun} is ${words(room.height)} high inside: the sheet can be that high at most.`,
+      limit: { code: "high", noun, most: room.height },
     });
   } else if (Math.abs(y) > (room.height - film.height) / 2 + HAIR) {
-    faults.push({ field: "film.y", message: offCentre("up or down", (room.height - film.height) / 2, words) });
+    faults.push({ field: "film.y", limit: { code: "up-or-down", most: (room.height - film.height) / 2 } });
   }
   if (room.diagonal !== undefined && Math.hypot(film.width + 2 * Math.abs(x), film.height) > room.diagonal + HAIR) {
     const most = Math.sqrt(Math.max(0, room.diagonal ** 2 - film.height ** 2));
     faults.push({
       field: "film.width",
-      message: `On a round back ${words(room.diagonal)} across, a sheet ${words(film.height)} high can be ${words(most)} wide at most: its corners must fit.`,
+      limit: { code: "corners", across: room.diagonal, high: film.height, most },
     });
   }
   return faults;
 }
 
-function offCentre(way: string, spare: number, words: LengthWords): string {
-  return `The sheet can move ${words(spare)} at most ${way} before it meets a wall.`;
-}
-
-function holePlaceFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
+function holePlaceFaults(camera: Camera): readonly DesignFault[] {
   const { holes } = camera.chambers[0];
-  return [...holes.flatMap((_, at) => onePlaceFaults(camera, at, words)), ...tooCloseFaults(camera, words)];
+  return [...holes.flatMap((_, at) => onePlaceFaults(camera, at)), ...tooCloseFaults(camera)];
 }
 
 /** Two openings that run into each other are one. */
-function tooCloseFaults(camera: Camera, words: LengthWords): readonly DesignFault[] {
+function tooCloseFaults(camera: Camera): readonly DesignFault[] {
   const { holes } = camera.chambers[0];
   const width = ({ openingDiameter, diameter }: HoleSpec): number =>
     openingDiameter ?? (diameter === "best" ? 0 : diameter);
@@ -149,7 +144,7 @@ function tooCloseFaults(camera: Camera, words: LengthWords): readonly DesignFaul
       return [
         {
           field: "hole.base",
-          message: `Their openings would run into each other: the holes must be more than ${words(least)} apart.`,
+          limit: { code: "apart", over: least },
         },
       ];
     }
@@ -157,32 +152,30 @@ function tooCloseFaults(camera: Camera, words: LengthWords): readonly DesignFaul
   return [];
 }
 
-function onePlaceFaults(camera: Camera, at: number, words: LengthWords): readonly DesignFault[] {
+function onePlaceFaults(camera: Camera, at: number): readonly DesignFault[] {
   const hole = camera.chambers[0].holes[at];
   if (hole === undefined) return [];
   const { across, high, face } = cameraBody(camera);
   const diameter = holeDiameter(camera, at);
   const halfCut = Math.max(hole.openingDiameter ?? 0, diameter === "best" ? 0 : diameter) / 2;
-  const tooLarge = `The opening, ${words(2 * halfCut)} wide, is larger than this face. Make it smaller.`;
-  const which = camera.chambers[0].holes.length > 1 ? `Hole ${at + 1}: that` : "That";
+  const tooLarge: Limit = { code: "opening-too-large", wide: 2 * halfCut };
+  const named = camera.chambers[0].holes.length > 1 ? at + 1 : null;
   const faults: DesignFault[] = [];
   const { x = 0, y = 0 } = hole;
   if (face === "disc") {
     const most = across / 2 - halfCut;
     if (Math.hypot(x, y) > most + HAIR) {
-      const message = `${which} is outside the lid: the hole can be up to ${words(most)} from its middle.`;
-      faults.push({ field: "hole.x", message: most < 0 ? tooLarge : message });
+      faults.push({ field: "hole.x", limit: most < 0 ? tooLarge : { code: "hole-on-lid", hole: named, most } });
     }
     return faults;
   }
   const most = across / 2 - halfCut;
   if (face === "rectangle" && Math.abs(x) > most + HAIR) {
-    const message = `${which} is outside the face: the hole can be up to ${words(most)} from its middle, either way.`;
-    faults.push({ field: "hole.x", message: most < 0 ? tooLarge : message });
+    faults.push({ field: "hole.x", limit: most < 0 ? tooLarge : { code: "hole-on-face", hole: named, most } });
   }
   if (Math.abs(y) > high / 2 - halfCut + HAIR) {
-    const message = `${which} is outside the face: the hole can be ${words(halfCut)} to ${words(high - halfCut)} above the bottom.`;
-    faults.push({ field: "hole.above", message: high / 2 < halfCut ? tooLarge : message });
+    const limit: Limit = { code: "hole-height", hole: named, least: halfCut, most: high - halfCut };
+    faults.push({ field: "hole.above", limit: high / 2 < halfCut ? tooLarge : limit });
   }
   return faults;
 }

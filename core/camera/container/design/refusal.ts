@@ -1,4 +1,4 @@
-import type { LengthWords } from "../../fields/designFault.ts";
+import type { Limit } from "../../fields/designFault.ts";
 import type { DesignField } from "../../fields/designFields.ts";
 import { cameraBody } from "../facts/body.ts";
 import type { Camera } from "../model/camera.ts";
@@ -13,33 +13,32 @@ import { designFaults } from "./designFaults.ts";
  *
  * @param next design with the change made and its hole settled
  * @param field that was set, or `null` for a change of something else (rule, paper, sheet)
- * @returns a sentence that says what is possible, or `null`
- * @example refusal(withField(box, "film.tiltX", 0), "film.tiltX", inMm) // null
+ * @returns what is possible, or `null` where nothing stands against it
+ * @example refusal(withField(box, "film.tiltX", 0), "film.tiltX") // null
  */
-export function refusal(next: Camera, field: DesignField | null, words: LengthWords): string | null {
-  const fault = designFaults(next, words).find((each) => each.field === field);
-  return fault?.message ?? noRoom(next, words) ?? onceRound(next, words) ?? openingTooNarrow(next, words);
+export function refusal(next: Camera, field: DesignField | null): Limit | null {
+  const fault = designFaults(next).find((each) => each.field === field);
+  return fault?.limit ?? noRoom(next) ?? onceRound(next) ?? openingTooNarrow(next);
 }
 
 /** A sheet that leans so far, or in so shallow a box, that its middle would stand at the hole or before it. */
-function noRoom(camera: Camera, words: LengthWords): string | null {
+function noRoom(camera: Camera): Limit | null {
   const { film } = camera.chambers[0];
   if (film.distance > 0) return null;
   const deep = cameraBody(camera).depth - film.distance;
-  return `The sheet would lean past the hole: for this lean the inside must be more than ${words(deep)} deep. Let it lean less, or trim it.`;
+  return { code: "leans-past", deep };
 }
 
-function onceRound({ chambers }: Camera, words: LengthWords): string | null {
+function onceRound({ chambers }: Camera): Limit | null {
   const { width, surface, radius = 0 } = chambers[0].film;
   if (surface !== "cylinder" || width <= 2 * Math.PI * radius) return null;
-  return `The sheet, ${words(width)} long, would go more than once round: the inside must be ${words(width / Math.PI)} across at least. Trim the sheet first.`;
+  return { code: "once-round", long: width, across: width / Math.PI };
 }
 
-function openingTooNarrow({ chambers }: Camera, words: LengthWords): string | null {
+function openingTooNarrow({ chambers }: Camera): Limit | null {
   const narrow = chambers[0].holes.find(
     ({ diameter, openingDiameter }) => openingDiameter != null && diameter !== "best" && diameter > openingDiameter,
   );
   if (narrow === undefined) return null;
-  const [diameter, openingDiameter] = [Number(narrow.diameter), narrow.openingDiameter ?? 0];
-  return `The hole, ${words(diameter)}, would be wider than the opening before it, ${words(openingDiameter)}. Widen the opening first.`;
+  return { code: "opening-first", hole: Number(narrow.diameter), opening: narrow.openingDiameter ?? 0 };
 }
