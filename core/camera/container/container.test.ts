@@ -39,7 +39,7 @@ describe("what can't be built", () => {
     ["curled-can", { sheetHeight: 169 }, "film.height", /168 mm high/],
     ["far-wall-tin", { sheetWidth: 472 }, "film.width", /471.24 mm at most, half way round/],
     ["canister", { sheetWidth: 83 }, "film.width", /82.68 mm at most/],
-    ["flat-box", { width: 0 }, "container.width", /above 0/],
+    ["flat-box", { width: 0 }, "container.width", /above 0, such as 100 mm/],
     ["flat-box", { depth: -5 }, "container.depth", /above 0/],
     ["flat-box", { depth: 6000 }, "container.depth", /5000 mm at most/],
     ["curled-can", { diameter: Number.NaN }, "container.diameter", /above 0/],
@@ -48,7 +48,7 @@ describe("what can't be built", () => {
     ["flat-box", { openingDiameter: 0.1 }, "hole.openingDiameter", /at least as wide as the hole, 0.27 mm/],
     ["flat-box", { holeAbove: 119 }, "hole.above", /0.13 mm to 117.87 mm above the bottom/],
     ["canister", { holeAbove: 46, openingDiameter: 6.35 }, "hole.above", /3.1[78] mm to 43.83 mm/],
-    ["canister", { openingDiameter: 60 }, "hole.above", /larger than this face/],
+    ["canister", { openingDiameter: 60 }, "hole.above", /The opening, 60 mm wide, is larger than this face/],
   ] as const)("%s with %j: %s", (kind, more, field, words) => {
     const faults = designFaults(testCamera(kind, more));
     const fault = faults.find((each) => each.field === field);
