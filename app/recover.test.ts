@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./scripts/jest-browser.cjs */
 import type { Recovery } from "../storage/index.ts";
 import { takeWaiting } from "../ui/edits/waiting.ts";
 import { recover } from "./recover.ts";

@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./scripts/jest-browser.cjs */
 import { onItsWay } from "./onItsWay.ts";
 
 const isMarked = (): boolean => document.documentElement.hasAttribute("data-storing");

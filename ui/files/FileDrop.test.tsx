@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./scripts/jest-browser.cjs */
 import { act, fireEvent, render, screen, waitFor } from "@testing-library/react";
 import { FileDrop } from "./FileDrop.tsx";
 

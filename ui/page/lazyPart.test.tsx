@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./scripts/jest-browser.cjs */
 import { act, render, screen } from "@testing-library/react";
 import { Suspense } from "react";
 import { fetchParts, lazyPart } from "./lazyPart.tsx";

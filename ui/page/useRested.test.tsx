@@ -1,4 +1,4 @@
-/** @jest-environment jsdom */
+/** @jest-environment ./scripts/jest-browser.cjs */
 import { act, renderHook } from "@testing-library/react";
 import { useRested } from "./useRested.ts";
 
