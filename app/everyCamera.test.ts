@@ -8,68 +8,12 @@ import {
   withField,
   withMount,
 } from "../core/camera/container/index.ts";
-import { billOfMaterials, cutParts, PAPERS, type Paper } from "../core/make/cutsheet/index.ts";
-import { kitPages } from "../core/make/kit/index.ts";
-import { type BuildStep, USUAL_TIMES } from "../core/make/steps/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { readDesign } from "../features/bench/readings/reading.ts";
-import { readingRows } from "../features/bench/readings/readingRows.ts";
-import { amountWords, cutOrder } from "../features/make/cutOrder.ts";
-import { stepsOf } from "../features/make/stepsOf.ts";
-import { kitTexts } from "../wording/kitWords.ts";
 import { makingQuestions } from "../wording/makingQuestions.ts";
+import { papersOf } from "./testing/papers.ts";
 
 const PURPOSES: readonly Purpose[] = ["picture", "trail"];
-
-/** All that a maker reads of a camera on its way from the container to the hand. */
-interface Papers {
-  readonly steps: readonly BuildStep[];
-  readonly stepWords: string;
-  readonly partWords: string;
-  readonly bill: string;
-  readonly kit: string;
-  readonly readings: string;
-  readonly verdicts: string;
-}
-
-function papersOf(camera: Camera): Papers {
-  const order = cutOrder(camera, inMm, null);
-  const steps = stepsOf(order);
-  const amount = (row: Parameters<typeof amountWords>[0]): string => amountWords(row, inMm);
-  const bill = billOfMaterials(order, 1);
-  const pages = kitPages({
-    cut: order,
-    steps,
-    count: 4,
-    paper: PAPERS[0] as Paper,
-    shopping: billOfMaterials(order, 4),
-    pack: bill,
-    amount,
-    times: USUAL_TIMES,
-    opens: 840,
-    date: "1 May 2026",
-    hangings: [],
-    texts: kitTexts,
-  });
-  const reading = readDesign(camera, ideal, inMm);
-  const labels = (marks: readonly { readonly kind: string }[]): string =>
-    marks.flatMap((mark) => ("text" in mark ? [String(mark.text)] : [])).join("\n");
-  return {
-    steps,
-    stepWords: steps
-      .map(({ title, what, why, caution, tools }) => `${title}. ${what} ${why} ${caution ?? ""} ${tools.join(", ")}`)
-      .join("\n"),
-    partWords: cutParts(order)
-      .map(({ name, marks }) => `${name}\n${labels(marks)}`)
-      .join("\n"),
-    bill: bill.map((row) => `${row.name}: ${amount(row)} (${row.why})`).join("\n"),
-    kit: pages.map(({ scene }) => labels(scene.marks)).join("\n"),
-    readings: readingRows(camera, reading, inMm)
-      .map(({ name, figure, sentence }) => `${name}: ${figure}. ${sentence}`)
-      .join("\n"),
-    verdicts: reading.verdicts.map(({ title, sentence, button }) => `${title}. ${sentence} ${button ?? ""}`).join("\n"),
-  };
-}
 
 const camera = (kind: (typeof KINDS)[number], mount: (typeof MOUNTS)[number]["id"], purpose: Purpose): Camera =>
   settled({ ...withMount(testCamera(kind), mount), purpose }, PAPER_LIGHT, ideal);

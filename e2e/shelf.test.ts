@@ -154,12 +154,12 @@ describe("Shelf without demonstration cameras", () => {
     [
       "Can, sheet curled round",
       "in-8x10",
-      /Round this wall go 197.3 mm at most, with 10 mm left free/,
+      /This wall takes 197.3 mm at most, with 10 mm left free/,
       "in-5x7",
       "177.8 mm",
     ],
-    ["Round tin, sheet across the back", "in-8x10", /Across the far wall go 235.6 mm at most/, "trim-4x7", "177.8 mm"],
-    ["Film canister", "in-4x5", /Round this wall go 84.2 mm at most/, "trim-1.75-square", "44.45 mm"],
+    ["Round tin, sheet across the back", "in-8x10", /The far wall takes 235.6 mm at most/, "trim-4x7", "177.8 mm"],
+    ["Film canister", "in-4x5", /This wall takes 84.2 mm at most/, "trim-1.75-square", "44.45 mm"],
   ])("%s", async (kind, tooLarge, words, fitting, along) => {
     const maker = await arrive();
     await maker.goTo("/new");

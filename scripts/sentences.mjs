@@ -70,11 +70,15 @@ function plainText(node) {
 
 /** A text's sentences: a point within a figure or a name ends none. */
 function split(text) {
-  return text
-    .replace(/\s+/g, " ")
-    .split(/(?<=[.!?:;]”?)\s+(?=[A-Z“…0-9])/)
-    .map((sentence) => sentence.trim())
-    .filter(Boolean);
+  return (
+    text
+      .replace(/\s+/g, " ")
+      // A figure that is filled in later.
+      .replace(/\{\w+\}/g, "…")
+      .split(/(?<=[.!?:;]”?)\s+(?=[A-Z“…0-9])/)
+      .map((sentence) => sentence.trim())
+      .filter(Boolean)
+  );
 }
 
 /** Whether it is a sentence for people: not a class list, an address, a selector or a formula's source. */

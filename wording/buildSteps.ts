@@ -4,7 +4,7 @@ import { CARTRIDGES_BY_DAYLIGHT } from "./loadingSteps.ts";
 const BLADE = "Blades: cut away from your hand, on a mat, with a fresh blade. With children, an adult cuts.";
 const RIM =
   "A cut rim is a blade: fold it over or file it smooth, then tape it. Gloves help. With children, an adult does it.";
-const PAINT = "Paint in fresh air, away from flames, and follow the tin’s own safety sheet.";
+const PAINT = "Paint in fresh air, away from flames, and follow the paint’s own safety data sheet.";
 const HOT = "Drilled metal gets hot and throws chips: clamp it, cover your eyes, turn slowly.";
 const PIN = "Push away from your face and fingers: a can may throw the pin back, and a needle’s head may snap off.";
 const MAGNET =
@@ -168,7 +168,7 @@ export const stepTexts: StepTexts = {
   "trace-wall": {
     title: "Wrap the template round it",
     minutes: 5,
-    what: "Cut out the template of the wall, wrap it round the outside of the {noun} with TOP up, tape it where it overlaps, and prick through the middle of the hole.",
+    what: "Cut out the template of the wall, wrap it round the {noun} with TOP up, and tape it where it overlaps. Prick through the middle of the hole.",
     why: "A hole off its mark moves the picture on the sheet.",
     caution: BLADE,
     tools: ["printed template", "pencil", "tape"],
@@ -313,7 +313,7 @@ export const stepTexts: StepTexts = {
   "holder-slope": {
     ...holder,
     minutes: 15,
-    what: "The sheet lies on a sloped back of card: two wedges, {long} along the slope, from nothing at one side to {high} at the other, with a board over them. Glue the wedges to the back, the board to the wedges; tape the sheet on by its edges.",
+    what: "The sheet lies on a sloped back of card: a board on two wedges, {long} along the slope and {high} at their high end. Glue the wedges to the back, the board to the wedges; tape the sheet on by its edges.",
     caution: BLADE,
     tools: ["black card", "glue"],
   },
@@ -392,7 +392,7 @@ export const stepTexts: StepTexts = {
   "cap-own": {
     title: "How far its own lid reaches",
     minutes: 2,
-    what: "Put the lid on and look: here it is reckoned to reach {reach} down the outside. Between its edge and the middle of the hole {free} must stay free. Measure it, and type it under “Cut sheets”.",
+    what: "Put the lid on and look: by its size it would reach {reach} down the outside. Between its edge and the middle of the hole {free} must stay free. Measure it, and type it under “Cut sheets”.",
     why: "A lid that lies over the hole shuts it for good.",
     caution: null,
     tools: ["ruler"],

@@ -50,7 +50,7 @@ export function holeVerdictWords(judged: JudgedHole, words: LengthWords): Said {
   const { verdict, share, quicker, diameter, toMake, mount } = judged;
   if (judged.sun !== null) return { title: "A hole for the sun’s tracks", sentence: holeAdvice(judged, words) };
   const large = diameter > toMake.best;
-  const keeps = `Of the finest detail that ${words(toMake.best, 2)} would draw it keeps ${Math.round(100 * share)} %, and it is ${quickerWords(quicker)}`;
+  const keeps = `It keeps ${Math.round(100 * share)} % of the finest detail that ${words(toMake.best, 2)} would draw, and is ${quickerWords(quicker)}`;
   const came = `The hole came out ${large ? "large" : "small"} for this distance`;
   switch (verdict.action) {
     case "keep":

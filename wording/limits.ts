@@ -21,16 +21,16 @@ const LIMITS: Sayings<Limit, string> = {
   "back-width": ({ most }, words) =>
     `The back is ${words(most)} wide: the sheet can be that wide at most, or it springs up.`,
   "far-wall": ({ most }, words) =>
-    `Across the far wall go ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,
+    `The far wall takes ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,
   "leaning-width": ({ most }, words) =>
     `Leaning like this, the sheet can be ${words(most)} wide at most before it meets a wall.`,
   "bowed-length": ({ most }, words) =>
     `Bowed like this, the sheet can be ${words(most)} long at most before its ends meet a wall.`,
   "round-length": ({ most }, words) =>
-    `Round this wall go ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`,
+    `This wall takes ${words(most)} at most, with ${words(HOLE_GAP)} left free at the hole.`,
   slide: ({ most, fromHole }, words) =>
-    `The sheet can slide ${words(most)} at most either way, ${
-      fromHole === null ? "of the far wall" : `or it would come within ${words(fromHole)} of the hole`
+    `The sheet can slide ${words(most)} at most either way${
+      fromHole === null ? "" : `, or it would come within ${words(fromHole)} of the hole`
     }.`,
   sideways: ({ most }, words) => `The sheet can move ${words(most)} at most sideways before it meets a wall.`,
   "up-or-down": ({ most }, words) => `The sheet can move ${words(most)} at most up or down before it meets a wall.`,

@@ -31,7 +31,7 @@ export function sunVerdictWords(verdict: SunVerdict, say: (date: string) => stri
       return {
         weight: "mind",
         title: "The sun changes sides here",
-        words: `Between the tropics it stands in the north at noon on ${days(verdict.north)} and in the south on ${days(verdict.south)}. One can sees one side; lean it to the zenith, or put up two.`,
+        words: `Between the tropics it stands in the north at noon on ${days(verdict.north)} and in the south on ${days(verdict.south)}. One can sees only one side: lean it to the zenith, or put up two.`,
       };
     case "noons-off": {
       const [first = "", last = first] = [verdict.days[0], verdict.days.at(-1)];
