@@ -5,8 +5,9 @@ import { type BuildStep, USUAL_TIMES } from "../../core/make/steps/index.ts";
 import { ideal, inMm } from "../../core/testing/cameras.ts";
 import { readDesign } from "../../features/bench/readings/reading.ts";
 import { readingRows } from "../../features/bench/readings/readingRows.ts";
-import { amountWords, cutOrder } from "../../features/make/cutOrder.ts";
+import { cutOrder } from "../../features/make/cutOrder.ts";
 import { stepsOf } from "../../features/make/stepsOf.ts";
+import { saidBill } from "../../wording/billWords.ts";
 import { kitTexts } from "../../wording/kitWords.ts";
 
 /** All that a maker reads of a camera on its way from the container to the hand. */
@@ -24,16 +25,14 @@ export interface Papers {
 export function papersOf(camera: Camera): Papers {
   const order = cutOrder(camera, inMm, null);
   const steps = stepsOf(order);
-  const amount = (row: Parameters<typeof amountWords>[0]): string => amountWords(row, inMm);
-  const bill = billOfMaterials(order, 1);
+  const bill = saidBill(billOfMaterials(order, 1), inMm);
   const pages = kitPages({
     cut: order,
     steps,
     count: 4,
     paper: PAPERS[0] as Paper,
-    shopping: billOfMaterials(order, 4),
+    shopping: saidBill(billOfMaterials(order, 4), inMm),
     pack: bill,
-    amount,
     times: USUAL_TIMES,
     opens: 840,
     date: "1 May 2026",
@@ -51,7 +50,7 @@ export function papersOf(camera: Camera): Papers {
     partWords: cutParts(order)
       .map(({ name, marks }) => `${name}\n${labels(marks)}`)
       .join("\n"),
-    bill: bill.map((row) => `${row.name}: ${amount(row)} (${row.why})`).join("\n"),
+    bill: bill.map((row) => `${row.name}: ${row.amount} (${row.why})`).join("\n"),
     kit: pages.map(({ scene }) => labels(scene.marks)).join("\n"),
     readings: readingRows(camera, reading, inMm)
       .map(({ name, figure, sentence }) => `${name}: ${figure}. ${sentence}`)

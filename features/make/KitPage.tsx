@@ -16,8 +16,8 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { sayDay } from "../../ui/format/sayDay.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { saidBill } from "../../wording/billWords.ts";
 import { kitTexts } from "../../wording/kitWords.ts";
-import { amountWords } from "./cutOrder.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { PagesView } from "./PagesView.tsx";
@@ -68,9 +68,8 @@ export function KitPage() {
       count,
       paper,
       steps: stepsOf(cut),
-      shopping: billOfMaterials(cut, count),
-      pack: billOfMaterials(cut, 1),
-      amount: (row) => amountWords(row, words),
+      shopping: saidBill(billOfMaterials(cut, count), words),
+      pack: saidBill(billOfMaterials(cut, 1), words),
       times,
       opens: hour * 60 + minute,
       date: readableDay(today),

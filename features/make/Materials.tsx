@@ -3,13 +3,13 @@ import { billOfMaterials, type CutOrder } from "../../core/make/cutsheet/index.t
 import { CountField } from "../../ui/controls/entries/CountField.tsx";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
-import { amountWords } from "./cutOrder.ts";
+import { saidBill } from "../../wording/billWords.ts";
 
 /** What to buy or find, for one camera or for several. */
 export function Materials({ order }: { readonly order: CutOrder }) {
   const words = useLengthWords();
   const [count, setCount] = useState(1);
-  const bill = useMemo(() => billOfMaterials(order, count), [order, count]);
+  const bill = useMemo(() => saidBill(billOfMaterials(order, count), words), [order, count, words]);
   return (
     <Panel title="Materials">
       <CountField label="Number of cameras" name="cameras" value={count} least={1} most={200} onTake={setCount} />
@@ -17,7 +17,7 @@ export function Materials({ order }: { readonly order: CutOrder }) {
         {bill.map((row) => (
           <li key={row.id} className="flex justify-between gap-3" title={row.why}>
             <span>{row.name}</span>
-            <span className="shrink-0 tabular-nums">{amountWords(row, words)}</span>
+            <span className="shrink-0 tabular-nums">{row.amount}</span>
           </li>
         ))}
       </ul>

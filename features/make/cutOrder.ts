@@ -6,7 +6,7 @@ import { contrastOf, idealAt, type JudgedHole, judgeHole } from "../../core/came
 import { experience, expose } from "../../core/learning/index.ts";
 import { evOnSheet, fNumber, timeFromLight } from "../../core/light/exposure/index.ts";
 import { opticalModel } from "../../core/light/solve/index.ts";
-import type { Bill, CutOrder } from "../../core/make/cutsheet/index.ts";
+import type { CutOrder } from "../../core/make/cutsheet/index.ts";
 import { planOf } from "../../ui/records/planOf.ts";
 import type { LogExperience } from "../../ui/records/useExperience.ts";
 import { meterTable } from "./meterTable.ts";
@@ -52,18 +52,4 @@ export function cutOrder(
     code,
     numbers: Array.from({ length: plan.alike }, (_, i) => i + 1),
   };
-}
-
-/** An amount of the bill as a maker reads it. */
-export function amountWords({ amount, unit }: Bill[number], words: LengthWords): string {
-  switch (unit) {
-    case "pieces":
-      return amount === 1 ? "1" : String(Math.ceil(amount));
-    case "mm":
-      return amount >= 1000 ? words(amount, "far") : words(amount, 0);
-    case "ml":
-      return `${Math.max(1, Number(amount.toPrecision(2)))} ml`;
-    default:
-      return unit satisfies never;
-  }
 }

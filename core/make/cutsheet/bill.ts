@@ -1,4 +1,4 @@
-import type { BuildPlan } from "../plan/index.ts";
+import type { BuildPlan, Seal } from "../plan/index.ts";
 import type { CutOrder } from "./order.ts";
 import { goesOn, nest } from "./pages/nest.ts";
 import { cutParts } from "./parts/cutParts.ts";
@@ -32,13 +32,50 @@ export interface BillRow {
     | "board-magnet"
     | "board-washer"
     | "ties";
-  readonly name: string;
+  readonly thing: BillThing;
   /** How much in all, in the unit. */
   readonly amount: number;
   readonly unit: "pieces" | "mm" | "ml";
-  /** What it is reckoned from. */
-  readonly why: string;
 }
+
+/** What is bought or found, with what it is worked out from; lengths in mm. `wording/billWords` says it. */
+export type BillThing =
+  | { readonly code: "container"; readonly name: string }
+  /** Sheets for the first load, of this stock; so many from one; whether they come off a roll of film. */
+  | { readonly code: "sheets"; readonly stock: string | null; readonly fromOne: number; readonly offRoll: boolean }
+  | { readonly code: "trail-sheets"; readonly stock: string | null }
+  /** A plate's blank, so long a side. */
+  | { readonly code: "plate"; readonly side: number }
+  | { readonly code: "point"; readonly tool: "needle" | "pin" }
+  /** Tape over each hole, or one strip over two. */
+  | { readonly code: "flaps"; readonly shared: boolean }
+  /** A part that does not go on A4, by its name. */
+  | { readonly code: "large-card"; readonly part: string; readonly width: number; readonly height: number }
+  | { readonly code: "dowel"; readonly across: number }
+  | { readonly code: "seals"; readonly tape: "cloth" | "electrical"; readonly of: readonly Seal["of"][] }
+  | { readonly code: "board"; readonly width: number; readonly height: number }
+  | { readonly code: PlainThing };
+
+/** Things of which there is one sort. */
+export type PlainThing =
+  | "film"
+  | "cartridge"
+  | "bought-hole"
+  | "drill"
+  | "abrasive"
+  | "hole-magnet"
+  | "hole-steel"
+  | "stopper"
+  | "card"
+  | "sheet-magnets"
+  | "rubber-strips"
+  | "sheet-steel"
+  | "paint"
+  | "lining"
+  | "nut"
+  | "ties"
+  | "board-magnet"
+  | "board-washer";
 
 export type Bill = readonly BillRow[];
 
@@ -51,9 +88,9 @@ const A4 = { width: 297, height: 210 } as const;
 /** Between two parts on a sheet of card, mm; common practice. */
 const KERF = 1;
 /** Magnets that hold a sheet, strips of rubber, pieces of tinned steel under them. */
-const HELD_BY: Readonly<Record<string, { readonly name: string; readonly amount: number; readonly why: string }>> = {
-  magnets: { name: "Small flat magnets for the sheet", amount: 4, why: "one at each corner of the sheet" },
-  strips: { name: "Wide rubber strips", amount: 2, why: "the sheet’s ends slide under them" },
+const HELD_BY: Readonly<Record<string, { readonly code: PlainThing; readonly amount: number }>> = {
+  magnets: { code: "sheet-magnets", amount: 4 },
+  strips: { code: "rubber-strips", amount: 2 },
 };
 
 /**
@@ -72,80 +109,59 @@ export function billOfMaterials(order: CutOrder, count: number): Bill {
   return [
     ...times(containerRows(plan)),
     ...pieceRows(plan, each),
-    ...times(holeRows(order)),
+    ...times(holeRows(plan)),
     ...times(coverRows(plan)),
     ...cardRows(order, each),
-    ...times(insideRows(order)),
+    ...times(insideRows(plan)),
     ...liningRows(plan, each),
     ...times(outsideRows(plan)),
-    ...boardRows(order, count),
+    ...boardRows(plan, count),
   ];
 }
 
 function containerRows({ name, container }: BuildPlan): Bill {
   // One that is folded from card is not found: its two squares are on the list.
   if (container.folded !== null) return [];
-  return [row("container", name, 1, "the container itself")];
+  return [row("container", { code: "container", name })];
 }
 
 /** Sheets of stock: what one gives for several is cut from one. */
 function pieceRows({ piece, isWound, purpose, loading, alike }: BuildPlan, each: number): Bill {
   if (isWound) {
-    return [
-      row("sheet", "Film, one length in its cartridge", each, "pulled across the mask"),
-      row("cartridge", "Empty cartridge with a stub of film", each, "the film is wound into it"),
-    ];
+    return [row("sheet", { code: "film" }, each), row("cartridge", { code: "cartridge" }, each)];
   }
-  const trail = purpose === "trail";
   const chambers = alike > 1 ? 1 : loading.places.length;
-  const size = piece.stock.name === null ? "" : `, ${piece.stock.name}`;
-  const shared = piece.fromOne > 1 ? `; one sheet gives ${piece.fromOne}` : "";
-  return [
-    {
-      id: "sheet",
-      name: trail ? `Semi-matt paper${size}` : `Sheets for the first load${size}`,
-      amount: Math.ceil((chambers * each) / piece.fromOne),
-      unit: "pieces",
-      why: trail
-        ? "glossy paper leaves black lines in months-long exposures"
-        : `one piece for each picture${shared}${piece.offRoll === null ? SEMI_MATT : ""}`,
-    },
-  ];
+  const { fromOne, stock } = piece;
+  const thing: BillThing =
+    purpose === "trail"
+      ? { code: "trail-sheets", stock: stock.name }
+      : { code: "sheets", stock: stock.name, fromOne, offRoll: piece.offRoll !== null };
+  return [row("sheet", thing, Math.ceil((chambers * each) / fromOne))];
 }
 
-const SEMI_MATT = "; semi-matt if you can: glossy paper mirrors light back into the picture";
-const TOOLS = { needle: "Needle, pin or drill", pin: "Pin or needle", drill: "Drill" } as const;
-
-function holeRows({ plan, words }: CutOrder): Bill {
-  const { tool, count, plate, mount } = plan.hole;
-  const square = `${words(plate ?? 0)} square, one for each hole; have a spare`;
+function holeRows({ hole }: BuildPlan): Bill {
+  const { tool, count, plate, mount } = hole;
   return [
-    ...(mount === "bought" && plate !== null
-      ? [row("bought-hole", "Bought hole in its plate", count, "one for each hole")]
-      : []),
-    ...(mount === "plate" && plate !== null ? [row("plate", "Plate blank", count, square)] : []),
-    ...(tool === "drill" ? [row("needle", TOOLS.drill, 1, "the size of the hole")] : []),
-    ...(tool === "needle" || tool === "pin" ? [row("needle", TOOLS[tool], count, "a fresh point for every hole")] : []),
-    ...(tool === "needle"
-      ? [row("abrasive", "Fine wet abrasive paper, about 1200 grit", 1, "a piece the size of a stamp")]
-      : []),
+    ...(mount === "bought" && plate !== null ? [row("bought-hole", { code: "bought-hole" }, count)] : []),
+    ...(mount === "plate" && plate !== null ? [row("plate", { code: "plate", side: plate }, count)] : []),
+    ...(tool === "drill" ? [row("needle", { code: "drill" })] : []),
+    ...(tool === "needle" || tool === "pin" ? [row("needle", { code: "point", tool }, count)] : []),
+    ...(tool === "needle" ? [row("abrasive", { code: "abrasive" })] : []),
   ];
 }
 
 function coverRows({ cover, hole }: BuildPlan): Bill {
   const { way, count, tape, needsSteel } = cover;
-  const flaps = hole.apart === null ? "a shutter flap for each hole" : "one strip over both holes, opened together";
   return [
-    ...(tape > 0 ? [row("shutter-tape", "Black electrical tape", tape, flaps, "mm")] : []),
-    ...(way === "magnet" ? [row("magnet", "Flat magnet for the hole", count, "one for each hole")] : []),
-    ...(needsSteel ? [row("steel", "Flat steel washer", count, "the magnet finds no steel on this wall")] : []),
-    ...(way === "stopper" ? [row("stopper", "Lid of a small tube", count, "pressed over the hole")] : []),
+    ...(tape > 0 ? [row("shutter-tape", { code: "flaps", shared: hole.apart !== null }, tape, "mm")] : []),
+    ...(way === "magnet" ? [row("magnet", { code: "hole-magnet" }, count)] : []),
+    ...(needsSteel ? [row("steel", { code: "hole-steel" }, count)] : []),
+    ...(way === "stopper" ? [row("stopper", { code: "stopper" }, count)] : []),
   ];
 }
 
 /** Parts that are cut from black card: together on sheets of A4, the larger ones by their size. */
 function cardRows(order: CutOrder, each: number): Bill {
-  const { words } = order;
   const parts = cutParts(order).filter(
     ({ id, of }) => !TEMPLATES.includes(id) && (of === "card" || FOLDED.includes(id)),
   );
@@ -153,19 +169,13 @@ function cardRows(order: CutOrder, each: number): Bill {
   const small = parts.filter((part) => goesOn(part, A4));
   const sheets = sheetsFor(small.flatMap((part) => Array.from({ length: count(part) }, () => part)));
   return [
-    ...(sheets > 0
-      ? [row("card", "Black card, A4", sheets, "parts that are cut from card, laid out on as few sheets as hold them")]
-      : []),
+    ...(sheets > 0 ? [row("card", { code: "card" }, sheets)] : []),
     ...parts
       .filter((part) => !small.includes(part))
-      .map((part) =>
-        row(
-          `large-${part.id}`,
-          `Black card of ${words(part.width)} × ${words(part.height)} or more`,
-          count(part),
-          `${part.name}: it does not go on A4`,
-        ),
-      ),
+      .map((part) => {
+        const { id, name, width, height } = part;
+        return row(`large-${id}`, { code: "large-card", part: name, width, height }, count(part));
+      }),
   ];
 }
 
@@ -177,19 +187,13 @@ function sheetsFor(pieces: readonly { readonly width: number; readonly height: n
   return nest(pieces, A4, KERF).reduce((most, { page }) => Math.max(most, page + 1), 0);
 }
 
-function insideRows({ plan: { black, container, holding }, words }: CutOrder): Bill {
+function insideRows({ black, container, holding }: BuildPlan): Bill {
   const held = holding === null ? undefined : HELD_BY[holding.by];
   return [
-    ...(container.vanes === null
-      ? []
-      : [row("dowel", `Dowel of ${words(SHAFT)}, a little longer than the drum`, 1, "it turns the vanes")]),
-    ...(held === undefined ? [] : [row("holder", held.name, held.amount, held.why)]),
-    ...(holding?.by === "magnets" && holding.needsSteel
-      ? [row("steel-back", "Tinned steel, a piece as large as the sheet", 1, "the magnets find no steel on this wall")]
-      : []),
-    ...(black === "paint"
-      ? [row("paint", "Flat black paint", container.inside * PAINT_PER_MM2, "two coats inside, lid too", "ml")]
-      : []),
+    ...(container.vanes === null ? [] : [row("dowel", { code: "dowel", across: SHAFT })]),
+    ...(held === undefined ? [] : [row("holder", { code: held.code }, held.amount)]),
+    ...(holding?.by === "magnets" && holding.needsSteel ? [row("steel-back", { code: "sheet-steel" })] : []),
+    ...(black === "paint" ? [row("paint", { code: "paint" }, container.inside * PAINT_PER_MM2, "ml")] : []),
   ];
 }
 
@@ -214,9 +218,7 @@ function liningRows({ black, container }: BuildPlan, each: number): Bill {
         ];
   const pieces = walls.flatMap(([width = 0, height = 0]) => onA4({ width, height }));
   const all = Array.from({ length: each }, () => pieces).flat();
-  return [
-    row("lining", "Black lining paper, A4", sheetsFor(all), "walls and lid, laid out on as few sheets as hold them"),
-  ];
+  return [row("lining", { code: "lining" }, sheetsFor(all))];
 }
 
 /** A wall in pieces that go on A4, the long way along it. */
@@ -234,53 +236,27 @@ function onA4({
 
 function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
   const length = seals.reduce((sum, seal) => sum + seal.length, 0);
-  const said = {
-    plate: "plate inside and out on all four sides",
-    lid: "lid or seams twice round",
-    cap: "cap",
-    wrap: "all of it in two layers",
-    "own openings": "the straw’s hole and the seam",
-  } as const;
+  const tape = ways.tape === "electrical" ? "electrical" : "cloth";
+  const of = seals.map((seal) => seal.of);
   return [
-    ...(length > 0
-      ? [
-          row(
-            "black-tape",
-            ways.tape === "electrical"
-              ? `Black electrical tape, ${seals.map((seal) => seal.of).join(" and ")}`
-              : "Black cloth tape",
-            length,
-            seals.map((seal) => said[seal.of]).join(", "),
-            "mm",
-          ),
-        ]
-      : []),
-    ...(outside.foot
-      ? [
-          row(
-            "nut",
-            "1/4 in nut and a square of plywood or steel",
-            1,
-            "the foot for a tripod, if it is to stand on one",
-          ),
-        ]
-      : []),
-    ...(outside.ties > 0 ? [row("ties", "Long cable ties", outside.ties, "to fix it where it may stay")] : []),
+    ...(length > 0 ? [row("black-tape", { code: "seals", tape, of }, length, "mm")] : []),
+    ...(outside.foot ? [row("nut", { code: "nut" })] : []),
+    ...(outside.ties > 0 ? [row("ties", { code: "ties" }, outside.ties)] : []),
   ];
 }
 
 /** What a numbered set is carried on: one board a set. */
-function boardRows({ plan, words }: CutOrder, count: number): Bill {
-  const { board } = plan.outside;
+function boardRows({ outside }: BuildPlan, count: number): Bill {
+  const { board } = outside;
   if (board === null) return [];
-  const each = board.places.length * count;
+  const { width, height, places } = board;
   return [
-    row("board", `Plywood, ${words(board.width)} × ${words(board.height)}`, count, "the board that the set stands on"),
-    row("board-magnet", "Flat magnet for the board", each, "one at each cross"),
-    row("board-washer", "Steel washer for a cap", each, "the board’s magnets hold it"),
+    row("board", { code: "board", width, height }, count),
+    row("board-magnet", { code: "board-magnet" }, places.length * count),
+    row("board-washer", { code: "board-washer" }, places.length * count),
   ];
 }
 
-function row(id: BillRow["id"], name: string, amount: number, why: string, unit: BillRow["unit"] = "pieces"): BillRow {
-  return { id, name, amount, unit, why };
+function row(id: BillRow["id"], thing: BillThing, amount = 1, unit: BillRow["unit"] = "pieces"): BillRow {
+  return { id, thing, amount, unit };
 }

@@ -298,7 +298,7 @@ describe("bill of materials", () => {
   test("what does not go on A4 is asked for by its size", () => {
     const rows = billOfMaterials(cutOrderFor(testCamera("drum")), 1);
     expect(rows.find(({ id }) => id === "large-disc")).toMatchObject({ amount: 3, unit: "pieces" });
-    expect(rows.find(({ id }) => id === "large-disc")?.name).toContain("316.0 mm × 316.0 mm or more");
+    expect(rows.find(({ id }) => id === "large-disc")?.thing).toMatchObject({ width: 316, height: 316 });
   });
 
   test("a drum has a hole, a plate and a flap for each tier; a set of nine wants nine of everything", () => {
@@ -327,8 +327,10 @@ describe("bill of materials", () => {
     const left = chosen({ black: "leave" }).map(({ id }) => id);
     expect(left).not.toContain("paint");
     expect(left).not.toContain("lining");
-    expect(chosen({ tape: "electrical" }).find(({ id }) => id === "black-tape")?.name).toMatch(/electrical/);
-    expect(chosen({}).find(({ id }) => id === "black-tape")?.name).toBe("Black cloth tape");
+    expect(chosen({ tape: "electrical" }).find(({ id }) => id === "black-tape")?.thing).toMatchObject({
+      tape: "electrical",
+    });
+    expect(chosen({}).find(({ id }) => id === "black-tape")?.thing).toMatchObject({ tape: "cloth" });
   });
 
   test("paint: two coats on the inside, ends too", () => {

@@ -1,4 +1,4 @@
-export { type Bill, type BillRow, billOfMaterials } from "./bill.ts";
+export { type Bill, type BillRow, type BillThing, billOfMaterials } from "./bill.ts";
 export { drawnPart } from "./drawnPart.ts";
 export type { CardTime, CutOrder, MeterTable } from "./order.ts";
 export { CHECK_BAR } from "./pages/checkRulers.ts";

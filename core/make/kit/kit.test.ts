@@ -1,10 +1,11 @@
+import { saidBill } from "../../../wording/billWords.ts";
 import { stepTexts } from "../../../wording/buildSteps.ts";
 import { kitTexts } from "../../../wording/kitWords.ts";
 import { formatTime } from "../../basis/units/index.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
-import { KINDS, testCamera } from "../../testing/cameras.ts";
+import { inMm, KINDS, testCamera } from "../../testing/cameras.ts";
 import { cutOrderFor } from "../../testing/cutOrders.ts";
 import { billOfMaterials, PAPERS, type Paper } from "../cutsheet/index.ts";
 import { buildSteps, buildTime, USUAL_TIMES } from "../steps/index.ts";
@@ -21,9 +22,8 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       paper,
       count: 25,
       steps,
-      shopping: billOfMaterials(cut, 25),
-      pack: billOfMaterials(cut, 1),
-      amount: ({ amount, unit }) => `${Math.round(amount)} ${unit}`,
+      shopping: saidBill(billOfMaterials(cut, 25), inMm),
+      pack: saidBill(billOfMaterials(cut, 1), inMm),
       times: USUAL_TIMES,
       opens: 14 * 60,
       date: "1 May 2026",
@@ -45,8 +45,8 @@ describe.each(KINDS.flatMap((kind) => PAPERS.map((paper) => [kind, paper.name, p
       ]);
       const holes = camera.chambers[0].holes.length * shapeOf(camera.container).tiers * (camera.set?.count ?? 1);
       if (holeMount(camera) === "plate") {
-        expect(words("Shopping list")).toContain(`Plate blank: ${25 * holes} pieces`);
-        expect(words("Pack list")).toContain(`Plate blank: ${holes} pieces`);
+        expect(words("Shopping list")).toContain(`Plate blank: ${25 * holes}`);
+        expect(words("Pack list")).toContain(`Plate blank: ${holes}`);
       } else expect(words("Shopping list")).not.toMatch(/Plate blank/);
       expect(words("Take-home")).toMatch(/Full sun: 24 s/);
       expect(words("Take-home")).toMatch(/Never look at the sun/);
@@ -105,7 +105,6 @@ describe("Who hangs which can where", () => {
       steps: [],
       shopping: [],
       pack: [],
-      amount: () => "",
       times: USUAL_TIMES,
       opens: 0,
       date: "1 May 2026",

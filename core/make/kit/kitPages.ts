@@ -1,12 +1,19 @@
 import { label } from "../../basis/drawing/index.ts";
 import { formatTime } from "../../basis/units/index.ts";
-import { type Bill, type CutOrder, cutParts, layOut, type Page, type Paper, taughtWords } from "../cutsheet/index.ts";
+import { type CutOrder, cutParts, layOut, type Page, type Paper, taughtWords } from "../cutsheet/index.ts";
 import { MARKED_WITH } from "../plan/index.ts";
 import { type BuildStep, buildTime, type DarkroomTimes, darkroomTurns, filled } from "../steps/index.ts";
 import { type Hanging, hangingPages } from "./hangingPages.ts";
 import { instructions } from "./instructions.ts";
 import type { KitList, KitTexts } from "./kitText.ts";
 import { heading, type TextFlow, write } from "./textPage.ts";
+
+/** A line of the lists of what to buy and to pack, in words. */
+interface KitRow {
+  readonly name: string;
+  readonly amount: string;
+  readonly why: string;
+}
 
 /** What a group's papers are written from. */
 export interface KitOrder {
@@ -15,9 +22,8 @@ export interface KitOrder {
   readonly count: number;
   readonly paper: Paper;
   /** For all, and for one person. */
-  readonly shopping: Bill;
-  readonly pack: Bill;
-  readonly amount: (row: Bill[number]) => string;
+  readonly shopping: readonly KitRow[];
+  readonly pack: readonly KitRow[];
   readonly times: DarkroomTimes;
   /** When the darkroom opens, minutes after midnight. */
   readonly opens: number;
@@ -76,7 +82,7 @@ function shoppingPage(order: KitOrder): Page {
   const { shopping } = order.texts;
   return page(order, filled(shopping.title, { count: String(order.count) }), (flow) => {
     for (const row of order.shopping) {
-      write(flow, `${row.name}: ${order.amount(row)}`, { box: true, size: 4 });
+      write(flow, `${row.name}: ${row.amount}`, { box: true, size: 4 });
       write(flow, row.why, { indent: 6, size: 2.9 });
     }
     heading(flow, shopping.once);
@@ -97,7 +103,7 @@ function sharedTools({ steps }: KitOrder): readonly string[] {
 function packPage(order: KitOrder): Page {
   const { pack } = order.texts;
   return page(order, pack.title, (flow) => {
-    for (const row of order.pack) write(flow, `${row.name}: ${order.amount(row)}`, { box: true, size: 4 });
+    for (const row of order.pack) write(flow, `${row.name}: ${row.amount}`, { box: true, size: 4 });
     for (const line of pack.also) write(flow, line, { box: true, size: 4 });
     heading(flow, pack.envelope.heading);
     for (const line of pack.envelope.lines) write(flow, filled(line, { marker: MARKED_WITH }));

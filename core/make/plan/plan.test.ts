@@ -1,3 +1,4 @@
+import { saidBill } from "../../../wording/billWords.ts";
 import { stepTexts } from "../../../wording/buildSteps.ts";
 import { holeAdvice } from "../../../wording/holeWords.ts";
 import { loadingSteps } from "../../../wording/loadingSteps.ts";
@@ -209,7 +210,8 @@ describe("what is taken of each thing", () => {
     expect(folded.steps[0]?.id).toBe("fold");
   });
   test("film is not semi-matt", () => {
-    const of = (camera: Camera): string => toldOf(camera).bill.find(({ id }) => id === "sheet")?.why ?? "";
+    const of = (camera: Camera): string =>
+      saidBill(toldOf(camera).bill, inMm).find(({ id }) => id === "sheet")?.why ?? "";
     expect(of(withFormatOf(testCamera("folded-box"), "film-6x9-strips"))).not.toMatch(/semi-matt/);
     expect(of(testCamera("flat-box"))).toMatch(/semi-matt/);
   });
@@ -306,7 +308,7 @@ describe("what suits a wall", () => {
         needs ? 2 : 0,
       ]);
       expect(/washer/.test(said)).toBe(needs);
-      expect(bill.some(({ name }) => /electrical/.test(name))).toBe(false);
+      expect(saidBill(bill, inMm).some(({ name }) => /electrical/.test(name))).toBe(false);
     }
   });
 });
