@@ -1,5 +1,6 @@
 import { formats } from "../../../catalogue/formats.ts";
 import { plates } from "../../../catalogue/plates.ts";
+import { layoutWords, reasons } from "../../../wording/finderWords.ts";
 import {
   type Camera,
   cameraKind,
@@ -12,7 +13,7 @@ import type { CameraKind } from "../../camera/kinds/index.ts";
 import { parseCamera } from "../../document/index.ts";
 import { solve } from "../../light/solve/index.ts";
 import { ideal, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
-import { type FinderAnswer, find, layoutSketch, layoutWords, reasons, type Wish, withLayout } from "./index.ts";
+import { type FinderAnswer, find, layoutSketch, type Wish, withLayout } from "./index.ts";
 import { scoreOf } from "./merits.ts";
 
 const NONE: Wish = { wide: 0, sharp: 0, fast: 0, even: 0, whole: 0, cheap: 0 };

@@ -1,9 +1,10 @@
 import type { ReactNode } from "react";
 import { formatFNumber } from "../../../core/basis/units/index.ts";
-import { type Found, layoutSketch, layoutWords } from "../../../core/bench/finder/index.ts";
+import { type Found, layoutSketch } from "../../../core/bench/finder/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
+import { layoutWords } from "../../../wording/finderWords.ts";
 
 /** Up to four layouts side by side. */
 export function CompareLayouts({

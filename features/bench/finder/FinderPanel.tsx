@@ -7,8 +7,6 @@ import {
   type Found,
   type Layout,
   layoutSketch,
-  layoutWords,
-  reasons,
   type Wish,
   withLayout,
 } from "../../../core/bench/finder/index.ts";
@@ -25,6 +23,7 @@ import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { useOnceSeen } from "../../../ui/page/useOnceSeen.ts";
 import { Slider } from "../../../ui/seldom/Slider.tsx";
+import { layoutWords, reasons } from "../../../wording/finderWords.ts";
 import { finderClient } from "../../../workers/jobs/finder/finder.client.ts";
 import type { EditDesign } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";

@@ -1,5 +1,5 @@
-import { mountOf } from "../../camera/mounts/index.ts";
-import type { Layout, Merits } from "./layout.ts";
+import type { Layout, Merits } from "../core/bench/finder/index.ts";
+import { mountOf } from "../core/camera/mounts/index.ts";
 
 const FACES: Readonly<Record<Layout["face"], string>> = {
   front: "hole in the front",
