@@ -20,6 +20,7 @@ const LIMITS: Sayings<Limit, string> = {
   opening: ({ least }, words) => `Must be at least as wide as the hole, ${words(least)}.`,
   "back-width": ({ most }, words) =>
     `The back is ${words(most)} wide: the sheet can be that wide at most, or it springs up.`,
+  "no-room": () => "No sheet goes in: the inside, or the bow, is too small. Make that larger.",
   "far-wall": ({ most }, words) =>
     `The far wall takes ${words(most)} at most, half way round. Longer sheets are curled round the wall.`,
   "leaning-width": ({ most }, words) =>

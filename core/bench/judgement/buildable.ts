@@ -12,6 +12,9 @@ import { sheetOnWall } from "../../camera/mounts/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";
 import type { BuildFault, Case, Mend, Verdict } from "./verdict.ts";
 
+/** Trimmed to less than this a sheet is none, mm; our own. */
+const LEAST_SHEET = 1;
+
 /** Turns what can't be built into verdicts with the nearest size that can. */
 export function buildable({ camera, faults }: Case): readonly Verdict[] {
   const room = cameraRoom(camera);
@@ -21,14 +24,11 @@ export function buildable({ camera, faults }: Case): readonly Verdict[] {
   const nearest = (value: number, most: number): number => Math.min(most, Math.max(-most, value));
   return faults.flatMap(({ field, limit: allowed }): readonly Verdict[] => {
     const value = fieldValue(camera, field) ?? 0;
-    const mend = (fault: BuildFault, how: Mend, apply: (camera: Camera) => Camera): Verdict[] => [
-      {
-        id: `fault-${field}`,
-        weight: "stop",
-        found: { code: "fault", fault, allowed },
-        fix: { mend: how, apply },
-      },
+    const says = (fault: BuildFault, fix: Verdict["fix"]): Verdict[] => [
+      { id: `fault-${field}`, weight: "stop", found: { code: "fault", fault, allowed }, fix },
     ];
+    const mend = (fault: BuildFault, how: Mend, apply: (camera: Camera) => Camera): Verdict[] =>
+      says(fault, { mend: how, apply });
     switch (field) {
       case "film.width": {
         const distance = roomierDistance(camera);
@@ -38,12 +38,14 @@ export function buildable({ camera, faults }: Case): readonly Verdict[] {
           );
         }
         const width = Math.floor(roomAcross(camera));
+        if (width < LEAST_SHEET) return says("long", null);
         return mend(coversHole(camera) ? "covers-hole" : "long", { code: "trim-long", to: width }, (c) =>
           withField(c, field, width),
         );
       }
       case "film.height": {
         const height = Math.floor(room.height);
+        if (height < LEAST_SHEET) return says("high", null);
         return mend("high", { code: "trim-high", to: height }, (c) => standing(withField(c, field, height)));
       }
       case "film.x":

@@ -50,6 +50,17 @@ describe("each has a sentence with its number, and one press mends it", () => {
   });
 });
 
+test.each([
+  ["a bow too tight for any sheet", withField(testCamera("curved-box"), "film.radius", 1), "film.width"],
+  ["a box of a tenth of a millimetre", withField(testCamera("flat-box"), "container.width", 0.1), "film.width"],
+  ["a can as narrow as a straw", withField(testCamera("curled-can"), "container.diameter", 3), "film.width"],
+  ["a box lower than a millimetre", withField(testCamera("flat-box"), "container.height", 0.5), "film.height"],
+] as const)("%s says so, and offers no trim to nothing", (_, camera, field) => {
+  const { button, sentence } = of(camera, `fault-${field}`);
+  expect(button).toBeNull();
+  expect(sentence).not.toMatch(/[−-]\d|\b0 mm/);
+});
+
 describe("a sheet too long for the room between a drum’s vanes", () => {
   const deep = withField(testCamera("drum", thin), "film.distance", 130);
   const verdict = of(deep, "fault-film.width");

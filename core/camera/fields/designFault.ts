@@ -20,6 +20,8 @@ export type Limit =
   /** The body's opening is as wide as the hole. */
   | { readonly code: "opening"; readonly least: number }
   | { readonly code: WidthLimit; readonly most: number }
+  /** The inside, or the bow, is so small that no sheet goes in. */
+  | { readonly code: "no-room" }
   /** The sheet slides so far round its wall, either way, and stays so far from the hole (`null`: it can't reach it). */
   | { readonly code: "slide"; readonly most: number; readonly fromHole: number | null }
   | { readonly code: "sideways" | "up-or-down"; readonly most: number }

@@ -6,7 +6,7 @@ export const LARGEST = 5000;
 export const LARGEST_HOLE = 10;
 
 /** The least length of a design and the least hole, mm (FORMAT). */
-const SMALLEST = 0.1;
+export const SMALLEST = 0.1;
 const SMALLEST_HOLE = 0.001;
 
 /** The fault of a size that must be above 0 and at most `most` mm; none where it is. */

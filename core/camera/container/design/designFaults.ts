@@ -1,7 +1,7 @@
 import type { HoleSpec } from "../../../light/solve/index.ts";
 import type { DesignFault, Limit } from "../../fields/designFault.ts";
 import type { DesignField } from "../../fields/designFields.ts";
-import { LARGEST, LARGEST_HOLE, notNegative, positive } from "../../fields/limits.ts";
+import { LARGEST, LARGEST_HOLE, notNegative, positive, SMALLEST } from "../../fields/limits.ts";
 import { kindRecord } from "../../kinds/registry.ts";
 import { mountOf } from "../../mounts/mountOf.ts";
 import { shapeOf } from "../../shapes/shapeOf.ts";
@@ -99,7 +99,8 @@ function sheetFaults(camera: Camera): readonly DesignFault[] {
   const faults: DesignFault[] = [];
   const spare = (room.width - film.width) / 2;
   if (film.width > room.width + HAIR) {
-    faults.push({ field: "film.width", limit: { code: mount.widthLimit, most: room.width } });
+    const limit: Limit = room.width < SMALLEST ? { code: "no-room" } : { code: mount.widthLimit, most: room.width };
+    faults.push({ field: "film.width", limit });
   } else if (mount.onWall) {
     if (Math.abs(slide) > spare + HAIR) {
       const fromHole = mount.meetsHole ? HOLE_GAP / 2 : null;
