@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from "react";
+import { Suspense, useCallback, useMemo, useState } from "react";
 import { Link, Outlet } from "react-router";
 import { mediumById } from "../../catalogue/media.ts";
 import { designFaults, settled } from "../../core/camera/container/index.ts";
@@ -9,11 +9,12 @@ import { useCameraEdits } from "../../ui/edits/useCameraEdits.ts";
 import { useChoices } from "../../ui/edits/useChoices.ts";
 import { useUndo } from "../../ui/edits/useUndo.ts";
 import { printerOf } from "../../ui/files/printer.ts";
-import { useLengthWords } from "../../ui/format/UnitContext.ts";
+import { lazyPart } from "../../ui/page/lazyPart.tsx";
 import { PageTabs } from "../../ui/page/PageTabs.tsx";
 import { usePath } from "../../ui/page/usePath.ts";
-import { limitWords } from "../../wording/limits.ts";
 import type { MakeData, MakeInHand } from "./makeData.ts";
+
+const Unbuildable = lazyPart(() => import("./Unbuildable.tsx"));
 
 const PAGES = [
   { path: "make", name: "Cut sheets" },
@@ -35,7 +36,6 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
       }),
     [change],
   );
-  const words = useLengthWords();
   const [fault] = designFaults(camera);
   const [actions, setActions] = useState<HTMLElement | null>(null);
   const home = `/cameras/${encodeURIComponent(camera.id)}`;
@@ -67,12 +67,9 @@ export function MakeLayout({ data }: { readonly data: MakeData }) {
         </Link>
       </nav>
       {fault && (
-        <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
-          This camera can’t be built yet: {limitWords(fault.limit, words)}{" "}
-          <Link to={home} className="underline underline-offset-4">
-            Mend it on the Bench
-          </Link>
-        </p>
+        <Suspense>
+          <Unbuildable fault={fault} bench={home} />
+        </Suspense>
       )}
       {typeof saveState === "object" && (
         <p role="alert" className="mt-3 border-action border-l-4 bg-card p-3">
