@@ -1,14 +1,11 @@
 import type { Bill, BillThing } from "../core/make/cutsheet/index.ts";
+import type { KitRow } from "../core/make/kit/index.ts";
 import type { LengthWords, Seal } from "../core/make/plan/index.ts";
 import { type Sayings, say } from "./sayings.ts";
 
 /** One thing to have at hand, as a list shows it. */
-export interface SaidRow {
+export interface SaidRow extends KitRow {
   readonly id: string;
-  readonly name: string;
-  /** What it is worked out from. */
-  readonly why: string;
-  readonly amount: string;
 }
 
 /**

@@ -38,6 +38,8 @@ const LIMITS: Sayings<Limit, string> = {
   high: ({ noun, most }, words) => `The ${noun} is ${words(most)} high inside: the sheet can be that high at most.`,
   corners: ({ across, high, most }, words) =>
     `On a round back ${words(across)} across, a sheet ${words(high)} high can be ${words(most)} wide at most: its corners must fit.`,
+  "corners-high": ({ across }, words) =>
+    `On a round back ${words(across)} across the sheet must be less high than that: its corners must fit.`,
   apart: ({ over }, words) =>
     `Their openings would run into each other: the holes must be more than ${words(over)} apart.`,
   "opening-too-large": ({ wide }, words) =>

@@ -51,7 +51,7 @@ export const Choice = memo(function Choice({
           <span className="truncate">
             <Select.Value placeholder={placeholder} />
           </span>
-          <ChevronDown size={16} aria-hidden />
+          <ChevronDown size={16} aria-hidden className="shrink-0" />
         </Select.Trigger>
         <Select.Portal>
           <Select.Content

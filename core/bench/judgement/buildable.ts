@@ -78,7 +78,7 @@ export function buildable({ camera, faults }: Case): readonly Verdict[] {
 function roomAcross(camera: Camera): number {
   const { width, diagonal } = cameraRoom(camera);
   const { height } = camera.chambers[0].film;
-  return diagonal === undefined ? width : Math.sqrt(Math.max(1, diagonal ** 2 - height ** 2));
+  return diagonal === undefined ? width : Math.sqrt(Math.max(0, diagonal ** 2 - height ** 2));
 }
 
 /** How much of its distance a sheet may lose before trimming it is the smaller harm. Our own. */

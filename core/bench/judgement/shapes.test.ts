@@ -54,6 +54,7 @@ test.each([
   ["a bow too tight for any sheet", withField(testCamera("curved-box"), "film.radius", 1), "film.width"],
   ["a box of a tenth of a millimetre", withField(testCamera("flat-box"), "container.width", 0.1), "film.width"],
   ["a can as narrow as a straw", withField(testCamera("curled-can"), "container.diameter", 3), "film.width"],
+  ["a sheet as high as its round back", withField(testCamera("lid-can"), "film.height", 100), "film.width"],
   ["a box lower than a millimetre", withField(testCamera("flat-box"), "container.height", 0.5), "film.height"],
 ] as const)("%s says so, and offers no trim to nothing", (_, camera, field) => {
   const { button, sentence } = of(camera, `fault-${field}`);

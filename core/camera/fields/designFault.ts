@@ -29,6 +29,8 @@ export type Limit =
   | { readonly code: "high"; readonly noun: string; readonly most: number }
   /** On a round back a sheet so high can be so wide. */
   | { readonly code: "corners"; readonly across: number; readonly high: number; readonly most: number }
+  /** So high that no width is left for its corners. */
+  | { readonly code: "corners-high"; readonly across: number }
   | { readonly code: "apart"; readonly over: number }
   /** An opening so wide is larger than the face it is cut into. */
   | { readonly code: "opening-too-large"; readonly wide: number }

@@ -1,4 +1,4 @@
-import type { BuildPlan, Seal } from "../plan/index.ts";
+import type { BuildPlan, Seal, Ways } from "../plan/index.ts";
 import type { CutOrder } from "./order.ts";
 import { goesOn, nest } from "./pages/nest.ts";
 import { cutParts } from "./parts/cutParts.ts";
@@ -52,7 +52,7 @@ export type BillThing =
   /** A part that does not go on A4, by its name. */
   | { readonly code: "large-card"; readonly part: string; readonly width: number; readonly height: number }
   | { readonly code: "dowel"; readonly across: number }
-  | { readonly code: "seals"; readonly tape: "cloth" | "electrical"; readonly of: readonly Seal["of"][] }
+  | { readonly code: "seals"; readonly tape: Ways["tape"]; readonly of: readonly Seal["of"][] }
   | { readonly code: "board"; readonly width: number; readonly height: number }
   | { readonly code: PlainThing };
 
@@ -236,10 +236,9 @@ function onA4({
 
 function outsideRows({ seals, outside, ways }: BuildPlan): Bill {
   const length = seals.reduce((sum, seal) => sum + seal.length, 0);
-  const tape = ways.tape === "electrical" ? "electrical" : "cloth";
   const of = seals.map((seal) => seal.of);
   return [
-    ...(length > 0 ? [row("black-tape", { code: "seals", tape, of }, length, "mm")] : []),
+    ...(length > 0 ? [row("black-tape", { code: "seals", tape: ways.tape, of }, length, "mm")] : []),
     ...(outside.foot ? [row("nut", { code: "nut" })] : []),
     ...(outside.ties > 0 ? [row("ties", { code: "ties" }, outside.ties)] : []),
   ];

@@ -1,3 +1,3 @@
 export type { Hanging } from "./hangingPages.ts";
-export { type KitOrder, kitPages } from "./kitPages.ts";
+export { type KitOrder, type KitRow, kitPages } from "./kitPages.ts";
 export type { KitTexts } from "./kitText.ts";

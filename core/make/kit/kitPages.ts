@@ -9,9 +9,10 @@ import type { KitList, KitTexts } from "./kitText.ts";
 import { heading, type TextFlow, write } from "./textPage.ts";
 
 /** A line of the lists of what to buy and to pack, in words. */
-interface KitRow {
+export interface KitRow {
   readonly name: string;
   readonly amount: string;
+  /** What it is worked out from. */
   readonly why: string;
 }
 

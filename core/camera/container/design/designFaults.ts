@@ -119,10 +119,10 @@ function sheetFaults(camera: Camera): readonly DesignFault[] {
   }
   if (room.diagonal !== undefined && Math.hypot(film.width + 2 * Math.abs(x), film.height) > room.diagonal + HAIR) {
     const most = Math.sqrt(Math.max(0, room.diagonal ** 2 - film.height ** 2));
-    faults.push({
-      field: "film.width",
-      limit: { code: "corners", across: room.diagonal, high: film.height, most },
-    });
+    const across = room.diagonal;
+    const limit: Limit =
+      most < SMALLEST ? { code: "corners-high", across } : { code: "corners", across, high: film.height, most };
+    faults.push({ field: "film.width", limit });
   }
   return faults;
 }
