@@ -10,7 +10,7 @@ import {
 } from "../core/camera/container/index.ts";
 import { ideal, inMm, KINDS, PAPER_LIGHT, testCamera } from "../core/testing/cameras.ts";
 import { readDesign } from "../features/bench/readings/reading.ts";
-import { makingQuestions } from "../wording/makingQuestions.ts";
+import { makingQuestions } from "../wording/make/makingQuestions.ts";
 import { papersOf } from "./testing/papers.ts";
 
 const PURPOSES: readonly Purpose[] = ["picture", "trail"];

@@ -6,7 +6,7 @@ import { readDesign } from "../features/bench/readings/reading.ts";
 import { readingRows } from "../features/bench/readings/readingRows.ts";
 import { cutOrder, judgedHole } from "../features/make/cutOrder.ts";
 import { stepsOf } from "../features/make/stepsOf.ts";
-import { holeAdvice, holeVerdictWords } from "../wording/holeWords.ts";
+import { holeAdvice, holeVerdictWords } from "../wording/make/holeWords.ts";
 
 const CONTRASTS = [0.1, DEFAULT_CONTRAST, 0.4];
 

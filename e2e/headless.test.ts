@@ -7,7 +7,7 @@ import { scanPlate } from "../core/simulate/flatbed/index.ts";
 import { sunAnswer } from "../core/sun/index.ts";
 import { CLEAN, ROUND } from "../core/testing/scans.ts";
 import { type FrameRequest, frameIn } from "../core/viewfinder/index.ts";
-import { saidHoleAnswer } from "../wording/holeScanWords.ts";
+import { saidHoleAnswer } from "../wording/make/holeScanWords.ts";
 import { scanToPng, scanToTiff } from "../workers/codecs/write/writeScan.ts";
 import { holeInFile } from "../workers/jobs/hole/holeJob.ts";
 import { skyTools } from "../workers/jobs/sun/skyTools.ts";

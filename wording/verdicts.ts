@@ -1,8 +1,8 @@
 import { formatStops, RADIANS } from "../core/basis/units/index.ts";
 import type { BuildFault, Finding, Mend, Verdict } from "../core/bench/judgement/index.ts";
 import type { LengthWords } from "../core/camera/container/index.ts";
-import { holeVerdictWords, type Said } from "./holeWords.ts";
 import { limitWords } from "./limits.ts";
+import { holeVerdictWords, type Said } from "./make/holeWords.ts";
 import { type Sayings, say } from "./sayings.ts";
 
 /** A verdict as the Bench shows it. */

@@ -1,5 +1,5 @@
 import { DPI_RANGE } from "../../core/make/holeScan/index.ts";
-import { refusalWords, saidHoleAnswer } from "../../wording/holeScanWords.ts";
+import { refusalWords, saidHoleAnswer } from "../../wording/make/holeScanWords.ts";
 import { busy, NO_POOL, OTHERS_WAIT, readBytes, refused } from "../headless.ts";
 import type { PictureTrouble } from "../serverContext.ts";
 import type { Route } from "./+types/api.hole";

@@ -7,8 +7,8 @@ import { readDesign } from "../../features/bench/readings/reading.ts";
 import { readingRows } from "../../features/bench/readings/readingRows.ts";
 import { cutOrder } from "../../features/make/cutOrder.ts";
 import { stepsOf } from "../../features/make/stepsOf.ts";
-import { saidBill } from "../../wording/billWords.ts";
-import { kitTexts } from "../../wording/kitWords.ts";
+import { saidBill } from "../../wording/make/billWords.ts";
+import { kitTexts } from "../../wording/make/kitWords.ts";
 
 /** All that a maker reads of a camera on its way from the container to the hand. */
 export interface Papers {

@@ -14,7 +14,7 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../ui/controls/Radio.tsx";
 import { SvgScene } from "../../ui/drawing/SvgScene.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
-import { makingQuestions } from "../../wording/makingQuestions.ts";
+import { makingQuestions } from "../../wording/make/makingQuestions.ts";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
 import { stepsOf } from "./stepsOf.ts";

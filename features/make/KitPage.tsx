@@ -16,15 +16,15 @@ import { Panel } from "../../ui/controls/Panel.tsx";
 import { readableDay } from "../../ui/format/localTime.ts";
 import { sayDay } from "../../ui/format/sayDay.ts";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
-import { saidBill } from "../../wording/billWords.ts";
-import { kitTexts } from "../../wording/kitWords.ts";
+import { saidBill } from "../../wording/make/billWords.ts";
+import { kitTexts } from "../../wording/make/kitWords.ts";
 import { MakeActions } from "./MakeActions.tsx";
 import type { MakeInHand } from "./makeData.ts";
-import { PagesView } from "./PagesView.tsx";
-import { PaperChoice } from "./PaperChoice.tsx";
+import { PagesView } from "./print/PagesView.tsx";
+import { PaperChoice } from "./print/PaperChoice.tsx";
+import { usePdf } from "./print/usePdf.ts";
 import { stepsOf } from "./stepsOf.ts";
 import { useCutOrderWithCode } from "./useCutOrder.ts";
-import { usePdf } from "./usePdf.ts";
 
 /** What a group develops in. */
 const TRAYS = recipes[0] as Recipe;

@@ -7,7 +7,7 @@ import { cx } from "../../ui/controls/cx.ts";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { Segments } from "../../ui/controls/Segments.tsx";
 import { isoWithOffset, readableTime } from "../../ui/format/localTime.ts";
-import { leakFaults } from "../../wording/leaks.ts";
+import { leakFaults } from "../../wording/make/leaks.ts";
 import type { MakeInHand } from "./makeData.ts";
 
 const WAYS = [

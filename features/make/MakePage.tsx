@@ -12,12 +12,12 @@ import { CutterPanel } from "./CutterPanel.tsx";
 import { MakeActions } from "./MakeActions.tsx";
 import { Materials } from "./Materials.tsx";
 import type { MakeInHand } from "./makeData.ts";
-import { PagesView } from "./PagesView.tsx";
-import { PaperChoice } from "./PaperChoice.tsx";
-import { PrintCheck } from "./PrintCheck.tsx";
+import { PagesView } from "./print/PagesView.tsx";
+import { PaperChoice } from "./print/PaperChoice.tsx";
+import { PrintCheck } from "./print/PrintCheck.tsx";
+import { usePdf } from "./print/usePdf.ts";
 import { RimField } from "./RimField.tsx";
 import { useCutOrderWithCode } from "./useCutOrder.ts";
-import { usePdf } from "./usePdf.ts";
 
 /** The cut sheet: every part at true size on the printer's paper, to look at, print and save. */
 export function MakePage() {

@@ -3,7 +3,7 @@ import { billOfMaterials, type CutOrder } from "../../core/make/cutsheet/index.t
 import { CountField } from "../../ui/controls/entries/CountField.tsx";
 import { Panel } from "../../ui/controls/Panel.tsx";
 import { useLengthWords } from "../../ui/format/UnitContext.ts";
-import { saidBill } from "../../wording/billWords.ts";
+import { saidBill } from "../../wording/make/billWords.ts";
 
 /** What to buy or find, for one camera or for several. */
 export function Materials({ order }: { readonly order: CutOrder }) {

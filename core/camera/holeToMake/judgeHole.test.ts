@@ -1,4 +1,4 @@
-import { holeAdvice, holeVerdictWords } from "../../../wording/holeWords.ts";
+import { holeAdvice, holeVerdictWords } from "../../../wording/make/holeWords.ts";
 import { fresnelScale } from "../../light/hole/index.ts";
 import { ideal, inMm, PAPER_LIGHT, testCamera } from "../../testing/cameras.ts";
 import { type Camera, settled, withAim, withField, withMount } from "../container/index.ts";

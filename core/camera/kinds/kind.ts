@@ -23,7 +23,7 @@ export type PartName =
   | "cap"
   | "cards";
 
-/** Steps of building, in the order they are done; written in `wording/buildSteps`, measured in `make/steps`. */
+/** Steps of building, in the order they are done; written in `wording/make/buildSteps`, measured in `make/steps`. */
 export type StepName =
   | "opaque"
   | "rinse"

@@ -3,7 +3,7 @@ import type { WidthLimit } from "../fields/designFault.ts";
 import type { Body, ShapeFacts } from "../shapes/shape.ts";
 import type { Room, Stand } from "./room.ts";
 
-/** What is done in the dark to load a sheet; in words in `wording/loadingSteps`. */
+/** What is done in the dark to load a sheet; in words in `wording/make/loadingSteps`. */
 export type LoadingStep =
   | "trim"
   | "gauge"

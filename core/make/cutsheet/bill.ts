@@ -38,7 +38,7 @@ export interface BillRow {
   readonly unit: "pieces" | "mm" | "ml";
 }
 
-/** What is bought or found, with what it is worked out from; lengths in mm. `wording/billWords` says it. */
+/** What is bought or found, with what it is worked out from; lengths in mm. `wording/make/billWords` says it. */
 export type BillThing =
   | { readonly code: "container"; readonly name: string }
   /** Sheets for the first load, of this stock; so many from one; whether they come off a roll of film. */

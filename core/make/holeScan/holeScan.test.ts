@@ -1,5 +1,5 @@
 import Ajv from "ajv/dist/2020.js";
-import { refusalWords, saidHoleAnswer } from "../../../wording/holeScanWords.ts";
+import { refusalWords, saidHoleAnswer } from "../../../wording/make/holeScanWords.ts";
 import { chance } from "../../basis/numeric/chance.ts";
 import schema from "../../document/schemas/hole-answer.schema.json";
 import { type PlateSample, type ScanSettings, sampleArea, scanPlate } from "../../simulate/flatbed/index.ts";

@@ -1,6 +1,6 @@
-import { saidBill } from "../../../wording/billWords.ts";
-import { stepTexts } from "../../../wording/buildSteps.ts";
-import { kitTexts } from "../../../wording/kitWords.ts";
+import { saidBill } from "../../../wording/make/billWords.ts";
+import { stepTexts } from "../../../wording/make/buildSteps.ts";
+import { kitTexts } from "../../../wording/make/kitWords.ts";
 import { formatTime } from "../../basis/units/index.ts";
 import { holeMount } from "../../camera/container/index.ts";
 import { shapeOf } from "../../camera/shapes/index.ts";

@@ -1,7 +1,7 @@
-import { saidBill } from "../../../wording/billWords.ts";
-import { stepTexts } from "../../../wording/buildSteps.ts";
-import { holeAdvice } from "../../../wording/holeWords.ts";
-import { loadingSteps } from "../../../wording/loadingSteps.ts";
+import { saidBill } from "../../../wording/make/billWords.ts";
+import { stepTexts } from "../../../wording/make/buildSteps.ts";
+import { holeAdvice } from "../../../wording/make/holeWords.ts";
+import { loadingSteps } from "../../../wording/make/loadingSteps.ts";
 import {
   type Camera,
   cameraBody,

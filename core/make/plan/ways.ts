@@ -2,7 +2,7 @@ import { type Camera, cameraKind, isTrail } from "../../camera/container/index.t
 import { kindRecord } from "../../camera/kinds/index.ts";
 import { springs } from "./springs.ts";
 
-/** Ways on which makers disagree, by question; the words are those of `wording/makingQuestions`. */
+/** Ways on which makers disagree, by question; the words are those of `wording/make/makingQuestions`. */
 export interface Ways {
   readonly black: "paint" | "paper" | "leave";
   readonly tape: "cloth" | "electrical";

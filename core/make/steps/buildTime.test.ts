@@ -1,4 +1,4 @@
-import { stepTexts } from "../../../wording/buildSteps.ts";
+import { stepTexts } from "../../../wording/make/buildSteps.ts";
 import { type Camera, withContainer } from "../../camera/container/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { stepTexts } from "../../../wording/buildSteps.ts";
-import { leakFaults } from "../../../wording/leaks.ts";
-import { makingQuestions } from "../../../wording/makingQuestions.ts";
+import { stepTexts } from "../../../wording/make/buildSteps.ts";
+import { leakFaults } from "../../../wording/make/leaks.ts";
+import { makingQuestions } from "../../../wording/make/makingQuestions.ts";
 import { combined, lightProof, measuredDiameter, withChamber, withContainer } from "../../camera/container/index.ts";
 import { buildOrderFor } from "../../testing/buildOrders.ts";
 import { KINDS, testCamera } from "../../testing/cameras.ts";

@@ -9,7 +9,7 @@ import { LengthField } from "../../../ui/controls/entries/LengthField.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { holeAdvice } from "../../../wording/holeWords.ts";
+import { holeAdvice } from "../../../wording/make/holeWords.ts";
 import type { EditDesign, SetField } from "../design/edit.ts";
 import type { Reading } from "../readings/reading.ts";
 

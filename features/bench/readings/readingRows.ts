@@ -3,7 +3,7 @@ import { formatFNumber, sayTime } from "../../../core/basis/units/index.ts";
 import type { Camera } from "../../../core/camera/container/index.ts";
 import { holeAt, holeMount, isTrail } from "../../../core/camera/container/index.ts";
 import { FULL_SUN_EV, sheetTime } from "../../../core/light/exposure/index.ts";
-import { holeAdvice } from "../../../wording/holeWords.ts";
+import { holeAdvice } from "../../../wording/make/holeWords.ts";
 import { nearRow } from "./nearRow.ts";
 import type { Reading } from "./reading.ts";
 import type { ReadingRow, Words } from "./readingRow.ts";

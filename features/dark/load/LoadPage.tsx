@@ -13,7 +13,7 @@ import { useLengthWords } from "../../../ui/format/UnitContext.ts";
 import { LiveNotice } from "../../../ui/notices/LiveNotice.tsx";
 import { ConfirmDialog } from "../../../ui/seldom/ConfirmDialog.tsx";
 import { LAMP_WORDS } from "../../../wording/darkroomWords.ts";
-import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../wording/loadingSteps.ts";
+import { CARTRIDGES_BY_DAYLIGHT, UNLOADED } from "../../../wording/make/loadingSteps.ts";
 import { Blackout } from "../Blackout.tsx";
 import { DarkPages } from "../DarkPages.tsx";
 import { FlashRow } from "../FlashRow.tsx";

@@ -5,7 +5,7 @@ import {
   MARKED_WITH,
   sameMark,
 } from "../../../core/make/plan/index.ts";
-import { loadingSteps as words } from "../../../wording/loadingSteps.ts";
+import { loadingSteps as words } from "../../../wording/make/loadingSteps.ts";
 
 /** One thing to do in the dark, in words. */
 export interface LoadingLine {

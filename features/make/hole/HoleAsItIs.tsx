@@ -6,7 +6,7 @@ import { Button } from "../../../ui/controls/Button.tsx";
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { readableTime } from "../../../ui/format/localTime.ts";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { holeVerdictWords } from "../../../wording/holeWords.ts";
+import { holeVerdictWords } from "../../../wording/make/holeWords.ts";
 import { mendWords } from "../../../wording/verdicts.ts";
 
 const WAY_NAMES: Readonly<Record<string, string>> = {

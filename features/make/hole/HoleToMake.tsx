@@ -4,7 +4,7 @@ import { type JudgedHole, shareOf } from "../../../core/camera/holeToMake/index.
 import { Panel } from "../../../ui/controls/Panel.tsx";
 import { Radio, Radios } from "../../../ui/controls/Radio.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { holeAdvice } from "../../../wording/holeWords.ts";
+import { holeAdvice } from "../../../wording/make/holeWords.ts";
 import type { MakeInHand } from "../makeData.ts";
 import { WayToHole } from "./WayToHole.tsx";
 

@@ -3,7 +3,7 @@ import type { HoleAnswer, PixelPoint } from "../../../core/make/holeScan/index.t
 import { Button } from "../../../ui/controls/Button.tsx";
 import { FileDrop } from "../../../ui/files/FileDrop.tsx";
 import { SCAN_FILES_AND_HEIC } from "../../../ui/files/scanFiles.ts";
-import { refusalWords } from "../../../wording/holeScanWords.ts";
+import { refusalWords } from "../../../wording/make/holeScanWords.ts";
 import type { HoleTrouble } from "../../../workers/jobs/hole/holeJob.ts";
 import { Measured } from "./Measured.tsx";
 import { PictureCanvas } from "./PictureCanvas.tsx";

@@ -1,7 +1,7 @@
 import type { HoleAnswer, HoleOutline } from "../../../core/make/holeScan/index.ts";
 import { Button } from "../../../ui/controls/Button.tsx";
 import { useLengthWords } from "../../../ui/format/UnitContext.ts";
-import { HOLE_WARNINGS } from "../../../wording/holeScanWords.ts";
+import { HOLE_WARNINGS } from "../../../wording/make/holeScanWords.ts";
 import type { HoleReport } from "../../../workers/jobs/hole/holeJob.ts";
 import { PictureCanvas } from "./PictureCanvas.tsx";
 

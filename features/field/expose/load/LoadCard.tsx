@@ -9,7 +9,7 @@ import { cx } from "../../../../ui/controls/cx.ts";
 import { readableDay } from "../../../../ui/format/localTime.ts";
 import type { LoadWish } from "../../../../ui/records/loading.ts";
 import { ConfirmDialog } from "../../../../ui/seldom/ConfirmDialog.tsx";
-import { UNLOADED } from "../../../../wording/loadingSteps.ts";
+import { UNLOADED } from "../../../../wording/make/loadingSteps.ts";
 import { LoadForm } from "./LoadForm.tsx";
 
 /** More places than this are folded; so many are shown round the next one. */

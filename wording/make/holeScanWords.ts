@@ -1,4 +1,4 @@
-import type { HoleAnswer, HoleRefusal, HoleWarning, PixelPoint } from "../core/make/holeScan/index.ts";
+import type { HoleAnswer, HoleRefusal, HoleWarning, PixelPoint } from "../../core/make/holeScan/index.ts";
 
 /** What is to be known of a hole that was measured, by its code. */
 export const HOLE_WARNINGS: Readonly<Record<HoleWarning, string>> = {

@@ -1,4 +1,4 @@
-import type { KitTexts } from "../core/make/kit/index.ts";
+import type { KitTexts } from "../../core/make/kit/index.ts";
 
 const back = {
   heading: "BRING IT BACK",

@@ -1,5 +1,5 @@
-import type { LengthWords } from "../core/camera/container/index.ts";
-import type { HoleToMake, HoleVerdict, JudgedHole, SunThroughHole } from "../core/camera/holeToMake/index.ts";
+import type { LengthWords } from "../../core/camera/container/index.ts";
+import type { HoleToMake, HoleVerdict, JudgedHole, SunThroughHole } from "../../core/camera/holeToMake/index.ts";
 
 /**
  * How exact the hole must be, as one says it to someone with a needle; of trails, how the sun draws through it.

@@ -1,4 +1,4 @@
-import type { MakingQuestion } from "../core/make/steps/index.ts";
+import type { MakingQuestion } from "../../core/make/steps/index.ts";
 
 /** Questions on which makers disagree. Common practice. */
 export const makingQuestions: readonly MakingQuestion[] = [

@@ -1,8 +1,8 @@
 import type { ReactNode } from "react";
-import type { Page } from "../../core/make/cutsheet/index.ts";
-import { cx } from "../../ui/controls/cx.ts";
-import { inkProperties } from "../../ui/drawing/inkProperties.ts";
-import { SvgScene } from "../../ui/drawing/SvgScene.tsx";
+import type { Page } from "../../../core/make/cutsheet/index.ts";
+import { cx } from "../../../ui/controls/cx.ts";
+import { inkProperties } from "../../../ui/drawing/inkProperties.ts";
+import { SvgScene } from "../../../ui/drawing/SvgScene.tsx";
 
 /** Paper is white with the light theme's inks, whatever the screen's theme. */
 const PAPER = { ...inkProperties("light"), "--sb-card": "#ffffff" };

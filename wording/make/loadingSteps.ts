@@ -1,5 +1,5 @@
-import type { Unloaded } from "../core/camera/container/index.ts";
-import type { LoadingStep } from "../core/camera/mounts/index.ts";
+import type { Unloaded } from "../../core/camera/container/index.ts";
+import type { LoadingStep } from "../../core/camera/mounts/index.ts";
 
 /** Of film that goes from cartridge to cartridge: said alike where it is built, loaded and taken out. */
 export const CARTRIDGES_BY_DAYLIGHT =

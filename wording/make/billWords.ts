@@ -1,7 +1,7 @@
-import type { Bill, BillThing } from "../core/make/cutsheet/index.ts";
-import type { KitRow } from "../core/make/kit/index.ts";
-import type { LengthWords, Seal } from "../core/make/plan/index.ts";
-import { type Sayings, say } from "./sayings.ts";
+import type { Bill, BillThing } from "../../core/make/cutsheet/index.ts";
+import type { KitRow } from "../../core/make/kit/index.ts";
+import type { LengthWords, Seal } from "../../core/make/plan/index.ts";
+import { type Sayings, say } from "../sayings.ts";
 
 /** One thing to have at hand, as a list shows it. */
 export interface SaidRow extends KitRow {

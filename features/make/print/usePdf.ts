@@ -1,8 +1,8 @@
 import { useState } from "react";
-import type { Page } from "../../core/make/cutsheet/index.ts";
-import { fileName, saveFile } from "../../ui/files/saveFile.ts";
-import { notify } from "../../ui/notices/notify.ts";
-import { cutsheetPdfClient } from "../../workers/jobs/cutsheetPdf/cutsheetPdf.client.ts";
+import type { Page } from "../../../core/make/cutsheet/index.ts";
+import { fileName, saveFile } from "../../../ui/files/saveFile.ts";
+import { notify } from "../../../ui/notices/notify.ts";
+import { cutsheetPdfClient } from "../../../workers/jobs/cutsheetPdf/cutsheetPdf.client.ts";
 
 /** Pages as a PDF that is made in the worker and saved; what goes wrong is said. */
 export function usePdf(createdAt: string) {

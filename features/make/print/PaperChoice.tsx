@@ -1,7 +1,7 @@
 import { useOutletContext } from "react-router";
-import { PAPERS } from "../../core/make/cutsheet/index.ts";
-import { Segments } from "../../ui/controls/Segments.tsx";
-import type { MakeInHand } from "./makeData.ts";
+import { PAPERS } from "../../../core/make/cutsheet/index.ts";
+import { Segments } from "../../../ui/controls/Segments.tsx";
+import type { MakeInHand } from "../makeData.ts";
 
 /** The printer's paper: of everything that is printed from here on, cards and labels too. */
 export function PaperChoice() {

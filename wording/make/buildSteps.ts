@@ -1,4 +1,4 @@
-import type { StepTexts } from "../core/make/steps/index.ts";
+import type { StepTexts } from "../../core/make/steps/index.ts";
 import { CARTRIDGES_BY_DAYLIGHT } from "./loadingSteps.ts";
 
 const BLADE = "Blades: cut away from your hand, on a mat, with a fresh blade. With children, an adult cuts.";

@@ -1,10 +1,10 @@
 import { useOutletContext } from "react-router";
-import { parseLength, success } from "../../core/basis/units/index.ts";
-import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../core/make/cutsheet/index.ts";
-import { Button } from "../../ui/controls/Button.tsx";
-import { QuantityField } from "../../ui/controls/entries/QuantityField.tsx";
-import { useLengthWords, useUnit } from "../../ui/format/UnitContext.ts";
-import type { MakeInHand } from "./makeData.ts";
+import { parseLength, success } from "../../../core/basis/units/index.ts";
+import { CHECK_BAR, type PrintScale, TRUE_SCALE } from "../../../core/make/cutsheet/index.ts";
+import { Button } from "../../../ui/controls/Button.tsx";
+import { QuantityField } from "../../../ui/controls/entries/QuantityField.tsx";
+import { useLengthWords, useUnit } from "../../../ui/format/UnitContext.ts";
+import type { MakeInHand } from "../makeData.ts";
 
 /** Corrections within which a print can be mended; beyond them the printer fits pages to its paper. */
 const MENDED = { least: 0.9, most: 1.115 } as const;
